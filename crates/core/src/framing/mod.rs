@@ -1,0 +1,22 @@
+//! From sized openings to a wall that can be marked and cut: rough openings, heights, members, marks, pieces.
+
+pub mod finding;
+pub mod layout;
+pub mod marks;
+pub mod member;
+pub mod opening_plan;
+pub mod pieces;
+pub mod rough_opening;
+pub mod say;
+pub mod snap;
+pub mod stack;
+pub mod wall_plan;
+
+pub use finding::{Finding, Severity};
+pub use marks::{Mark, MarkKind};
+pub use member::{Member, Rect, Role};
+pub use opening_plan::{KingCount, OpeningOutcome, OpeningPlan, plan_opening};
+pub use pieces::Piece;
+pub use snap::{Snap, SnapKind};
+pub use stack::{Stack, StackLine};
+pub use wall_plan::{WallPlan, plan_wall};

@@ -1,0 +1,366 @@
+//! Reading how an opening is called out: `3068 door @ 7-6`, `5-0x4-0 window centered`, `16-0x7-0 overhead, 14 from left`,
+//! `beam 12-0`.
+//!
+//! Four digits are feet-inches by feet-inches, width first. `@` gives the center from the wall's left end; `from left`
+//! and `from right` give the near face. What is left out is filled in and said back.
+
+use thiserror::Error;
+
+use super::rough_opening::{by_rule, usual_sill};
+use crate::job::{HeaderChoice, HeaderPlace, OpeningDesign, OpeningKind, Size, Underside, Wall};
+use crate::measure::{Length, LengthError, LengthStyle};
+
+/// What was understood.
+#[derive(Clone, Debug, PartialEq)]
+pub struct Said {
+    /// The opening that would be added.
+    pub design: OpeningDesign,
+    /// The same said back in a sentence.
+    pub understood: String,
+}
+
+/// Why it was not understood.
+#[derive(Clone, Debug, PartialEq, Eq, Error)]
+pub enum SayError {
+    /// There is nothing to read yet.
+    #[error("Say an opening: 3068 door @ 7-6, or 5-0x4-0 window centered.")]
+    Empty,
+    /// No size was found.
+    #[error("How big? Give width x height, like 5-0x4-0, or four digits, like 3068.")]
+    NoSize,
+    /// A length in it could not be read.
+    #[error("{0}")]
+    Length(#[from] LengthError),
+    /// A word that means nothing here.
+    #[error(
+        "\"{0}\" is not understood. Say a size, a kind (door, window, slider, overhead, cased), and a place (@ 7-6, centered, 14 from left)."
+    )]
+    Word(String),
+    /// The place is off the wall.
+    #[error("That puts its center at {center}; the wall is {wall} long.")]
+    OffTheWall {
+        /// Where the center would be.
+        center: String,
+        /// How long the wall is.
+        wall: String,
+    },
+}
+
+/// Longer texts are refused unread.
+const LONGEST_TEXT: usize = 120;
+/// A head tall enough to walk under: openings at least this tall are taken for doors when nothing is said.
+const DOOR_HEIGHT: Length = Length::feet_inches(6, 6);
+/// A door at least this wide is taken for a pair.
+const PAIR_WIDTH: Length = Length::feet_inches(4, 6);
+
+#[derive(Clone, Copy, Debug, PartialEq)]
+enum Place {
+    Center(Length),
+    FromLeft(Length),
+    FromRight(Length),
+    Middle,
+}
+
+/// Reads a call-out for a wall.
+///
+/// # Errors
+/// [`SayError`] with a sentence about the first thing that is not understood.
+pub fn say(text: &str, wall: &Wall) -> Result<Said, SayError> {
+    let text = text.trim().to_lowercase();
+    if text.is_empty() {
+        return Err(SayError::Empty);
+    }
+    if text.chars().count() > LONGEST_TEXT {
+        return Err(SayError::Word(text.chars().take(20).collect::<String>() + "…"));
+    }
+    let text = text.replace(',', " ").replace('@', " @ ");
+    let (text, place) = take_place(&text)?;
+    let mut size = None;
+    let mut kind = None;
+    let mut is_beam = false;
+    let words: Vec<&str> = text.split_whitespace().collect();
+    let mut at = 0;
+    while at < words.len() {
+        let word = words[at];
+        at += 1;
+        if word == "beam" {
+            is_beam = true;
+        } else if let Some(named) = kind_word(word) {
+            kind = Some(more_special(kind, named));
+        } else if matches!(word, "of" | "a" | "an" | "the" | "opening" | "doors") {
+            kind = kind.or((word == "doors").then_some(OpeningKind::PairOfDoors));
+        } else if is_beam && size.is_none() {
+            size = Some(Size { width: word.parse()?, height: Length::inches(80) });
+        } else if size.is_none() && word.starts_with(|c: char| c.is_ascii_digit()) {
+            // "5-0 x 4-0" may be written with spaces around the x.
+            let joined = if words.get(at) == Some(&"x") {
+                words[at - 1..(at + 2).min(words.len())].concat()
+            } else {
+                word.into()
+            };
+            at += if joined.len() > word.len() { 2 } else { 0 };
+            size = Some(read_size(&joined)?);
+        } else {
+            return Err(SayError::Word(word.into()));
+        }
+    }
+    let unit = size.ok_or(SayError::NoSize)?;
+    let kind = kind.unwrap_or_else(|| usual_kind(unit, is_beam));
+    let kind = if kind == OpeningKind::Door && PAIR_WIDTH <= unit.width { OpeningKind::PairOfDoors } else { kind };
+    design(kind, unit, place, wall)
+}
+
+fn design(kind: OpeningKind, unit: Size, place: Option<Place>, wall: &Wall) -> Result<Said, SayError> {
+    let rough = by_rule(kind, unit);
+    let length = wall.frame.length;
+    let center = match place {
+        Some(Place::Center(center)) => center,
+        Some(Place::FromLeft(face)) => face + rough.width.half(),
+        Some(Place::FromRight(face)) => length - face - rough.width.half(),
+        Some(Place::Middle) => length.half(),
+        None => middle_of_widest_gap(wall),
+    };
+    let feet = |length: Length| length.written(LengthStyle::FeetInches);
+    if center < Length::ZERO || length < center {
+        return Err(SayError::OffTheWall { center: feet(center), wall: feet(length) });
+    }
+    let design = OpeningDesign {
+        kind,
+        unit,
+        rough: None,
+        center,
+        sill: usual_sill(kind, rough.height, &wall.frame),
+        place: HeaderPlace::TightToPlates,
+        underside: Underside::Bare,
+        header: HeaderChoice::Leanest,
+    };
+    let understood = format!(
+        "{} {} x {}, rough opening {} x {}, center {} from the left end{}",
+        kind.word(),
+        feet(unit.width),
+        feet(unit.height),
+        feet(rough.width),
+        feet(rough.height),
+        feet(center),
+        if place.is_none() { " (the widest gap)" } else { "" },
+    );
+    Ok(Said { design, understood })
+}
+
+/// Takes the words that say where off the text.
+fn take_place(text: &str) -> Result<(String, Option<Place>), SayError> {
+    let without = |from: usize, to: usize| format!("{} {}", &text[..from], &text[to..]);
+    for word in ["centered", "centred", "in the middle", "center", "centre"] {
+        if let Some(at) = text.find(word) {
+            return Ok((without(at, at + word.len()), Some(Place::Middle)));
+        }
+    }
+    if let Some(at) = text.find('@') {
+        let (length, used) = leading_length(&text[at + 1..])?;
+        return Ok((without(at, at + 1 + used), Some(Place::Center(length))));
+    }
+    for (word, make) in [
+        ("from left", Place::FromLeft as fn(Length) -> Place),
+        ("from right", Place::FromRight),
+        ("from the left", Place::FromLeft),
+        ("from the right", Place::FromRight),
+    ] {
+        let Some(at) = text.find(word) else { continue };
+        let (before, length) = trailing_length(&text[..at])?;
+        return Ok((format!("{before} {}", &text[at + word.len()..]), Some(make(length))));
+    }
+    Ok((text.to_owned(), None))
+}
+
+/// The longest run of words from the start that is a length, and how many bytes it took.
+fn leading_length(text: &str) -> Result<(Length, usize), SayError> {
+    let ends: Vec<usize> = word_ends(text).take(4).collect();
+    let read = |end: &usize| text[..*end].parse::<Length>().ok().map(|length| (length, *end));
+    match ends.iter().rev().find_map(read) {
+        Some(found) => Ok(found),
+        None => {
+            let first = ends.first().map_or("", |end| &text[..*end]);
+            Err(first.parse::<Length>().err().unwrap_or(LengthError::Empty).into())
+        }
+    }
+}
+
+/// The longest run of words at the end that is a length, and the text before it. A size such as `3068` or `16-0x7-0`
+/// never belongs to it, since a length has at most three words and a size is not one of them.
+fn trailing_length(text: &str) -> Result<(&str, Length), SayError> {
+    let text = text.trim_end();
+    let starts: Vec<usize> = word_starts(text).collect();
+    let nearest = starts.iter().rev().take(3).copied();
+    let mut found = None;
+    for start in nearest {
+        match text[start..].parse::<Length>() {
+            Ok(length) if start > 0 || found.is_none() => found = Some((start, length)),
+            _ => break,
+        }
+    }
+    match found {
+        Some((start, length)) => Ok((&text[..start], length)),
+        None => {
+            let last = starts.last().map_or("", |start| &text[*start..]);
+            Err(last.parse::<Length>().err().unwrap_or(LengthError::Empty).into())
+        }
+    }
+}
+
+fn word_ends(text: &str) -> impl Iterator<Item = usize> {
+    text.split_whitespace().map(move |word| word.as_ptr() as usize - text.as_ptr() as usize + word.len())
+}
+
+fn word_starts(text: &str) -> impl Iterator<Item = usize> {
+    text.split_whitespace().map(move |word| word.as_ptr() as usize - text.as_ptr() as usize)
+}
+
+fn kind_word(word: &str) -> Option<OpeningKind> {
+    match word {
+        "window" | "win" => Some(OpeningKind::Window),
+        "door" => Some(OpeningKind::Door),
+        "pair" | "double" | "french" => Some(OpeningKind::PairOfDoors),
+        "slider" | "sliding" | "patio" => Some(OpeningKind::SlidingDoor),
+        "overhead" | "garage" => Some(OpeningKind::OverheadDoor),
+        "cased" => Some(OpeningKind::CasedOpening),
+        _ => None,
+    }
+}
+
+/// `overhead door`, `sliding door`, `pair of doors`: the plain word `door` does not undo the other.
+fn more_special(so_far: Option<OpeningKind>, named: OpeningKind) -> OpeningKind {
+    match so_far {
+        Some(special) if named == OpeningKind::Door => special,
+        _ => named,
+    }
+}
+
+fn usual_kind(unit: Size, is_beam: bool) -> OpeningKind {
+    if is_beam {
+        OpeningKind::CasedOpening
+    } else if DOOR_HEIGHT <= unit.height {
+        OpeningKind::Door
+    } else {
+        OpeningKind::Window
+    }
+}
+
+/// `3068`, `5-0x4-0`, `36x80`.
+fn read_size(word: &str) -> Result<Size, SayError> {
+    if let Some((width, height)) = word.split_once(['x', '×']) {
+        return Ok(Size { width: width.parse()?, height: height.parse()? });
+    }
+    let digits: Vec<i64> = word.chars().filter_map(|c| c.to_digit(10).map(i64::from)).collect();
+    match digits.as_slice() {
+        [wf, wi, hf, hi] if word.len() == 4 => {
+            Ok(Size { width: Length::feet_inches(*wf, *wi), height: Length::feet_inches(*hf, *hi) })
+        }
+        // 16070: two digits of feet in the width.
+        [wt, wf, wi, hf, hi] if word.len() == 5 => {
+            Ok(Size { width: Length::feet_inches(10 * wt + wf, *wi), height: Length::feet_inches(*hf, *hi) })
+        }
+        _ => Err(SayError::NoSize),
+    }
+}
+
+fn middle_of_widest_gap(wall: &Wall) -> Length {
+    let mut taken: Vec<(Length, Length)> = wall
+        .openings
+        .iter()
+        .map(|opening| {
+            let half = super::rough_opening::rough_opening(&opening.design).width.half();
+            (opening.design.center - half, opening.design.center + half)
+        })
+        .collect();
+    taken.sort();
+    let mut from = Length::ZERO;
+    let mut widest = (Length::ZERO, Length::ZERO);
+    for (left, right) in taken.into_iter().chain([(wall.frame.length, wall.frame.length)]) {
+        if widest.1 - widest.0 < left - from {
+            widest = (from, left);
+        }
+        from = from.max(right);
+    }
+    widest.0 + (widest.1 - widest.0).half()
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use crate::job::{WallFrame, WallId};
+    use crate::loads::WallCarries;
+    use proptest::prelude::*;
+
+    fn wall() -> Wall {
+        let frame = WallFrame { length: Length::feet(24), ..WallFrame::usual("north") };
+        Wall { id: WallId(1), frame, carries: WallCarries::Nothing, openings: vec![], point_loads: vec![] }
+    }
+
+    fn check(text: &str, kind: OpeningKind, width: f64, height: f64, center: f64) {
+        let said = say(text, &wall()).unwrap_or_else(|error| panic!("{text}: {error}"));
+        let got = &said.design;
+        let inches = [got.unit.width, got.unit.height, got.center].map(Length::to_inches);
+        assert_eq!((got.kind, inches), (kind, [width, height, center]), "{text}: {}", said.understood);
+    }
+
+    #[test]
+    fn openings_are_called_out_as_on_site() {
+        use OpeningKind::{CasedOpening, Door, OverheadDoor, PairOfDoors, SlidingDoor, Window};
+        check("3068 door @ 7-6", Door, 36.0, 80.0, 90.0);
+        check("3068 @7'6\"", Door, 36.0, 80.0, 90.0);
+        check("3068 door @ 7-6 1/2", Door, 36.0, 80.0, 90.5);
+        check("5-0x4-0 window centered", Window, 60.0, 48.0, 144.0);
+        check("5-0 x 4-0 window @ 10-0", Window, 60.0, 48.0, 120.0);
+        check("16-0x7-0 overhead, 14 from left", OverheadDoor, 192.0, 84.0, 110.0);
+        check("3040 window 2-0 from right", Window, 36.0, 48.0, 288.0 - 24.0 - 18.25);
+        check("6068 slider 3-6 1/2 from left", SlidingDoor, 72.0, 80.0, 42.5 + 36.25);
+        check("pair of doors 6068 @ 12-0", PairOfDoors, 72.0, 80.0, 144.0);
+        check("6068 door", PairOfDoors, 72.0, 80.0, 144.0);
+        check("16070 garage door centered", OverheadDoor, 192.0, 84.0, 144.0);
+        check("beam 12-0", CasedOpening, 144.0, 80.0, 144.0);
+        check("36x80 cased opening @ 100", CasedOpening, 36.0, 80.0, 100.0);
+        check("2-8x6-8", Door, 32.0, 80.0, 144.0);
+    }
+
+    #[test]
+    fn what_is_not_understood_is_said() {
+        let error = |text: &str| say(text, &wall()).expect_err(text).to_string();
+        assert!(error("").contains("Say an opening"));
+        assert!(error("window").contains("How big?"));
+        assert!(error("3068 doot @ 7-6").contains("\"doot\""));
+        assert!(error("3068 door @ 40-0").contains("24'-0\" long"));
+        assert!(error("3068 door @ seven").contains("not a length"));
+        assert!(error("3068 door @ 7-1/2").contains("can be read as"));
+    }
+
+    #[test]
+    fn without_a_place_it_goes_to_the_widest_gap() {
+        let mut wall = wall();
+        let first = say("3068 door @ 5-0", &wall).expect("read").design;
+        let opening = crate::job::Opening {
+            id: crate::job::OpeningId(1),
+            design: first,
+            jacks: crate::measure::Ends::default(),
+            kings: crate::measure::Ends::default(),
+        };
+        wall.openings.push(opening);
+        // Right of the door's rough opening at 79 in.: 79..288, middle 183 1/2.
+        let said = say("3040 window", &wall).expect("read");
+        assert_eq!(said.design.center, Length::inches_and(183, 1, 2));
+        assert!(said.understood.contains("widest gap"));
+    }
+
+    proptest! {
+        #[test]
+        fn any_text_is_read_or_refused(text in "\\PC{0,80}") {
+            let _ = say(&text, &wall());
+        }
+
+        #[test]
+        fn any_mix_of_its_words_is_read_or_refused(words in prop::collection::vec(
+            prop_oneof![Just("3068"), Just("door"), Just("@"), Just("7-6"), Just("1/2"), Just("x"), Just("from left"),
+                Just("beam"), Just("centered"), Just("5-0x4-0"), Just("½"), Just("’"), Just(",")], 0..9)) {
+            let _ = say(&words.join(" "), &wall());
+        }
+    }
+}

@@ -1,0 +1,256 @@
+//! # The height stack of an opening
+//!
+//! **What it does.** Everything from the subfloor to the top of the plates, piece by piece, at the middle of the opening.
+//! The pieces add up to the wall's height exactly; where they cannot, a finding says so.
+//!
+//! **Source.** Common practice, no source. A cripple under 1 1/2 in. cannot be nailed.
+//!
+//! **Worked example.** 8 ft wall (97 1/8), 3068 door, 2-2x10 tight to the plates: 82 1/2 opening + 2 3/8 packing + 9 1/4
+//! header + 3 plates = 97 1/8.
+
+use super::rough_opening::rough_opening;
+use crate::job::{HeaderPlace, OpeningDesign, TWO_BY, Underside, WallFrame};
+use crate::measure::Length;
+
+/// One layer of the stack.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub struct StackLine {
+    /// What it is.
+    pub what: StackPart,
+    /// Its lower edge above the subfloor.
+    pub from: Length,
+    /// How high it is.
+    pub height: Length,
+}
+
+/// What a layer of the stack is.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Hash)]
+pub enum StackPart {
+    /// Bottom plate.
+    SolePlate,
+    /// Cripples under the sill.
+    CrippleBelow,
+    /// The sill.
+    Sill,
+    /// The rough opening.
+    Opening,
+    /// Flat nailer under the header.
+    Nailer,
+    /// Flat head piece of the packing under a tight header.
+    HeadPiece,
+    /// Strip that fills the rest of the packing.
+    PackingStrip,
+    /// Cripples between the head piece and a tight header.
+    PackingCripple,
+    /// The header.
+    Header,
+    /// Flat 2x where nothing is carried.
+    FlatHead,
+    /// Cripples above.
+    CrippleAbove,
+    /// Lower top plate.
+    TopPlate,
+    /// Upper top plate.
+    SecondTopPlate,
+}
+
+impl StackPart {
+    /// The layer in words.
+    pub const fn name(self) -> &'static str {
+        match self {
+            Self::SolePlate => "sole plate",
+            Self::CrippleBelow => "cripple below",
+            Self::Sill => "sill",
+            Self::Opening => "rough opening",
+            Self::Nailer => "flat nailer",
+            Self::HeadPiece => "head piece",
+            Self::PackingStrip => "packing strip",
+            Self::PackingCripple => "packing cripple",
+            Self::Header => "header",
+            Self::FlatHead => "flat head",
+            Self::CrippleAbove => "cripple above",
+            Self::TopPlate => "top plate",
+            Self::SecondTopPlate => "second top plate",
+        }
+    }
+}
+
+/// What bridges the opening, as far as heights go.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub enum Bridging {
+    /// A header of this depth.
+    Header(Length),
+    /// A flat 2x.
+    Flat,
+    /// Not known: outside the limits.
+    Unknown,
+}
+
+/// The stack.
+#[derive(Clone, Debug, Default, PartialEq, Eq)]
+pub struct Stack {
+    /// From the subfloor up.
+    pub lines: Vec<StackLine>,
+}
+
+impl Stack {
+    /// The sum of all layers.
+    pub fn total(&self) -> Length {
+        self.lines.iter().map(|line| line.height).sum()
+    }
+
+    /// The first layer of a kind.
+    pub fn part(&self, what: StackPart) -> Option<&StackLine> {
+        self.lines.iter().find(|line| line.what == what)
+    }
+
+    /// Height at which the header sits on its jacks; where there is none, the head of the opening.
+    pub fn header_seat(&self) -> Length {
+        let seat = |what| self.part(what).map(|line: &StackLine| line.from);
+        let under_nailer = seat(StackPart::Nailer);
+        under_nailer.or(seat(StackPart::Header)).or(seat(StackPart::FlatHead)).unwrap_or_else(|| self.head())
+    }
+
+    /// Head of the opening: the top of the rough opening.
+    pub fn head(&self) -> Length {
+        self.part(StackPart::Opening).map_or(Length::ZERO, |line| line.from + line.height)
+    }
+
+    fn push(&mut self, what: StackPart, height: Length) {
+        let from = self.lines.last().map_or(Length::ZERO, |line| line.from + line.height);
+        if height != Length::ZERO {
+            self.lines.push(StackLine { what, from, height });
+        }
+    }
+}
+
+/// Room between the head of the opening and the top plates, less the nailer: the deepest header that fits.
+pub fn room_for_header(design: &OpeningDesign, wall: &WallFrame) -> Length {
+    let head = design.sill + rough_opening(design).height;
+    wall.under_top_plates() - head - nailer(design)
+}
+
+fn nailer(design: &OpeningDesign) -> Length {
+    match design.underside {
+        Underside::FlatNailer => TWO_BY,
+        Underside::Bare => Length::ZERO,
+    }
+}
+
+/// The stack of an opening. Heights that do not fit come out negative, so that the sum still holds; the wall plan turns
+/// them into findings.
+pub fn stack(design: &OpeningDesign, wall: &WallFrame, bridging: Bridging) -> Stack {
+    let mut stack = Stack::default();
+    if design.sill > Length::ZERO {
+        stack.push(StackPart::SolePlate, TWO_BY.min(design.sill));
+        stack.push(StackPart::CrippleBelow, (design.sill - TWO_BY * 2).max(Length::ZERO));
+        let sill = design.sill - stack.total();
+        stack.push(StackPart::Sill, sill);
+    }
+    stack.push(StackPart::Opening, rough_opening(design).height);
+    let room = wall.under_top_plates() - stack.total();
+    match (bridging, design.place) {
+        (Bridging::Unknown, _) => stack.push(StackPart::CrippleAbove, room),
+        (Bridging::Flat, _) => {
+            stack.push(StackPart::FlatHead, TWO_BY);
+            stack.push(StackPart::CrippleAbove, room - TWO_BY);
+        }
+        (Bridging::Header(depth), HeaderPlace::AtHeadHeight) => {
+            stack.push(StackPart::Nailer, nailer(design));
+            stack.push(StackPart::Header, depth);
+            stack.push(StackPart::CrippleAbove, room - nailer(design) - depth);
+        }
+        (Bridging::Header(depth), HeaderPlace::TightToPlates) => tight(&mut stack, design, room - depth, depth),
+    }
+    stack.push(StackPart::TopPlate, TWO_BY);
+    stack.push(StackPart::SecondTopPlate, TWO_BY);
+    stack
+}
+
+/// Packs the head down from a header tight to the plates: a flat head piece with cripples or a strip over it. A nailer,
+/// if wanted, stays under the header only where there is no room for a head piece; else the head piece serves.
+fn tight(stack: &mut Stack, design: &OpeningDesign, packing: Length, depth: Length) {
+    if packing < TWO_BY {
+        stack.push(StackPart::PackingStrip, packing);
+    } else if packing == nailer(design) {
+        stack.push(StackPart::Nailer, packing);
+    } else {
+        stack.push(StackPart::HeadPiece, TWO_BY);
+        let rest = packing - TWO_BY;
+        let filled = if rest < TWO_BY { StackPart::PackingStrip } else { StackPart::PackingCripple };
+        stack.push(filled, rest);
+    }
+    stack.push(StackPart::Header, depth);
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use crate::job::{HeaderChoice, OpeningKind, Size};
+    use proptest::prelude::*;
+
+    fn design(
+        kind: OpeningKind,
+        unit: (i64, i64),
+        sill: Length,
+        place: HeaderPlace,
+        underside: Underside,
+    ) -> OpeningDesign {
+        OpeningDesign {
+            kind,
+            unit: Size { width: Length::inches(unit.0), height: Length::inches(unit.1) },
+            rough: None,
+            center: Length::feet(6),
+            sill,
+            place,
+            underside,
+            header: HeaderChoice::Leanest,
+        }
+    }
+
+    #[test]
+    fn worked_example() {
+        let wall = WallFrame::usual("north");
+        let door = design(OpeningKind::Door, (36, 80), Length::ZERO, HeaderPlace::TightToPlates, Underside::Bare);
+        let stack = stack(&door, &wall, Bridging::Header(Length::inches_and(9, 1, 4)));
+        let heights: Vec<f64> = stack.lines.iter().map(|line| line.height.to_inches()).collect();
+        assert_eq!(heights, [82.5, 1.5, 0.875, 9.25, 1.5, 1.5]);
+        assert_eq!(stack.total(), Length::inches_and(97, 1, 8));
+        assert_eq!(stack.header_seat(), Length::inches_and(84, 7, 8));
+    }
+
+    #[test]
+    fn a_header_at_head_height_has_cripples_over_it() {
+        let wall = WallFrame::usual("north");
+        let door = design(OpeningKind::Door, (36, 80), Length::ZERO, HeaderPlace::AtHeadHeight, Underside::FlatNailer);
+        let stack = stack(&door, &wall, Bridging::Header(Length::inches_and(5, 1, 2)));
+        let parts: Vec<StackPart> = stack.lines.iter().map(|line| line.what).collect();
+        use StackPart::{CrippleAbove, Header, Nailer, Opening, SecondTopPlate, TopPlate};
+        assert_eq!(parts, [Opening, Nailer, Header, CrippleAbove, TopPlate, SecondTopPlate]);
+        assert_eq!(stack.header_seat(), Length::inches_and(82, 1, 2), "the nailer lies on the jacks");
+        assert_eq!(stack.part(CrippleAbove).map(|line| line.height), Some(Length::inches_and(4, 5, 8)));
+    }
+
+    proptest! {
+        #[test]
+        fn the_stack_always_adds_up_to_the_wall(
+            height in 60_i64..240, unit in 12_i64..100, sill in 0_i64..60, depth in 2_i64..24,
+            tight in any::<bool>(), nailer in any::<bool>(), bridging in 0..3,
+        ) {
+            let wall = WallFrame { height: Length::inches_and(height, 1, 8), ..WallFrame::usual("any") };
+            let place = if tight { HeaderPlace::TightToPlates } else { HeaderPlace::AtHeadHeight };
+            let underside = if nailer { Underside::FlatNailer } else { Underside::Bare };
+            let window = design(OpeningKind::Window, (36, unit), Length::inches(sill), place, underside);
+            let bridging = match bridging {
+                0 => Bridging::Header(Length::inches_and(depth, 1, 4)),
+                1 => Bridging::Flat,
+                _ => Bridging::Unknown,
+            };
+            let stack = stack(&window, &wall, bridging);
+            prop_assert_eq!(stack.total(), wall.height);
+            for pair in stack.lines.windows(2) {
+                prop_assert_eq!(pair[0].from + pair[0].height, pair[1].from);
+            }
+        }
+    }
+}

@@ -1,0 +1,306 @@
+//! A whole wall, planned: every opening, every member, every mark, every finding.
+
+use super::finding::{Finding, SHORTEST_CRIPPLE};
+use super::layout::stud_positions;
+use super::marks::{Mark, marks};
+use super::member::{Member, Rect, Role};
+use super::opening_plan::{OpeningOutcome, OpeningPlan, plan_opening};
+use super::stack::{StackLine, StackPart};
+use crate::job::{Job, OpeningId, TWO_BY, Wall};
+use crate::loads::{TakeDown, WallCarries, take_down};
+use crate::measure::{End, Length};
+
+/// A planned wall.
+#[derive(Clone, Debug, PartialEq)]
+pub struct WallPlan {
+    /// What comes down on it.
+    pub take_down: TakeDown,
+    /// Its openings, from left to right.
+    pub openings: Vec<OpeningPlan>,
+    /// Its members.
+    pub members: Vec<Member>,
+    /// The marks on its plates, from left to right.
+    pub marks: Vec<Mark>,
+    /// What is wrong or worth knowing.
+    pub findings: Vec<Finding>,
+}
+
+/// Plans a wall of a job.
+pub fn plan_wall(job: &Job, wall: &Wall) -> WallPlan {
+    let mut openings: Vec<OpeningPlan> = wall.openings.iter().map(|opening| plan_opening(job, wall, opening)).collect();
+    openings.sort_by_key(|plan| (plan.left(), plan.id));
+    let members = members(wall, &openings);
+    let take_down = match &wall.carries {
+        WallCarries::Nothing => TakeDown::default(),
+        WallCarries::Framing(carried) => take_down(carried, &job.settings.site),
+    };
+    WallPlan { take_down, marks: marks(&members), findings: findings(wall, &openings), members, openings }
+}
+
+fn members(wall: &Wall, openings: &[OpeningPlan]) -> Vec<Member> {
+    let mut builder = Builder { wall, members: Vec::new() };
+    builder.plates(openings);
+    for plan in openings {
+        builder.packs(plan);
+        builder.bridging(plan);
+        builder.sill(plan);
+    }
+    let layout = stud_positions(wall.frame.length, wall.frame.spacing);
+    for plan in openings {
+        builder.cripples(plan, &layout);
+    }
+    builder.point_load_studs(openings);
+    builder.layout_studs(openings, &layout);
+    builder.members
+}
+
+struct Builder<'a> {
+    wall: &'a Wall,
+    members: Vec<Member>,
+}
+
+impl Builder<'_> {
+    fn push(&mut self, role: Role, opening: Option<OpeningId>, rect: Rect) {
+        let cut = if role.stands() { rect.height } else { rect.width };
+        let stock = self.stud_stock();
+        self.members.push(Member { role, opening, rect, cut, plies: 1, stock });
+    }
+
+    fn stud_stock(&self) -> String {
+        self.wall.frame.stud.name()
+    }
+
+    /// An upright member of one stud's thickness; nothing if it has no height.
+    fn upright(&mut self, role: Role, opening: Option<OpeningId>, x: Length, from: Length, to: Length) {
+        if from < to {
+            self.push(role, opening, Rect { x, y: from, width: TWO_BY, height: to - from });
+        }
+    }
+
+    fn plates(&mut self, openings: &[OpeningPlan]) {
+        let length = self.wall.frame.length;
+        let top = self.wall.frame.under_top_plates();
+        let full = |y| Rect { x: Length::ZERO, y, width: length, height: TWO_BY };
+        self.push(Role::TopPlate, None, full(top));
+        self.push(Role::SecondTopPlate, None, full(top + TWO_BY));
+        let mut start = Length::ZERO;
+        let doorways = openings.iter().filter(|plan| plan.design.sill < TWO_BY);
+        for plan in doorways {
+            let (left, right) = (plan.left().max(start), plan.right().min(length));
+            if right <= left {
+                continue;
+            }
+            self.sole_plate(Role::SolePlate, None, start, left);
+            self.sole_plate(Role::SolePlateCutLast, Some(plan.id), left, right);
+            start = right;
+        }
+        self.sole_plate(Role::SolePlate, None, start, length);
+    }
+
+    fn sole_plate(&mut self, role: Role, opening: Option<OpeningId>, from: Length, to: Length) {
+        if from < to {
+            self.push(role, opening, Rect { x: from, y: Length::ZERO, width: to - from, height: TWO_BY });
+        }
+    }
+
+    fn packs(&mut self, plan: &OpeningPlan) {
+        let top = self.wall.frame.under_top_plates();
+        let seat = plan.stack.header_seat().min(top);
+        for end in End::BOTH {
+            let mut place = |index: u8, role, to| {
+                let out = TWO_BY * i64::from(index);
+                let x = match end {
+                    End::Left => plan.left() - out - TWO_BY,
+                    End::Right => plan.right() + out,
+                };
+                self.upright(role, Some(plan.id), x, TWO_BY, to);
+            };
+            let jacks = *plan.jacks.at(end);
+            for index in 0..jacks {
+                place(index, Role::Jack, seat);
+            }
+            for index in jacks..jacks + plan.kings.at(end).framed() {
+                place(index, Role::King, top);
+            }
+        }
+    }
+
+    /// The layers of the stack over the opening that lie flat: header, nailer, packing.
+    fn bridging(&mut self, plan: &OpeningPlan) {
+        let over_jacks = plan.left() - TWO_BY * i64::from(plan.jacks.left);
+        for line in &plan.stack.lines {
+            let (role, x, width) = match line.what {
+                StackPart::Header => (Role::Header, over_jacks, plan.header_length()),
+                StackPart::FlatHead => (Role::FlatHead, over_jacks, plan.header_length()),
+                StackPart::Nailer => (Role::Nailer, over_jacks, plan.header_length()),
+                StackPart::HeadPiece => (Role::HeadPacking, plan.left(), plan.rough.width),
+                StackPart::PackingStrip if self.strip_is_under_head_piece(plan, line) => {
+                    (Role::HeadPacking, plan.left(), plan.rough.width)
+                }
+                _ => continue,
+            };
+            if line.height <= Length::ZERO {
+                continue;
+            }
+            let (stock, plies) = match (role, plan.header()) {
+                (Role::Header, Some(header)) => (header.board.name(), header.plies),
+                _ => (self.stud_stock(), 1),
+            };
+            let rect = Rect { x, y: line.from, width, height: line.height };
+            self.members.push(Member { role, opening: Some(plan.id), rect, cut: width, plies, stock });
+        }
+    }
+
+    /// A strip lies between the jacks: they run past it to the header.
+    fn strip_is_under_head_piece(&self, plan: &OpeningPlan, line: &StackLine) -> bool {
+        plan.stack.head() <= line.from
+    }
+
+    fn sill(&mut self, plan: &OpeningPlan) {
+        if let Some(line) = plan.stack.part(StackPart::Sill) {
+            let rect = Rect { x: plan.left(), y: line.from, width: plan.rough.width, height: line.height };
+            self.push(Role::Sill, Some(plan.id), rect);
+        }
+    }
+
+    fn cripples(&mut self, plan: &OpeningPlan, layout: &[Length]) {
+        let bridged =
+            (plan.left() - TWO_BY * i64::from(plan.jacks.left), plan.right() + TWO_BY * i64::from(plan.jacks.right));
+        let opening = (plan.left(), plan.right());
+        for line in plan.stack.lines.clone() {
+            let (role, (from, to)) = match line.what {
+                StackPart::CrippleBelow => (Role::CrippleBelow, opening),
+                StackPart::PackingCripple => (Role::CrippleAbove, opening),
+                StackPart::CrippleAbove if matches!(plan.outcome, OpeningOutcome::Outside(_)) => continue,
+                StackPart::CrippleAbove => (Role::CrippleAbove, bridged),
+                _ => continue,
+            };
+            if line.height < SHORTEST_CRIPPLE {
+                continue;
+            }
+            for x in cripple_positions(from, to, layout) {
+                self.upright(role, Some(plan.id), x, line.from, line.from + line.height);
+            }
+        }
+    }
+
+    /// Two studs under a point load that neither a header nor a pack takes.
+    fn point_load_studs(&mut self, openings: &[OpeningPlan]) {
+        let top = self.wall.frame.under_top_plates();
+        let last = self.wall.frame.length - TWO_BY;
+        for load in &self.wall.point_loads {
+            let taken =
+                |plan: &OpeningPlan| plan.pack_edge(End::Left) <= load.at && load.at <= plan.pack_edge(End::Right);
+            if openings.iter().any(taken) {
+                continue;
+            }
+            for x in [load.at - TWO_BY, load.at] {
+                let x = x.max(Length::ZERO).min(last);
+                let rect = Rect { x, y: TWO_BY, width: TWO_BY, height: top - TWO_BY };
+                if !self.members.iter().any(|member| member.role.stands() && member.rect.overlaps(&rect)) {
+                    self.upright(Role::PointLoadStud, None, x, TWO_BY, top);
+                }
+            }
+        }
+    }
+
+    /// Studs of the blank wall that no opening, pack or point load has taken the place of.
+    fn layout_studs(&mut self, openings: &[OpeningPlan], layout: &[Length]) {
+        let top = self.wall.frame.under_top_plates();
+        for x in layout {
+            let rect = Rect { x: *x, y: TWO_BY, width: TWO_BY, height: top - TWO_BY };
+            let in_opening =
+                openings.iter().any(|plan| *x < plan.pack_edge(End::Right) && plan.pack_edge(End::Left) < rect.right());
+            let on_point_load =
+                self.members.iter().any(|member| member.role == Role::PointLoadStud && member.rect.overlaps(&rect));
+            if !in_opening && !on_point_load {
+                self.upright(Role::Stud, None, *x, TWO_BY, top);
+            }
+        }
+    }
+}
+
+/// Cripples between two faces: one at each, and the layout's in between that do not touch those.
+fn cripple_positions(from: Length, to: Length, layout: &[Length]) -> Vec<Length> {
+    if to - from < TWO_BY * 2 {
+        return vec![from];
+    }
+    let (first, last) = (from, to - TWO_BY);
+    let mut positions = vec![first];
+    positions.extend(layout.iter().copied().filter(|x| first + TWO_BY <= *x && *x + TWO_BY <= last));
+    positions.push(last);
+    positions
+}
+
+fn findings(wall: &Wall, openings: &[OpeningPlan]) -> Vec<Finding> {
+    let mut findings = Vec::new();
+    for (index, plan) in openings.iter().enumerate() {
+        place_findings(&mut findings, wall, plan);
+        if let Some(next) = openings.get(index + 1) {
+            let by = plan.pack_edge(End::Right) - next.pack_edge(End::Left);
+            if Length::ZERO < by {
+                findings.push(Finding::PacksOverlap { opening: plan.id, by });
+            }
+        }
+        stack_findings(&mut findings, plan);
+        count_findings(&mut findings, plan);
+    }
+    findings
+}
+
+fn place_findings(findings: &mut Vec<Finding>, wall: &Wall, plan: &OpeningPlan) {
+    let past = [(End::Left, -plan.pack_edge(End::Left)), (End::Right, plan.pack_edge(End::Right) - wall.frame.length)];
+    for (end, by) in past {
+        if Length::ZERO < by {
+            findings.push(Finding::PastTheEnd { opening: plan.id, end, by });
+        }
+    }
+}
+
+fn stack_findings(findings: &mut Vec<Finding>, plan: &OpeningPlan) {
+    let opening = plan.id;
+    for line in &plan.stack.lines {
+        match line.what {
+            StackPart::CrippleAbove | StackPart::PackingStrip if line.height < Length::ZERO => {
+                let by = -line.height;
+                findings.push(if matches!(plan.outcome, OpeningOutcome::Header(_)) {
+                    Finding::HeaderTooDeep { opening, by }
+                } else {
+                    Finding::OpeningTooTall { opening, by }
+                });
+            }
+            StackPart::CrippleAbove if line.height < SHORTEST_CRIPPLE => {
+                findings.push(Finding::CrippleTooShort { opening, length: line.height });
+            }
+            _ => {}
+        }
+    }
+}
+
+fn count_findings(findings: &mut Vec<Finding>, plan: &OpeningPlan) {
+    let opening = plan.id;
+    for end in End::BOTH {
+        let kings = plan.kings.at(end);
+        match (&kings.decided, kings.code) {
+            (Some(decided), Some(needed)) if decided.count < needed => {
+                let decided = decided.count;
+                findings.push(Finding::FewerThanNeeded { opening, end, what: "kings", decided, needed });
+            }
+            (None, None) if end == End::Left => findings.push(Finding::NoKingCount { opening }),
+            _ => {}
+        }
+        let OpeningOutcome::Header(sized) = &plan.outcome else { continue };
+        let framed = *plan.jacks.at(end);
+        let Some(needed) = sized.evaluation.packs.at(end).needed else { continue };
+        if framed < needed && plan.decided_jacks.at(end).is_some() {
+            findings.push(Finding::FewerThanNeeded { opening, end, what: "jacks", decided: framed, needed });
+        }
+        let rule = sized.shop_rule.and_then(|count| count.count).unwrap_or(0);
+        if needed < rule && plan.decided_jacks.at(end).is_none() {
+            findings.push(Finding::RuleAsksForMore { opening, end, rule, arithmetic: needed });
+        }
+    }
+}
+
+#[cfg(test)]
+mod tests;

@@ -1,0 +1,212 @@
+use super::*;
+use crate::framing::pieces::pieces_of;
+use crate::job::{
+    CountOverride, HeaderChoice, HeaderPlace, Opening, OpeningDesign, OpeningKind, PointLoad, PointLoadId, Size,
+    Underside, WallFrame, WallId,
+};
+use crate::loads::{ByKind, CarriedFraming, RoofFraming, RoofOnWall};
+use crate::lumber::{Depth, Grade, HeaderBoard, HeaderSpec, SawnSize, Species};
+use crate::measure::{Cents, Ends, Force, Pressure};
+use crate::sizing::candidates::StockBoard;
+use crate::sizing::verdict::Verdict;
+use proptest::prelude::*;
+
+fn board(depth: Depth) -> HeaderBoard {
+    HeaderBoard::Sawn { species: Species::DouglasFirLarch, grade: Grade::Number2, size: SawnSize::two_by(depth) }
+}
+
+fn stock() -> Vec<StockBoard> {
+    let price = |depth: Depth| Cents::cents(depth.nominal() as f64 * 14.0);
+    Depth::ALL[1..].iter().map(|depth| StockBoard { board: board(*depth), price_per_foot: price(*depth) }).collect()
+}
+
+fn roof(width_feet: i64) -> WallCarries {
+    let roof = RoofOnWall {
+        framing: RoofFraming::Trusses,
+        building_width: Length::feet(width_feet),
+        overhang: Length::feet(2),
+        rise_in_twelve: 6.0,
+        roof_dead: Pressure::psf(10.0),
+        ceiling_dead: Pressure::psf(5.0),
+        attic_live: Pressure::ZERO,
+    };
+    WallCarries::Framing(CarriedFraming { roof: Some(roof), ..CarriedFraming::default() })
+}
+
+fn design(kind: OpeningKind, width: i64, height: i64, center: Length, sill: Length) -> OpeningDesign {
+    OpeningDesign {
+        kind,
+        unit: Size { width: Length::inches(width), height: Length::inches(height) },
+        rough: None,
+        center,
+        sill,
+        place: HeaderPlace::TightToPlates,
+        underside: Underside::Bare,
+        header: HeaderChoice::Leanest,
+    }
+}
+
+fn opening(id: u128, design: OpeningDesign) -> Opening {
+    Opening { id: OpeningId(id), design, jacks: Ends::default(), kings: Ends::default() }
+}
+
+fn job(carries: WallCarries, length: Length, openings: Vec<Opening>) -> Job {
+    let frame = WallFrame { length, ..WallFrame::usual("north") };
+    let mut job = Job::empty("test", stock());
+    job.walls = vec![Wall { id: WallId(1), frame, carries, openings, point_loads: vec![] }];
+    job
+}
+
+fn plan(job: &Job) -> WallPlan {
+    plan_wall(job, &job.walls[0])
+}
+
+fn cuts(plan: &WallPlan, role: Role) -> Vec<f64> {
+    plan.members.iter().filter(|member| member.role == role).map(|member| member.cut.to_inches()).collect()
+}
+
+#[test]
+fn a_door_at_seven_six_is_framed_as_by_hand() {
+    // Common practice, no source: 36 in. slab -> 38 in. rough opening; header 41 in. with one jack a side; 92 5/8 studs.
+    let door = opening(7, design(OpeningKind::Door, 36, 80, Length::feet_inches(7, 6), Length::ZERO));
+    let plan = plan(&job(roof(24), Length::feet(12), vec![door]));
+    let door = &plan.openings[0];
+    assert_eq!(door.verdict, Verdict::Carries, "{}", door.sentence);
+    assert_eq!(door.jacks, Ends::both(1));
+    assert_eq!(door.header_length(), Length::inches(41));
+    assert_eq!(cuts(&plan, Role::King), [92.625, 92.625]);
+    // 97 1/8 − 3 plates of the top − header 5 1/2 − sole plate 1 1/2 = 87 1/8.
+    assert_eq!(cuts(&plan, Role::Jack), [87.125, 87.125]);
+    assert_eq!((door.left(), door.right()), (Length::inches(71), Length::inches(109)));
+    let letters: String = plan.marks.iter().map(|mark| mark.kind.letter()).collect();
+    // 15 1/4 … 63 1/4 stand; 79 1/4 and 95 1/4 fall in the door and become packing cripples; 111 1/4 touches the pack.
+    assert_eq!(letters, "XXXXXKJCCCCJKXX");
+    assert_eq!(plan.marks[1].at, Length::inches_and(15, 1, 4));
+    let pieces = pieces_of(OpeningId(7), &plan.members);
+    assert_eq!((pieces[0].role, pieces[0].count, pieces[0].length), (Role::Header, 2, Length::inches(41)));
+}
+
+#[test]
+fn a_five_foot_opening_with_one_jack_a_side_takes_a_63_inch_header() {
+    // Common practice, no source.
+    let mut window = opening(7, design(OpeningKind::CasedOpening, 58, 80, Length::feet(6), Length::ZERO));
+    let one = Some(CountOverride { count: 1, reason: "checked by hand".into() });
+    window.jacks = Ends { left: one.clone(), right: one };
+    let plan = plan(&job(roof(20), Length::feet(12), vec![window]));
+    assert_eq!(plan.openings[0].rough.width, Length::feet(5));
+    assert_eq!(plan.openings[0].header_length(), Length::inches(63));
+}
+
+#[test]
+fn an_eighteen_foot_door_with_returns_and_three_jacks_takes_a_226_inch_beam() {
+    // Common practice, no source: 216 + 2 x 1/2 + 2 x 3 x 1 1/2 = 226.
+    let mut overhead = design(OpeningKind::OverheadDoor, 216, 84, Length::feet(12), Length::ZERO);
+    overhead.rough = Some(Size { width: Length::inches(217), height: Length::inches(84) });
+    let mut door = opening(7, overhead);
+    let three = Some(CountOverride { count: 3, reason: "comfort".into() });
+    door.jacks = Ends { left: three.clone(), right: three };
+    let plan = plan(&job(roof(24), Length::feet(24), vec![door]));
+    assert_eq!(plan.openings[0].header_length(), Length::inches(226));
+}
+
+#[test]
+fn a_partition_gets_a_flat_two_by_and_no_header() {
+    let door = opening(7, design(OpeningKind::Door, 32, 80, Length::feet(6), Length::ZERO));
+    let plan = plan(&job(WallCarries::Nothing, Length::feet(12), vec![door]));
+    assert_eq!(plan.openings[0].outcome, OpeningOutcome::Flat);
+    assert!(cuts(&plan, Role::Header).is_empty());
+    assert_eq!(cuts(&plan, Role::FlatHead), [37.0]);
+}
+
+#[test]
+fn a_window_has_sill_and_cripples_on_the_layout() {
+    let sill = Length::inches(34);
+    let window = opening(7, design(OpeningKind::Window, 36, 48, Length::feet(6), sill));
+    let plan = plan(&job(roof(24), Length::feet(12), vec![window]));
+    assert_eq!(cuts(&plan, Role::Sill), [36.5]);
+    let below = cuts(&plan, Role::CrippleBelow);
+    assert!(below.iter().all(|length| (length - 31.0).abs() < 1e-9), "34 − sill 1 1/2 − plate 1 1/2 = 31: {below:?}");
+    assert_eq!(below.len(), 4, "two at the ends, two on the layout");
+}
+
+#[test]
+fn too_heavy_names_every_failure_and_still_draws_the_nearest() {
+    let wide = opening(7, design(OpeningKind::CasedOpening, 190, 80, Length::feet(10), Length::ZERO));
+    let plan = plan(&job(roof(36), Length::feet(20), vec![wide]));
+    let door = &plan.openings[0];
+    assert_eq!(door.verdict, Verdict::DoesNotCarry);
+    assert!(door.sentence.starts_with("Nothing in stock carries"), "{}", door.sentence);
+    assert!(!cuts(&plan, Role::Header).is_empty());
+}
+
+#[test]
+fn over_twenty_feet_there_is_no_number() {
+    let wide = opening(7, design(OpeningKind::OverheadDoor, 246, 84, Length::feet(12), Length::ZERO));
+    let plan = plan(&job(roof(24), Length::feet(24), vec![wide]));
+    assert_eq!(plan.openings[0].verdict, Verdict::AskAnEngineer);
+    assert!(cuts(&plan, Role::Header).is_empty());
+    assert!(plan.findings.contains(&Finding::NoKingCount { opening: OpeningId(7) }));
+}
+
+#[test]
+fn conflicts_are_found_with_their_numbers() {
+    let sill = Length::inches(34);
+    let left = opening(1, design(OpeningKind::Window, 48, 48, Length::inches(20), sill));
+    let right = opening(2, design(OpeningKind::Window, 48, 48, Length::inches(70), sill));
+    let plan = plan(&job(roof(24), Length::feet(12), vec![left, right]));
+    // RO 48 1/2: left face −4 1/4, pack of one jack and one king 3 in. more.
+    let past = Finding::PastTheEnd { opening: OpeningId(1), end: End::Left, by: Length::inches_and(7, 1, 4) };
+    assert!(plan.findings.contains(&past), "{:?}", plan.findings);
+    let overlap = Finding::PacksOverlap { opening: OpeningId(1), by: Length::inches_and(4, 1, 2) };
+    assert!(plan.findings.contains(&overlap), "{:?}", plan.findings);
+}
+
+#[test]
+fn a_cripple_too_short_to_nail_is_found() {
+    let mut door = design(OpeningKind::Door, 36, 82, Length::feet(6), Length::ZERO);
+    door.place = HeaderPlace::AtHeadHeight;
+    door.header = HeaderChoice::Chosen(HeaderSpec { board: board(Depth::Ten), plies: 2 });
+    let plan = plan(&job(roof(24), Length::feet(12), vec![opening(7, door)]));
+    // 94 1/8 − 84 1/2 − 9 1/4 = 3/8.
+    let short = Finding::CrippleTooShort { opening: OpeningId(7), length: Length::inches_and(0, 3, 8) };
+    assert!(plan.findings.contains(&short), "{:?}", plan.findings);
+}
+
+#[test]
+fn a_point_load_beside_the_openings_gets_its_own_studs() {
+    let mut job = job(roof(24), Length::feet(12), vec![]);
+    let amount = ByKind { dead: Force::lbf(1500.0), ..ByKind::default() };
+    job.walls[0].point_loads =
+        vec![PointLoad { id: PointLoadId(1), name: "girder".into(), at: Length::inches(40), amount }];
+    let plan = plan(&job);
+    let at: Vec<f64> =
+        plan.marks.iter().filter(|mark| mark.kind.letter() == 'P').map(|mark| mark.at.to_inches()).collect();
+    assert_eq!(at, [38.5, 40.0]);
+}
+
+proptest! {
+    #[test]
+    fn members_do_not_overlap_and_marks_match_members(
+        width in 20_i64..100, center in 60_i64..180, sill in 0_i64..40, feet in 16_i64..36, hung in any::<bool>(),
+    ) {
+        let mut window = design(OpeningKind::Window, width, 40, Length::inches(center), Length::inches(sill));
+        if hung {
+            window.place = HeaderPlace::AtHeadHeight;
+        }
+        let job = job(roof(feet), Length::feet(20), vec![opening(7, window)]);
+        let plan = plan(&job);
+        for (index, member) in plan.members.iter().enumerate() {
+            prop_assert!(Length::ZERO < member.rect.width && Length::ZERO < member.rect.height);
+            for other in &plan.members[index + 1..] {
+                prop_assert!(!member.rect.overlaps(&other.rect), "{member:?}\n{other:?}");
+            }
+        }
+        for mark in &plan.marks {
+            prop_assert!(plan.members.iter().any(|member| member.role.stands() && member.rect.x == mark.at));
+        }
+        for member in plan.members.iter().filter(|member| member.role.stands()) {
+            prop_assert!(plan.marks.iter().any(|mark| mark.at == member.rect.x));
+        }
+        prop_assert_eq!(plan.openings[0].stack.total(), job.walls[0].frame.height);
+    }
+}

@@ -1,0 +1,401 @@
+//! Every edit is a command. Applying one gives the new job and the command that takes it back exactly.
+
+use thiserror::Error;
+
+use super::bounds::{self, OutOfBounds};
+use super::{
+    CountOverride, HeaderChoice, Job, Opening, OpeningDesign, OpeningId, PointLoad, PointLoadId, Settings, Size, Wall,
+    WallFrame, WallId,
+};
+use crate::loads::WallCarries;
+use crate::measure::{End, Length, LengthStyle};
+
+/// Jacks or kings.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Hash)]
+pub enum StudRole {
+    /// Jack studs.
+    Jack,
+    /// King studs.
+    King,
+}
+
+/// An edit.
+#[derive(Clone, Debug, PartialEq)]
+pub enum Command {
+    /// Gives the job another name.
+    RenameJob {
+        /// The name.
+        name: String,
+    },
+    /// Changes the job's settings.
+    ChangeSettings {
+        /// The settings.
+        settings: Settings,
+    },
+    /// Adds a wall, with whatever is in it.
+    AddWall {
+        /// The wall.
+        wall: Box<Wall>,
+        /// Its place in the list.
+        at: usize,
+    },
+    /// Takes a wall out.
+    RemoveWall {
+        /// Which.
+        wall: WallId,
+    },
+    /// Changes a wall's frame.
+    ChangeWall {
+        /// Which.
+        wall: WallId,
+        /// Its frame.
+        frame: WallFrame,
+    },
+    /// Changes what a wall carries.
+    ChangeCarries {
+        /// Which wall.
+        wall: WallId,
+        /// What it carries.
+        carries: WallCarries,
+    },
+    /// Adds an opening.
+    AddOpening {
+        /// To which wall.
+        wall: WallId,
+        /// The opening.
+        opening: Box<Opening>,
+        /// Its place in the list.
+        at: usize,
+    },
+    /// Takes an opening out.
+    RemoveOpening {
+        /// Which.
+        opening: OpeningId,
+    },
+    /// Moves an opening along its wall.
+    MoveOpening {
+        /// Which.
+        opening: OpeningId,
+        /// Its new center, from the wall's left end.
+        center: Length,
+    },
+    /// Changes what an opening is: kind, sizes, heights, how its header hangs.
+    ChangeOpening {
+        /// Which.
+        opening: OpeningId,
+        /// Its design.
+        design: OpeningDesign,
+    },
+    /// Chooses a header, or leaves it to the leanest.
+    ChooseHeader {
+        /// For which opening.
+        opening: OpeningId,
+        /// Which.
+        header: HeaderChoice,
+    },
+    /// Decides a count of jacks or kings, with a reason, or takes the decision back.
+    OverrideCount {
+        /// For which opening.
+        opening: OpeningId,
+        /// Jacks or kings.
+        role: StudRole,
+        /// At which end.
+        end: End,
+        /// The decision; `None` goes back to the count that is computed.
+        decided: Option<CountOverride>,
+    },
+    /// Adds a point load.
+    AddPointLoad {
+        /// On which wall.
+        wall: WallId,
+        /// The load.
+        load: PointLoad,
+        /// Its place in the list.
+        at: usize,
+    },
+    /// Takes a point load away.
+    RemovePointLoad {
+        /// Which.
+        load: PointLoadId,
+    },
+}
+
+/// Why a command cannot be applied.
+#[derive(Clone, Debug, PartialEq, Eq, Error)]
+pub enum CommandError {
+    /// A value is not allowed.
+    #[error(transparent)]
+    OutOfBounds(#[from] OutOfBounds),
+    /// What it names is not in the job any more.
+    #[error("That {0} is not in this job any more.")]
+    NotFound(&'static str),
+    /// Something with that identity is in the job already.
+    #[error("That {0} is in this job already.")]
+    AlreadyThere(&'static str),
+}
+
+/// A job after a command, and the way back.
+#[derive(Clone, Debug, PartialEq)]
+pub struct Applied {
+    /// The job as it is now.
+    pub job: Job,
+    /// The command that restores the job as it was.
+    pub inverse: Command,
+}
+
+/// Applies a command.
+///
+/// # Errors
+/// [`CommandError`] if a value is not allowed or what is named is not there; the job is then unchanged.
+pub fn apply(job: &Job, command: &Command) -> Result<Applied, CommandError> {
+    let mut next = job.clone();
+    let inverse = change(&mut next, command)?;
+    bounds::job(&next)?;
+    Ok(Applied { job: next, inverse })
+}
+
+fn change(job: &mut Job, command: &Command) -> Result<Command, CommandError> {
+    Ok(match command {
+        Command::RenameJob { name } => Command::RenameJob { name: std::mem::replace(&mut job.name, name.clone()) },
+        Command::ChangeSettings { settings } => {
+            Command::ChangeSettings { settings: std::mem::replace(&mut job.settings, *settings) }
+        }
+        Command::AddWall { wall, at } => {
+            absent(job.wall(wall.id).is_none(), "wall")?;
+            for opening in &wall.openings {
+                absent(job.opening(opening.id).is_none(), "opening")?;
+            }
+            job.walls.insert((*at).min(job.walls.len()), (**wall).clone());
+            Command::RemoveWall { wall: wall.id }
+        }
+        Command::RemoveWall { wall } => {
+            let at = job.walls.iter().position(|each| each.id == *wall).ok_or(CommandError::NotFound("wall"))?;
+            Command::AddWall { wall: Box::new(job.walls.remove(at)), at }
+        }
+        Command::ChangeWall { wall, frame } => {
+            let target = wall_mut(job, *wall)?;
+            Command::ChangeWall { wall: *wall, frame: std::mem::replace(&mut target.frame, frame.clone()) }
+        }
+        Command::ChangeCarries { wall, carries } => {
+            let target = wall_mut(job, *wall)?;
+            Command::ChangeCarries { wall: *wall, carries: std::mem::replace(&mut target.carries, carries.clone()) }
+        }
+        Command::AddOpening { wall, opening, at } => {
+            absent(job.opening(opening.id).is_none(), "opening")?;
+            let target = wall_mut(job, *wall)?;
+            target.openings.insert((*at).min(target.openings.len()), (**opening).clone());
+            Command::RemoveOpening { opening: opening.id }
+        }
+        Command::RemoveOpening { opening } => {
+            let found = job.walls.iter_mut().find_map(|wall| {
+                let at = wall.openings.iter().position(|each| each.id == *opening)?;
+                Some((wall, at))
+            });
+            let (wall, at) = found.ok_or(CommandError::NotFound("opening"))?;
+            Command::AddOpening { wall: wall.id, opening: Box::new(wall.openings.remove(at)), at }
+        }
+        Command::MoveOpening { opening, center } => {
+            let target = opening_mut(job, *opening)?;
+            Command::MoveOpening { opening: *opening, center: std::mem::replace(&mut target.design.center, *center) }
+        }
+        Command::ChangeOpening { opening, design } => {
+            let target = opening_mut(job, *opening)?;
+            Command::ChangeOpening { opening: *opening, design: std::mem::replace(&mut target.design, *design) }
+        }
+        Command::ChooseHeader { opening, header } => {
+            let target = opening_mut(job, *opening)?;
+            Command::ChooseHeader { opening: *opening, header: std::mem::replace(&mut target.design.header, *header) }
+        }
+        Command::OverrideCount { opening, role, end, decided } => {
+            let target = opening_mut(job, *opening)?;
+            let counts = match role {
+                StudRole::Jack => &mut target.jacks,
+                StudRole::King => &mut target.kings,
+            };
+            let before = std::mem::replace(counts.at_mut(*end), decided.clone());
+            Command::OverrideCount { opening: *opening, role: *role, end: *end, decided: before }
+        }
+        Command::AddPointLoad { wall, load, at } => {
+            let taken = job.walls.iter().flat_map(|wall| &wall.point_loads).any(|each| each.id == load.id);
+            absent(!taken, "point load")?;
+            let target = wall_mut(job, *wall)?;
+            target.point_loads.insert((*at).min(target.point_loads.len()), load.clone());
+            Command::RemovePointLoad { load: load.id }
+        }
+        Command::RemovePointLoad { load } => {
+            let found = job.walls.iter_mut().find_map(|wall| {
+                let at = wall.point_loads.iter().position(|each| each.id == *load)?;
+                Some((wall, at))
+            });
+            let (wall, at) = found.ok_or(CommandError::NotFound("point load"))?;
+            Command::AddPointLoad { wall: wall.id, load: wall.point_loads.remove(at), at }
+        }
+    })
+}
+
+fn absent(is_absent: bool, what: &'static str) -> Result<(), CommandError> {
+    if is_absent { Ok(()) } else { Err(CommandError::AlreadyThere(what)) }
+}
+
+fn wall_mut(job: &mut Job, id: WallId) -> Result<&mut Wall, CommandError> {
+    job.walls.iter_mut().find(|wall| wall.id == id).ok_or(CommandError::NotFound("wall"))
+}
+
+fn opening_mut(job: &mut Job, id: OpeningId) -> Result<&mut Opening, CommandError> {
+    let mut openings = job.walls.iter_mut().flat_map(|wall| &mut wall.openings);
+    openings.find(|opening| opening.id == id).ok_or(CommandError::NotFound("opening"))
+}
+
+impl Command {
+    /// What it does, in a few words, for the history: `door 3'-0" x 6'-8" added`.
+    pub fn summary(&self) -> String {
+        let feet = |length: Length| length.written(LengthStyle::FeetInches);
+        match self {
+            Self::RenameJob { name } => format!("job renamed to {name}"),
+            Self::ChangeSettings { .. } => "job settings changed".into(),
+            Self::AddWall { wall, .. } => format!("wall {} added", wall.frame.name),
+            Self::RemoveWall { .. } => "wall removed".into(),
+            Self::ChangeWall { frame, .. } => {
+                format!("wall {} set to {} by {}", frame.name, feet(frame.length), feet(frame.height))
+            }
+            Self::ChangeCarries { carries: WallCarries::Nothing, .. } => "wall marked as carrying nothing".into(),
+            Self::ChangeCarries { .. } => "loads of the wall changed".into(),
+            Self::AddOpening { opening, .. } => {
+                let design = &opening.design;
+                format!("{} {} x {} added", design.kind.word(), feet(design.unit.width), feet(design.unit.height))
+            }
+            Self::RemoveOpening { .. } => "opening removed".into(),
+            Self::MoveOpening { center, .. } => format!("opening moved to {}", feet(*center)),
+            Self::ChangeOpening { design, .. } => {
+                let Size { width, height } = design.unit;
+                format!("opening changed: {} {} x {}", design.kind.word(), feet(width), feet(height))
+            }
+            Self::ChooseHeader { header: HeaderChoice::Leanest, .. } => "header left to the leanest".into(),
+            Self::ChooseHeader { header: HeaderChoice::Chosen(header), .. } => {
+                format!("header {} chosen", header.name())
+            }
+            Self::OverrideCount { role, end, decided, .. } => {
+                let role = match role {
+                    StudRole::Jack => "jacks",
+                    StudRole::King => "kings",
+                };
+                match decided {
+                    Some(CountOverride { count, reason }) => {
+                        format!("{count} {role} at the {} end: {reason}", end.word())
+                    }
+                    None => format!("{role} at the {} end as computed", end.word()),
+                }
+            }
+            Self::AddPointLoad { load, .. } => format!("point load {} added at {}", load.name, feet(load.at)),
+            Self::RemovePointLoad { .. } => "point load removed".into(),
+        }
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use crate::job::{HeaderPlace, OpeningKind, Underside};
+    use crate::loads::ByKind;
+    use crate::measure::{Ends, Force};
+    use proptest::prelude::*;
+
+    fn opening(id: u128, center: i64) -> Opening {
+        let size = Size { width: Length::inches(36), height: Length::inches(48) };
+        let design = OpeningDesign {
+            kind: OpeningKind::Window,
+            unit: size,
+            rough: None,
+            center: Length::inches(center),
+            sill: Length::inches(34),
+            place: HeaderPlace::TightToPlates,
+            underside: Underside::Bare,
+            header: HeaderChoice::Leanest,
+        };
+        Opening { id: OpeningId(id), design, jacks: Ends::default(), kings: Ends::default() }
+    }
+
+    fn wall(id: u128) -> Wall {
+        Wall {
+            id: WallId(id),
+            frame: WallFrame::usual("north"),
+            carries: WallCarries::Nothing,
+            openings: vec![opening(100 + id, 40), opening(200 + id, 100)],
+            point_loads: vec![],
+        }
+    }
+
+    fn job() -> Job {
+        let mut job = Job::empty("test", vec![]);
+        job.walls = vec![wall(1), wall(2)];
+        job
+    }
+
+    fn any_command() -> impl Strategy<Value = Command> {
+        let opening_id = prop_oneof![Just(101), Just(201), Just(102), Just(999)].prop_map(OpeningId);
+        prop_oneof![
+            "[a-z]{1,8}".prop_map(|name| Command::RenameJob { name }),
+            (3_u128..6, 0_usize..4).prop_map(|(id, at)| Command::AddWall { wall: Box::new(wall(id)), at }),
+            (1_u128..4).prop_map(|id| Command::RemoveWall { wall: WallId(id) }),
+            (1_u128..3, 60_i64..400).prop_map(|(id, inches)| Command::ChangeWall {
+                wall: WallId(id),
+                frame: WallFrame { length: Length::inches(inches), ..WallFrame::usual("south") },
+            }),
+            (1_u128..3, 500_u128..503, 0_usize..3).prop_map(|(id, new, at)| Command::AddOpening {
+                wall: WallId(id),
+                opening: Box::new(opening(new, 50)),
+                at
+            }),
+            opening_id.clone().prop_map(|opening| Command::RemoveOpening { opening }),
+            (opening_id.clone(), -10_i64..200)
+                .prop_map(|(opening, inches)| Command::MoveOpening { opening, center: Length::inches(inches) }),
+            (opening_id, 0_u8..12).prop_map(|(opening, count)| Command::OverrideCount {
+                opening,
+                role: StudRole::Jack,
+                end: End::Left,
+                decided: Some(CountOverride { count, reason: "bowed stud".into() }),
+            }),
+            (1_u128..3, 700_u128..702).prop_map(|(id, load)| Command::AddPointLoad {
+                wall: WallId(id),
+                load: PointLoad {
+                    id: PointLoadId(load),
+                    name: "girder".into(),
+                    at: Length::inches(30),
+                    amount: ByKind { dead: Force::lbf(900.0), ..ByKind::default() },
+                },
+                at: 0,
+            }),
+        ]
+    }
+
+    proptest! {
+        #[test]
+        fn every_command_is_taken_back_exactly(commands in prop::collection::vec(any_command(), 1..12)) {
+            let start = job();
+            let mut now = start.clone();
+            let mut inverses = Vec::new();
+            for command in &commands {
+                if let Ok(applied) = apply(&now, command) {
+                    prop_assert!(!command.summary().is_empty());
+                    now = applied.job;
+                    inverses.push(applied.inverse);
+                }
+            }
+            for inverse in inverses.iter().rev() {
+                now = apply(&now, inverse).expect("an inverse always applies").job;
+            }
+            prop_assert_eq!(now, start);
+        }
+    }
+
+    #[test]
+    fn a_refused_command_names_what_is_wrong() {
+        let off_the_wall = Command::MoveOpening { opening: OpeningId(101), center: Length::feet(30) };
+        let error = apply(&job(), &off_the_wall).expect_err("the wall is 12 ft long");
+        assert!(error.to_string().contains("0 to 12'-0\" from the left"), "{error}");
+        let gone = Command::RemoveOpening { opening: OpeningId(1) };
+        assert_eq!(apply(&job(), &gone), Err(CommandError::NotFound("opening")));
+        let twice = Command::AddWall { wall: Box::new(wall(1)), at: 0 };
+        assert_eq!(apply(&job(), &twice), Err(CommandError::AlreadyThere("wall")));
+    }
+}

@@ -1,0 +1,263 @@
+//! One job: what the user described. Every result is computed from it; none is kept in it.
+
+pub mod bounds;
+pub mod command;
+
+use crate::loads::{ByKind, SiteLoads, SnowBasis, WallCarries};
+use crate::lumber::{Depth, Grade, HeaderSpec, Species};
+use crate::measure::{Ends, Force, Length, Pressure};
+use crate::sizing::candidates::StockBoard;
+use crate::sizing::kings::KingTable;
+use crate::sizing::problem::JackLumber;
+
+pub use bounds::OutOfBounds;
+pub use command::{Applied, Command, CommandError};
+
+macro_rules! id {
+    ($(#[$doc:meta])* $name:ident) => {
+        $(#[$doc])*
+        #[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Hash)]
+        pub struct $name(pub u128);
+    };
+}
+
+id!(
+    /// Names a wall. Given from outside: the core makes none up.
+    WallId
+);
+id!(
+    /// Names an opening.
+    OpeningId
+);
+id!(
+    /// Names a point load.
+    PointLoadId
+);
+
+/// A job.
+#[derive(Clone, Debug, PartialEq)]
+pub struct Job {
+    /// What it is called.
+    pub name: String,
+    /// Its settings.
+    pub settings: Settings,
+    /// What headers can be made of.
+    pub stock: Vec<StockBoard>,
+    /// Its walls, in the user's order.
+    pub walls: Vec<Wall>,
+}
+
+/// Settings of a job.
+#[derive(Clone, Copy, Debug, PartialEq)]
+pub struct Settings {
+    /// Loads of the place.
+    pub site: SiteLoads,
+    /// Live-load deflection limit: span over this.
+    pub live_deflection_limit: f64,
+    /// Total deflection limit: span over this.
+    pub total_deflection_limit: f64,
+    /// Which code table counts kings.
+    pub king_table: KingTable,
+    /// The shop doubles jacks from this width on; `None` where it has no such rule.
+    pub shop_doubles_jacks_from: Option<Length>,
+}
+
+impl Default for Settings {
+    fn default() -> Self {
+        Self {
+            site: SiteLoads { snow: SnowBasis::Ground(Pressure::psf(30.0)), roof_live: Pressure::psf(20.0) },
+            live_deflection_limit: 360.0,
+            total_deflection_limit: 240.0,
+            king_table: KingTable::Irc2018LowWind,
+            shop_doubles_jacks_from: Some(Length::feet(5)),
+        }
+    }
+}
+
+/// A straight wall, seen from the side its left and right are named from.
+#[derive(Clone, Debug, PartialEq)]
+pub struct Wall {
+    /// Its identity.
+    pub id: WallId,
+    /// Its frame.
+    pub frame: WallFrame,
+    /// What comes down on it.
+    pub carries: WallCarries,
+    /// Its openings, in the order they were added.
+    pub openings: Vec<Opening>,
+    /// Point loads on its top plate.
+    pub point_loads: Vec<PointLoad>,
+}
+
+/// The frame of a wall.
+#[derive(Clone, Debug, PartialEq)]
+pub struct WallFrame {
+    /// What it is called.
+    pub name: String,
+    /// Length along the plates.
+    pub length: Length,
+    /// Height over all three plates.
+    pub height: Length,
+    /// The studs: species, grade, depth.
+    pub stud: JackLumber,
+    /// Stud layout, center to center.
+    pub spacing: Length,
+    /// Species of the plates.
+    pub plate_species: Species,
+}
+
+/// Thickness of a plate, a stud, a sill.
+pub const TWO_BY: Length = Length::inches_and(1, 1, 2);
+
+impl WallFrame {
+    /// A 2x4 wall of 92 5/8 precuts at 16 in., 12 ft long.
+    pub fn usual(name: &str) -> Self {
+        Self {
+            name: name.to_owned(),
+            length: Length::feet(12),
+            height: Length::inches_and(97, 1, 8),
+            stud: JackLumber { species: Species::SprucePineFir, grade: Grade::Stud, depth: Depth::Four },
+            spacing: Length::inches(16),
+            plate_species: Species::SprucePineFir,
+        }
+    }
+
+    /// Length of a full stud: the height less three plates.
+    pub fn stud_length(&self) -> Length {
+        self.height - TWO_BY * 3
+    }
+
+    /// Underside of the top plates, above the subfloor.
+    pub fn under_top_plates(&self) -> Length {
+        self.height - TWO_BY * 2
+    }
+}
+
+/// Kind of an opening.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Hash)]
+pub enum OpeningKind {
+    /// A window.
+    Window,
+    /// A single door.
+    Door,
+    /// A pair of doors.
+    PairOfDoors,
+    /// A sliding door.
+    SlidingDoor,
+    /// An overhead door.
+    OverheadDoor,
+    /// A cased opening without a door.
+    CasedOpening,
+}
+
+/// A width and a height.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub struct Size {
+    /// Width.
+    pub width: Length,
+    /// Height.
+    pub height: Length,
+}
+
+/// Where the header hangs.
+#[derive(Clone, Copy, Debug, Default, PartialEq, Eq, PartialOrd, Ord, Hash)]
+pub enum HeaderPlace {
+    /// Hard up under the top plates, the head packed down below it.
+    #[default]
+    TightToPlates,
+    /// At head height, with cripples above.
+    AtHeadHeight,
+}
+
+/// How the header's underside is finished.
+#[derive(Clone, Copy, Debug, Default, PartialEq, Eq, PartialOrd, Ord, Hash)]
+pub enum Underside {
+    /// Bare on the jacks.
+    #[default]
+    Bare,
+    /// A flat 2x nailer across.
+    FlatNailer,
+}
+
+/// Which header.
+#[derive(Clone, Copy, Debug, Default, PartialEq, Eq)]
+pub enum HeaderChoice {
+    /// The cheapest in stock that carries.
+    #[default]
+    Leanest,
+    /// This one.
+    Chosen(HeaderSpec),
+}
+
+/// A count somebody decided, and why.
+#[derive(Clone, Debug, PartialEq, Eq)]
+pub struct CountOverride {
+    /// How many.
+    pub count: u8,
+    /// Why.
+    pub reason: String,
+}
+
+/// An opening in a wall.
+#[derive(Clone, Debug, PartialEq)]
+pub struct Opening {
+    /// Its identity.
+    pub id: OpeningId,
+    /// Its design.
+    pub design: OpeningDesign,
+    /// Jacks decided by somebody.
+    pub jacks: Ends<Option<CountOverride>>,
+    /// Kings decided by somebody.
+    pub kings: Ends<Option<CountOverride>>,
+}
+
+/// What an opening is and how it is to be framed.
+#[derive(Clone, Copy, Debug, PartialEq)]
+pub struct OpeningDesign {
+    /// Kind.
+    pub kind: OpeningKind,
+    /// The unit's own size.
+    pub unit: Size,
+    /// The rough opening its maker asks for; `None` takes the rule for its kind.
+    pub rough: Option<Size>,
+    /// Center of the rough opening, from the wall's left end.
+    pub center: Length,
+    /// Bottom of the rough opening above the subfloor; zero for doors.
+    pub sill: Length,
+    /// Where the header hangs.
+    pub place: HeaderPlace,
+    /// How its underside is finished.
+    pub underside: Underside,
+    /// Which header.
+    pub header: HeaderChoice,
+}
+
+/// A point load on the top plate.
+#[derive(Clone, Debug, PartialEq)]
+pub struct PointLoad {
+    /// Its identity.
+    pub id: PointLoadId,
+    /// What brings it.
+    pub name: String,
+    /// Its center, from the wall's left end.
+    pub at: Length,
+    /// How much of each kind.
+    pub amount: ByKind<Force>,
+}
+
+impl Job {
+    /// A job with nothing in it yet.
+    pub fn empty(name: &str, stock: Vec<StockBoard>) -> Self {
+        Self { name: name.to_owned(), settings: Settings::default(), stock, walls: Vec::new() }
+    }
+
+    /// A wall by its identity.
+    pub fn wall(&self, id: WallId) -> Option<&Wall> {
+        self.walls.iter().find(|wall| wall.id == id)
+    }
+
+    /// The wall an opening is in, and the opening.
+    pub fn opening(&self, id: OpeningId) -> Option<(&Wall, &Opening)> {
+        self.walls.iter().find_map(|wall| Some((wall, wall.openings.iter().find(|opening| opening.id == id)?)))
+    }
+}

@@ -1,0 +1,150 @@
+//! What a header can be made of, and how many plies of it.
+
+use super::design_values::{self, DesignValues, EngineeredClass, Grade, Species};
+use super::section::{Rectangle, SawnSize, Thickness};
+use crate::measure::{Length, Stress};
+
+/// One board of a header: what is asked for at the yard.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Hash)]
+pub enum HeaderBoard {
+    /// Visually graded sawn lumber.
+    Sawn {
+        /// Species group.
+        species: Species,
+        /// Grade.
+        grade: Grade,
+        /// Nominal size.
+        size: SawnSize,
+    },
+    /// Engineered lumber of a stress class.
+    Engineered {
+        /// Stress class.
+        class: EngineeredClass,
+        /// Width of one ply, or of the whole if it is one piece.
+        ply_width: Length,
+        /// Depth.
+        depth: Length,
+    },
+}
+
+/// A header: so many plies of one board.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Hash)]
+pub struct HeaderSpec {
+    /// What each ply is.
+    pub board: HeaderBoard,
+    /// How many plies, 1 to 4.
+    pub plies: u8,
+}
+
+/// The most plies a built-up header may have.
+pub const MOST_PLIES: u8 = 4;
+
+impl HeaderBoard {
+    /// Width of one ply.
+    pub const fn ply_width(self) -> Length {
+        match self {
+            Self::Sawn { size, .. } => size.actual_thickness(),
+            Self::Engineered { ply_width, .. } => ply_width,
+        }
+    }
+
+    /// Depth.
+    pub const fn depth(self) -> Length {
+        match self {
+            Self::Sawn { size, .. } => size.actual_depth(),
+            Self::Engineered { depth, .. } => depth,
+        }
+    }
+
+    /// Reference design values; `None` where none are on hand for this species, grade and size.
+    pub fn values(self) -> Option<DesignValues> {
+        match self {
+            Self::Sawn { species, grade, size } => design_values::sawn(species, grade, size.depth),
+            Self::Engineered { class, .. } => Some(class.values()),
+        }
+    }
+
+    /// Weight for self weight, lb/ft³. Source: common figures, from memory.
+    pub const fn density_pcf(self) -> f64 {
+        match self {
+            Self::Sawn { .. } => 35.0,
+            Self::Engineered { .. } => 42.0,
+        }
+    }
+
+    /// Whether this is a built-up 2x (which wants a filler to fill a wall) rather than a solid or engineered piece.
+    pub const fn is_two_by(self) -> bool {
+        matches!(self, Self::Sawn { size: SawnSize { thickness: Thickness::Two, .. }, .. })
+    }
+
+    /// What it is, as called out: `2x10 DF-L No.2`, `1 3/4 x 11 7/8 LVL 2.0E-2600`.
+    pub fn name(self) -> String {
+        match self {
+            Self::Sawn { species, grade, size } => {
+                format!("{} {} {}", size.name(), species.abbreviation(), grade.name())
+            }
+            Self::Engineered { class, ply_width, depth } => {
+                format!("{} x {} {}", tape(ply_width), tape(depth), class.name())
+            }
+        }
+    }
+}
+
+impl HeaderSpec {
+    /// The section of all plies together. Fillers add nothing.
+    pub fn section(self) -> Rectangle {
+        Rectangle { width: self.board.ply_width() * i64::from(self.plies), depth: self.board.depth() }
+    }
+
+    /// Self weight per foot, lb.
+    pub fn weight_per_foot_lbf(self) -> f64 {
+        self.section().area_square_inches() / 144.0 * self.board.density_pcf()
+    }
+
+    /// Bearing strength of the header across the grain, before adjustment.
+    pub fn reference_bearing(self) -> Option<Stress> {
+        self.board.values().map(|values| values.bearing)
+    }
+
+    /// As called out: `2-2x10 DF-L No.2`, `4x12 DF-L No.2`.
+    pub fn name(self) -> String {
+        if self.plies == 1 { self.board.name() } else { format!("{}-{}", self.plies, self.board.name()) }
+    }
+
+    /// Short, for a list where the material stands elsewhere: `2-2x10`, `2-1 3/4 x 11 7/8`.
+    pub fn short_name(self) -> String {
+        let board = match self.board {
+            HeaderBoard::Sawn { size, .. } => size.name(),
+            HeaderBoard::Engineered { ply_width, depth, .. } => format!("{} x {}", tape(ply_width), tape(depth)),
+        };
+        if self.plies == 1 { board } else { format!("{}-{board}", self.plies) }
+    }
+}
+
+fn tape(length: Length) -> String {
+    length.written(crate::measure::LengthStyle::Inches).trim_end_matches('"').to_owned()
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use crate::lumber::section::Depth;
+
+    #[test]
+    fn headers_are_called_out_as_on_site() {
+        let board = HeaderBoard::Sawn {
+            species: Species::DouglasFirLarch,
+            grade: Grade::Number2,
+            size: SawnSize::two_by(Depth::Ten),
+        };
+        let header = HeaderSpec { board, plies: 2 };
+        assert_eq!(header.name(), "2-2x10 DF-L No.2");
+        assert_eq!(header.section().width, Length::inches(3));
+        let lvl = HeaderBoard::Engineered {
+            class: EngineeredClass::Lvl20E,
+            ply_width: Length::inches_and(1, 3, 4),
+            depth: Length::inches_and(11, 7, 8),
+        };
+        assert_eq!(HeaderSpec { board: lvl, plies: 2 }.short_name(), "2-1 3/4 x 11 7/8");
+    }
+}

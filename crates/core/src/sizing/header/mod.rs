@@ -1,0 +1,108 @@
+//! The header's checks, one file each. Each answers demand against capacity for one combination; the governing
+//! combination is the one with the largest ratio.
+
+pub mod bending;
+pub mod deflection;
+pub mod moment;
+pub mod shear;
+pub mod width;
+
+use crate::working::{Clause, Unit};
+
+/// Which check.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Hash)]
+pub enum CheckKind {
+    /// Bending stress.
+    Bending,
+    /// Shear stress.
+    Shear,
+    /// Deflection under everything that is not dead load.
+    LiveDeflection,
+    /// Deflection under everything.
+    TotalDeflection,
+    /// Header no wider than the wall.
+    Width,
+    /// Header no deeper than the room there is.
+    Depth,
+}
+
+impl CheckKind {
+    /// The check in words.
+    pub const fn name(self) -> &'static str {
+        match self {
+            Self::Bending => "bending",
+            Self::Shear => "shear",
+            Self::LiveDeflection => "live-load deflection",
+            Self::TotalDeflection => "total deflection",
+            Self::Width => "width in the wall",
+            Self::Depth => "room for its depth",
+        }
+    }
+
+    /// Where the check comes from.
+    pub const fn clause(self) -> Clause {
+        match self {
+            Self::Bending => Clause::nds("3.3"),
+            Self::Shear => Clause::nds("3.4"),
+            Self::LiveDeflection | Self::TotalDeflection => Clause::irc("Table R301.7"),
+            Self::Width | Self::Depth => Clause::PRACTICE,
+        }
+    }
+}
+
+/// A demand beside what is there to meet it, in the same unit.
+#[derive(Clone, Copy, Debug, PartialEq)]
+pub struct Comparison {
+    /// What is asked.
+    pub demand: f64,
+    /// What is there.
+    pub capacity: f64,
+}
+
+impl Comparison {
+    /// Demand over capacity; 1 is full.
+    pub fn ratio(self) -> f64 {
+        self.demand / self.capacity
+    }
+}
+
+/// The outcome of one check over all combinations.
+#[derive(Clone, Copy, Debug, PartialEq)]
+pub struct CheckResult {
+    /// Which check.
+    pub kind: CheckKind,
+    /// Demand and capacity in the governing combination.
+    pub comparison: Comparison,
+    /// Unit of both.
+    pub unit: Unit,
+    /// The governing combination; empty where combinations play no part.
+    pub combination: &'static str,
+}
+
+/// How far over 1 a ratio may be and still pass: float noise.
+const NOISE: f64 = 1e-9;
+
+impl CheckResult {
+    /// Demand over capacity.
+    pub fn ratio(&self) -> f64 {
+        self.comparison.ratio()
+    }
+
+    /// Whether the check is met.
+    pub fn passes(&self) -> bool {
+        self.ratio() <= 1.0 + NOISE
+    }
+
+    /// Why it fails, in a sentence; empty if it does not.
+    pub fn failure(&self) -> Option<String> {
+        if self.passes() {
+            return None;
+        }
+        let Comparison { demand, capacity } = self.comparison;
+        Some(match self.kind {
+            CheckKind::Width => format!("header {demand} in. wider than wall {capacity} in."),
+            CheckKind::Depth => format!("header {demand} in. deep, room for {} in.", crate::working::figure(capacity)),
+            kind => format!("{} {:.3} > 1 ({})", kind.name(), self.ratio(), self.combination),
+        })
+    }
+}

@@ -1,0 +1,82 @@
+//! # Jacks as columns
+//!
+//! **What it checks.** The pack's load against n · 1 1/2 in. · depth · Fc', Fc' = Fc · C_D · C_F · C_P.
+//!
+//! **Source.** NDS 2018 3.7.1, from memory.
+//!
+//! **Assumptions and limits.** The weak axis is held by the king and the sheathing; the strong axis is free over the
+//! jack's length. le/d ≤ 50, else no number is enough.
+//!
+//! **Worked example.** SPF Stud 2x4, 80 in., D + S: Fc' = 875.4 · 0.605 = 529.8 psi; one carries 1.5 · 3.5 · 529.8 =
+//! 2782 lb.
+
+use super::{JackCount, JackReason, none_yet};
+use crate::loads::kind::Combination;
+use crate::lumber::design_values;
+use crate::lumber::factors::column_stability::{MOST_SLENDER, SAWN_LUMBER, column_stability_factor};
+use crate::lumber::factors::size::size_factor_compression;
+use crate::sizing::bridge::{Bridge, JACK_THICKNESS};
+use crate::sizing::count::studs_for;
+use crate::working::{Clause, Number, Pen, Silent, Unit};
+
+pub(super) const NONE_YET: JackCount = none_yet(JackReason::Column);
+
+const CLAUSE: Clause = Clause::nds("3.7.1");
+
+/// What one jack carries as a column in a combination, lb; `None` if it is too slender to be one, or its lumber has no
+/// design values.
+pub fn one_jack_carries<P: Pen>(pen: &mut P, bridge: &Bridge<'_>, combination: &Combination) -> Option<P::Number> {
+    let jack = bridge.problem.jack;
+    let values = design_values::sawn(jack.species, jack.grade, jack.depth)?;
+    let depth = bridge.problem.wall_depth.to_inches();
+    let length = bridge.problem.jack_length.under(bridge.header.board.depth()).to_inches();
+    if length / depth > MOST_SLENDER {
+        return None;
+    }
+    let slenderness = pen.given("le", length) / pen.given("d", depth);
+    let slenderness = pen.step("slenderness", "le/d", Unit::None, CLAUSE, slenderness);
+    let crushing = pen.given("Fc", values.compression.to_psi())
+        * pen.given("C_D", combination.duration)
+        * pen.given("C_F", size_factor_compression(jack.species, jack.grade, jack.size()));
+    let crushing = pen.step("crushing strength", "Fc*", Unit::Psi, CLAUSE, crushing);
+    let stiffness = pen.given("Emin", values.stability_stiffness.to_psi());
+    let factor = column_stability_factor(pen, &crushing, &stiffness, &slenderness, SAWN_LUMBER);
+    let strength = pen.step("column strength", "Fc'", Unit::Psi, CLAUSE, crushing * factor);
+    let carries = pen.given("t", JACK_THICKNESS) * pen.given("d", depth) * strength;
+    Some(pen.step("one jack carries as a column", "P_c", Unit::Pounds, CLAUSE, carries))
+}
+
+pub(super) fn count(bridge: &Bridge<'_>, load: f64, combination: &Combination) -> JackCount {
+    let each = one_jack_carries(&mut Silent, bridge, combination).map(|each| each.value());
+    JackCount {
+        reason: JackReason::Column,
+        count: each.and_then(|each| studs_for(load, each)),
+        load,
+        each,
+        combination: combination.name,
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use crate::measure::Length;
+    use crate::sizing::problem::JackLength;
+    use crate::sizing::testing::{evaluated, roof_window};
+
+    #[test]
+    fn worked_example() {
+        let evaluation = evaluated(&roof_window());
+        let count = evaluation.packs.right.reason(JackReason::Column).copied().expect("always there");
+        assert!((count.each.expect("a strength") - 2782.0).abs() < 1.0, "{count:?}");
+    }
+
+    #[test]
+    fn too_slender_is_never_enough() {
+        let mut problem = roof_window();
+        problem.jack_length = JackLength::Given(Length::inches(176));
+        let evaluation = evaluated(&problem);
+        assert_eq!(evaluation.packs.left.reason(JackReason::Column).and_then(|count| count.count), None);
+        assert_eq!(evaluation.packs.left.needed, None);
+    }
+}

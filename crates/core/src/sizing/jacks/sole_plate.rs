@@ -1,0 +1,64 @@
+//! # Jacks by the sole plate's bearing
+//!
+//! **What it checks.** The pack's load against n · 1 1/2 in. · jack depth · Fc⊥ of the plate · C_b.
+//!
+//! **Source.** NDS 2018 3.10.2 and 3.10.4, from memory. A plate cut for a door gets no C_b.
+//!
+//! **Worked example.** 2482 lb on an SPF plate cut for a door, 2x4 jacks: one carries 1.5 · 3.5 · 425 = 2231 lb, so two.
+
+use super::{JackCount, JackReason, none_yet};
+use crate::loads::kind::Combination;
+use crate::lumber::factors::bearing_area::bearing_area_factor;
+use crate::sizing::bridge::{Bridge, JACK_THICKNESS};
+use crate::sizing::count::studs_for;
+use crate::working::{Clause, Number, Pen, Silent, Unit};
+
+pub(super) const NONE_YET: JackCount = none_yet(JackReason::SolePlate);
+
+/// What each of `jacks` carries before the sole plate crushes under them, lb.
+pub fn one_jack_carries<P: Pen>(pen: &mut P, bridge: &Bridge<'_>, jacks: u8) -> P::Number {
+    let pack_length = pen.given("l_b", JACK_THICKNESS * f64::from(jacks));
+    let factor = bearing_area_factor(pen, bridge.problem.plate_end, &pack_length);
+    let area = pen.given("t", JACK_THICKNESS) * pen.given("d", bridge.problem.wall_depth.to_inches());
+    let carries = area * pen.given("Fc⊥ of the plate", bridge.problem.plate_bearing.to_psi()) * factor;
+    pen.step("one jack carries, sole plate crushing", "P_p", Unit::Pounds, Clause::nds("3.10.2"), carries)
+}
+
+pub(super) fn count(bridge: &Bridge<'_>, load: f64, combination: &Combination) -> JackCount {
+    // C_b falls as the pack grows, so the count is tried upward from one.
+    let enough = (1..=u8::MAX)
+        .map(|jacks| (jacks, one_jack_carries(&mut Silent, bridge, jacks).value()))
+        .find(|(jacks, each)| studs_for(load, *each).is_some_and(|needed| needed <= *jacks));
+    let each = enough.map_or_else(|| one_jack_carries(&mut Silent, bridge, 1).value(), |(_, each)| each);
+    JackCount {
+        reason: JackReason::SolePlate,
+        count: enough.map(|(jacks, _)| jacks),
+        load,
+        each: Some(each),
+        combination: combination.name,
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use crate::lumber::factors::bearing_area::PlateEnd;
+    use crate::measure::LineLoad;
+    use crate::sizing::problem::OpeningLoad;
+    use crate::sizing::testing::{evaluated, roof_window};
+
+    #[test]
+    fn a_plate_that_runs_on_needs_fewer() {
+        let mut problem = roof_window();
+        for load in &mut problem.loads {
+            if let OpeningLoad::Line { amount, .. } = load {
+                *amount = amount.map(|line: LineLoad| line * 2.75);
+            }
+        }
+        let count =
+            |problem: &_| evaluated(problem).packs.left.reason(JackReason::SolePlate).and_then(|count| count.count);
+        assert_eq!(count(&problem), Some(2));
+        problem.plate_end = PlateEnd::Continuous;
+        assert_eq!(count(&problem), Some(1));
+    }
+}

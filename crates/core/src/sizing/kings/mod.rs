@@ -1,0 +1,5 @@
+//! Kings at one end: full-height studs beside the opening. In this tool a jack is never counted as a king.
+
+pub mod code_table;
+
+pub use code_table::{KingTable, kings_by_code};

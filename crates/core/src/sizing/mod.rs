@@ -1,0 +1,24 @@
+//! Sizing an opening: which header carries it, and how many jacks and kings each end needs.
+//!
+//! [`problem`] says what is to be carried and by which conventions. [`header`] checks one header; [`jacks`] and
+//! [`kings`] count the studs; [`candidates`] tries a whole stock; [`verdict`] says it in one word.
+
+pub mod bridge;
+pub mod candidates;
+pub mod count;
+pub mod evaluate;
+pub mod header;
+pub mod jacks;
+pub mod kings;
+pub mod limits;
+pub mod problem;
+pub mod sheet;
+#[cfg(test)]
+pub(crate) mod testing;
+pub mod verdict;
+
+pub use bridge::{Bridge, CombinedCase};
+pub use evaluate::{Evaluation, evaluate};
+pub use limits::OutsideLimits;
+pub use problem::{Conventions, JackLength, JackLumber, OpeningLoad, OpeningProblem, SpanRule, TopEdge, TopEdgeWidth};
+pub use verdict::Verdict;

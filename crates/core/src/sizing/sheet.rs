@@ -1,0 +1,155 @@
+//! The calculation sheet: the same checks, run with ink.
+
+use super::bridge::Bridge;
+use super::evaluate::{Evaluation, compare, settled_bridge};
+use super::header::CheckKind;
+use super::jacks::{JackPack, JackReason, column, header_bearing, sole_plate};
+use super::limits::OutsideLimits;
+use super::problem::OpeningProblem;
+use crate::loads::kind::{Combination, LIVE_COMBINATIONS, STRENGTH_COMBINATIONS};
+use crate::measure::End;
+use crate::working::{Clause, Entry, Ink, Number, Pen, Unit};
+
+/// One part of the sheet.
+#[derive(Clone, Debug, PartialEq)]
+pub struct SheetPart {
+    /// What it works out, such as "bending, D+S".
+    pub title: String,
+    /// The working.
+    pub entries: Vec<Entry>,
+}
+
+/// Writes out everything behind an evaluation.
+///
+/// # Errors
+/// [`OutsideLimits`] where the method gives no number.
+pub fn calculation_sheet(problem: &OpeningProblem, evaluation: &Evaluation) -> Result<Vec<SheetPart>, OutsideLimits> {
+    let bridge = settled_bridge(problem, evaluation.header)?;
+    let mut parts = vec![span_part(&bridge), combinations_part(&bridge)];
+    for check in &evaluation.checks {
+        let Some(combination) = named(check.kind, check.combination, problem.conventions.creep) else { continue };
+        let mut ink = Ink::default();
+        let comparison = compare(&mut ink, check.kind, &bridge, &combination);
+        let ratio = ink.given("demand", comparison.demand) / ink.given("capacity", comparison.capacity);
+        ink.step("how hard it works", "ratio", Unit::None, check.kind.clause(), ratio);
+        parts.push(SheetPart {
+            title: format!("{}, {}", check.kind.name(), check.combination),
+            entries: ink.into_entries(),
+        });
+    }
+    for end in End::BOTH {
+        parts.push(jacks_part(&bridge, end, evaluation.packs.at(end)));
+    }
+    Ok(parts)
+}
+
+fn named(kind: CheckKind, name: &str, creep: f64) -> Option<Combination> {
+    let found =
+        |combinations: &[Combination]| combinations.iter().copied().find(|combination| combination.name == name);
+    match kind {
+        CheckKind::LiveDeflection => found(&LIVE_COMBINATIONS),
+        CheckKind::TotalDeflection => {
+            found(&STRENGTH_COMBINATIONS).map(|combination| combination.with_dead_times(creep))
+        }
+        _ => found(&STRENGTH_COMBINATIONS),
+    }
+}
+
+fn span_part(bridge: &Bridge<'_>) -> SheetPart {
+    let mut ink = Ink::default();
+    let clear = bridge.problem.clear.to_inches();
+    let extra = bridge.design_span_inches() - clear;
+    let span = ink.given("clear opening", clear) + ink.given("half of each jack pack", extra);
+    ink.step("design span", "L", Unit::Inches, Clause::nds("3.2.1"), span);
+    let header = bridge.header;
+    let width = ink.given("plies", f64::from(header.plies)) * ink.given("ply", header.board.ply_width().to_inches());
+    let width = ink.step("width", "b", Unit::Inches, Clause::STATICS, width);
+    let depth = ink.given("d", header.board.depth().to_inches());
+    ink.step("area", "A", Unit::SquareInches, Clause::STATICS, width.clone() * depth.clone());
+    let modulus = width.clone() * depth.clone().power(2.0) / Number::constant(6.0);
+    ink.step("section modulus", "S", Unit::CubicInches, Clause::STATICS, modulus);
+    let inertia = width * depth.power(3.0) / Number::constant(12.0);
+    ink.step("moment of inertia", "I", Unit::InchesFourth, Clause::STATICS, inertia);
+    SheetPart { title: format!("span and section of {}", header.name()), entries: ink.into_entries() }
+}
+
+/// The total on the header in every combination, so that it is seen which one governs and why.
+fn combinations_part(bridge: &Bridge<'_>) -> SheetPart {
+    let mut ink = Ink::default();
+    let present = bridge.problem.kinds_present();
+    for combination in STRENGTH_COMBINATIONS.iter().filter(|combination| combination.applies_to(&present)) {
+        let case = bridge.under(combination);
+        let total = ink.given("total on the header", case.loads.iter().map(|load| load.resultant()).sum());
+        let per_duration = total / ink.given("C_D", combination.duration);
+        ink.step("load over its duration factor", combination.name, Unit::Pounds, Clause::asce7("2.4"), per_duration);
+    }
+    SheetPart { title: "combinations of load".into(), entries: ink.into_entries() }
+}
+
+fn jacks_part(bridge: &Bridge<'_>, end: End, pack: &JackPack) -> SheetPart {
+    let mut ink = Ink::default();
+    for count in &pack.reasons {
+        let combination = STRENGTH_COMBINATIONS.iter().find(|combination| combination.name == count.combination);
+        let each = match (count.reason, combination) {
+            (JackReason::HeaderBearing, _) => Some(header_bearing::one_jack_carries(&mut ink, bridge)),
+            (JackReason::SolePlate, _) => {
+                Some(sole_plate::one_jack_carries(&mut ink, bridge, count.count.unwrap_or(1)))
+            }
+            (JackReason::Column, Some(combination)) => column::one_jack_carries(&mut ink, bridge, combination),
+            (JackReason::Column | JackReason::ShopRule, _) => None,
+        };
+        match each {
+            Some(each) => {
+                let load = ink.given("pack load", count.load);
+                ink.step("jacks, to be rounded up", "n", Unit::None, count.reason.clause(), load / each);
+            }
+            None => ink.note(|| format!("{}: no number of jacks is enough.", count.reason.name())),
+        }
+    }
+    SheetPart { title: format!("jacks, {} end", end.word()), entries: ink.into_entries() }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use crate::sizing::testing::{evaluated, roof_window};
+
+    #[test]
+    fn the_sheet_shows_the_governing_check_with_its_numbers() {
+        let problem = roof_window();
+        let evaluation = evaluated(&problem);
+        let sheet = calculation_sheet(&problem, &evaluation).expect("within limits");
+        let bending = sheet.iter().find(|part| part.title == "bending, D+S").expect("bending part");
+        let steps: Vec<(&str, &str)> = bending
+            .entries
+            .iter()
+            .filter_map(|entry| match entry {
+                Entry::Step(step) => Some((step.symbol.as_str(), step.figures.as_str())),
+                Entry::Note(_) => None,
+            })
+            .collect();
+        assert_eq!(steps[0], ("M", "48.3342 · 37.5^2 / 8"));
+        assert_eq!(steps[1], ("fb", "8496.25 / 15.125"));
+        assert_eq!(steps[2], ("Fb'", "875 · 1.15 · 1.3 · 1"));
+    }
+
+    #[test]
+    fn the_sheet_ends_in_the_same_ratios_as_the_checks() {
+        let problem = roof_window();
+        let evaluation = evaluated(&problem);
+        let sheet = calculation_sheet(&problem, &evaluation).expect("within limits");
+        let ratios: Vec<f64> = sheet
+            .iter()
+            .flat_map(|part| &part.entries)
+            .filter_map(|entry| match entry {
+                Entry::Step(step) if step.symbol == "ratio" => Some(step.value),
+                _ => None,
+            })
+            .collect();
+        let wanted: Vec<f64> = evaluation.checks.iter().take(4).map(|check| check.ratio()).collect();
+        assert_eq!(ratios.len(), 4);
+        for (got, wanted) in ratios.iter().zip(wanted) {
+            assert!((got - wanted).abs() < 1e-12);
+        }
+    }
+}

@@ -1,0 +1,257 @@
+//! From a case to its answer.
+
+use sturvek_core::loads::{ByKind, LoadKind};
+use sturvek_core::lumber::factors::bearing_area::PlateEnd;
+use sturvek_core::lumber::factors::repetitive_member::RepetitiveRule;
+use sturvek_core::lumber::{EngineeredClass, Grade, HeaderBoard, HeaderSpec, MOST_PLIES, SawnSize, Species, Thickness};
+use sturvek_core::measure::{End, Ends, Force, Length, LineLoad, Stress};
+use sturvek_core::sizing::evaluate::{Evaluation, evaluate};
+use sturvek_core::sizing::header::CheckKind;
+use sturvek_core::sizing::jacks::{JackPack, JackReason};
+use sturvek_core::sizing::kings::{KingTable, kings_by_code};
+use sturvek_core::sizing::{
+    Conventions, JackLength, JackLumber, OpeningLoad, OpeningProblem, SpanRule, TopEdge, TopEdgeWidth,
+};
+
+use super::answer::{Answer, Governing, JackReasons, Ratios, Section, Sides, Span};
+use super::case::{Case, FixedJacks, HeaderInput, Input, LoadInput, Mode, Options};
+
+/// Stud spacing by which kings are counted where the case names none.
+const USUAL_SPACING: Length = Length::inches(16);
+
+/// Answers a case.
+pub fn answer(case: &Case) -> Answer {
+    match try_answer(case) {
+        Ok(answer) => answer,
+        Err(reason) => Answer { id: case.id.clone(), fails: vec![reason], ..Answer::default() },
+    }
+}
+
+fn try_answer(case: &Case) -> Result<Answer, String> {
+    let problem = problem(&case.input)?;
+    let inputs = match case.mode {
+        Mode::Fixed => vec![case.input.header.as_ref().ok_or("the case gives no header")?],
+        Mode::Size => case.candidates.iter().collect(),
+    };
+    let mut refused = Vec::new();
+    let mut last = None;
+    for input in inputs {
+        let header = header(input)?;
+        let evaluation = evaluate(&problem, header).map_err(|limit| limit.to_string())?;
+        if evaluation.carries() {
+            return Ok(from_evaluation(case, &problem, &evaluation, Vec::new()));
+        }
+        refused.extend(evaluation.failures.iter().map(|failure| match case.mode {
+            Mode::Fixed => failure.clone(),
+            Mode::Size => format!("{}: {failure}", header.name()),
+        }));
+        last = Some(evaluation);
+    }
+    let evaluation = last.ok_or("the case names no candidates")?;
+    Ok(from_evaluation(case, &problem, &evaluation, refused))
+}
+
+fn from_evaluation(case: &Case, problem: &OpeningProblem, evaluation: &Evaluation, fails: Vec<String>) -> Answer {
+    let section = evaluation.header.section();
+    let ratio = |kind| evaluation.check(kind).ratio();
+    let packs = &evaluation.packs;
+    Answer {
+        id: case.id.clone(),
+        ok: fails.is_empty(),
+        fails,
+        header: Some(evaluation.header.name()),
+        section: Some(Section {
+            plies: evaluation.header.plies,
+            b: section.width.to_inches(),
+            d: section.depth.to_inches(),
+        }),
+        span: Some(Span { design: evaluation.design_span }),
+        ratios: Some(Ratios {
+            bending: ratio(CheckKind::Bending),
+            shear: ratio(CheckKind::Shear),
+            live_deflection: ratio(CheckKind::LiveDeflection),
+            total_deflection: ratio(CheckKind::TotalDeflection),
+        }),
+        governing: Some(Governing {
+            bending: evaluation.check(CheckKind::Bending).combination,
+            shear: evaluation.check(CheckKind::Shear).combination,
+        }),
+        reactions: Some(sides(packs, |pack| pack.largest_load)),
+        jacks: Some(Sides { left: evaluation.jacks.left, right: evaluation.jacks.right }),
+        jack_reasons: Some(sides(packs, reasons)),
+        kings: kings_by_code(KingTable::Irc2018LowWind, problem.clear, USUAL_SPACING),
+    }
+}
+
+fn sides<T>(packs: &Ends<JackPack>, of: impl Fn(&JackPack) -> T) -> Sides<T> {
+    Sides { left: of(packs.at(End::Left)), right: of(packs.at(End::Right)) }
+}
+
+fn reasons(pack: &JackPack) -> JackReasons {
+    let count = |reason| pack.reason(reason).and_then(|count| count.count);
+    JackReasons {
+        bearing: count(JackReason::HeaderBearing),
+        plate: count(JackReason::SolePlate),
+        column: count(JackReason::Column),
+    }
+}
+
+fn problem(input: &Input) -> Result<OpeningProblem, String> {
+    if input.wind.is_some() {
+        return Err("Wind on the kings is not built yet.".into());
+    }
+    let (species, grade, size) = &input.jack;
+    let size = sawn_size(size)?;
+    Ok(OpeningProblem {
+        clear: inches("clear_in", input.clear_in)?,
+        wall_depth: inches("wall_depth_in", input.wall_depth_in)?,
+        jack_length: JackLength::Given(inches("jack_height_in", input.jack_height_in)?),
+        loads: input.loads.iter().map(load).collect::<Result<_, _>>()?,
+        jack: JackLumber { species: species_named(species)?, grade: grade_named(grade)?, depth: size.depth },
+        plate_bearing: Stress::psi(positive("plate_Fcp", input.plate_bearing)?),
+        plate_end: if input.options.plate_continuous.unwrap_or(false) { PlateEnd::Continuous } else { PlateEnd::Cut },
+        conventions: conventions(&input.options)?,
+    })
+}
+
+fn conventions(options: &Options) -> Result<Conventions, String> {
+    if options.wet.unwrap_or(false) {
+        return Err("Wet service is not built yet.".into());
+    }
+    if options.lu_in.is_some() {
+        return Err("An unbraced length other than the span is not built yet.".into());
+    }
+    let usual = Conventions::default();
+    let width = match options.cl_width.as_deref() {
+        None | Some("full") => TopEdgeWidth::AllPlies,
+        Some("ply") => TopEdgeWidth::OnePly,
+        Some(other) => return Err(format!("cl_width is \"{other}\"; it can be full or ply.")),
+    };
+    Ok(Conventions {
+        top_edge: if options.braced.unwrap_or(true) { TopEdge::Braced } else { TopEdge::Free(width) },
+        repetitive: match options.cr_rule.as_deref() {
+            None | Some("nds") => RepetitiveRule::Nds,
+            Some("prescriptive") => RepetitiveRule::Prescriptive,
+            Some(other) => return Err(format!("cr_rule is \"{other}\"; it can be nds or prescriptive.")),
+        },
+        shear_at_depth: options.shear_at_d.unwrap_or(usual.shear_at_depth),
+        live_deflection_limit: positive("live_limit", options.live_limit.unwrap_or(usual.live_deflection_limit))?,
+        total_deflection_limit: positive("total_limit", options.total_limit.unwrap_or(usual.total_deflection_limit))?,
+        creep: positive("Kcr", options.creep.unwrap_or(usual.creep))?,
+        snow_level: positive("snow_asd", options.snow_asd.unwrap_or(usual.snow_level))?,
+        self_weight: options.self_weight.unwrap_or(usual.self_weight),
+        most_jacks: options.max_jacks.unwrap_or(usual.most_jacks),
+        deepest: options.max_depth.map(|depth| inches("max_depth", depth)).transpose()?,
+        span: match options.span_rule.as_deref() {
+            None | Some("cc") => SpanRule::BearingCenters,
+            Some("clear") => SpanRule::ClearOpening,
+            Some(other) => return Err(format!("span_rule is \"{other}\"; it can be cc or clear.")),
+        },
+        fixed_jacks: match options.fixed_jacks {
+            None => usual.fixed_jacks,
+            Some(FixedJacks::Both(count)) => Ends::both(Some(count)),
+            Some(FixedJacks::Each(left, right)) => Ends { left: Some(left), right: Some(right) },
+        },
+        ..usual
+    })
+}
+
+fn load(input: &LoadInput) -> Result<OpeningLoad, String> {
+    match input {
+        LoadInput::Line { w, a, b } => {
+            let extent = match (a, b) {
+                (None, None) => None,
+                (Some(a), Some(b)) => Some((place("a", *a)?, place("b", *b)?)),
+                _ => return Err("A partial load has both a and b.".into()),
+            };
+            Ok(OpeningLoad::Line { amount: by_kind(w)?.map(LineLoad::plf), extent })
+        }
+        LoadInput::Point { p, x } => {
+            Ok(OpeningLoad::Point { amount: by_kind(p)?.map(Force::lbf), at: place("x", *x)? })
+        }
+    }
+}
+
+fn by_kind(amounts: &std::collections::BTreeMap<String, f64>) -> Result<ByKind<f64>, String> {
+    let mut sorted = ByKind::default();
+    for (symbol, amount) in amounts {
+        let kind = LoadKind::ALL.into_iter().find(|kind| kind.symbol() == symbol);
+        let kind = kind.ok_or_else(|| format!("\"{symbol}\" is not a kind of load; there are D, L, Lr and S."))?;
+        if !amount.is_finite() || *amount < 0.0 {
+            return Err(format!("{symbol} is {amount}; loads act downward, zero or more."));
+        }
+        *sorted.get_mut(kind) = *amount;
+    }
+    Ok(sorted)
+}
+
+fn header(input: &HeaderInput) -> Result<HeaderSpec, String> {
+    let (board, plies) = match input {
+        HeaderInput::Lumber { lumber: (species, grade, size), plies } => {
+            let board = HeaderBoard::Sawn {
+                species: species_named(species)?,
+                grade: grade_named(grade)?,
+                size: sawn_size(size)?,
+            };
+            (board, *plies)
+        }
+        HeaderInput::Engineered { engineered, b, d, plies } => {
+            let class = EngineeredClass::ALL.into_iter().find(|class| class.name() == engineered);
+            let class = class.ok_or_else(|| format!("{engineered} is not built yet."))?;
+            (HeaderBoard::Engineered { class, ply_width: inches("b", *b)?, depth: inches("d", *d)? }, *plies)
+        }
+    };
+    if !(1..=MOST_PLIES).contains(&plies) {
+        return Err(format!("A header of {plies} plies; it can have 1 to {MOST_PLIES}."));
+    }
+    if let HeaderBoard::Sawn { size: SawnSize { thickness: Thickness::Four, .. }, .. } = board
+        && plies > 1
+    {
+        return Err("A 4x is used as one piece.".into());
+    }
+    Ok(HeaderSpec { board, plies })
+}
+
+fn species_named(name: &str) -> Result<Species, String> {
+    match name {
+        "DFL" | "DF-L" => Ok(Species::DouglasFirLarch),
+        "HF" => Ok(Species::HemFir),
+        "SPF" => Ok(Species::SprucePineFir),
+        "SP" => Ok(Species::SouthernPine),
+        other => Err(format!("Species \"{other}\" is not known; there are DFL, HF, SPF and SP.")),
+    }
+}
+
+fn grade_named(name: &str) -> Result<Grade, String> {
+    match name {
+        "SS" | "Sel.Str." | "Select Structural" => Ok(Grade::SelectStructural),
+        "No.1" => Ok(Grade::Number1),
+        "No.2" => Ok(Grade::Number2),
+        "Stud" => Ok(Grade::Stud),
+        other => Err(format!("Grade \"{other}\" is not built yet.")),
+    }
+}
+
+fn sawn_size(name: &str) -> Result<SawnSize, String> {
+    SawnSize::from_name(name).ok_or_else(|| format!("Size \"{name}\" is not built yet."))
+}
+
+fn inches(field: &str, value: f64) -> Result<Length, String> {
+    positive(field, value).map(Length::from_decimal_inches)
+}
+
+fn place(field: &str, value: f64) -> Result<Length, String> {
+    if value.abs() < 10_000.0 {
+        Ok(Length::from_decimal_inches(value))
+    } else {
+        Err(format!("{field} is {value}; places are inches from the left face."))
+    }
+}
+
+fn positive(field: &str, value: f64) -> Result<f64, String> {
+    if 0.0 < value && value < 1e6 {
+        Ok(value)
+    } else {
+        Err(format!("{field} is {value}; it has to be more than zero."))
+    }
+}
