@@ -1,1 +1,14 @@
-//! .
+//! What crosses the process boundary, as JSON: a job's inputs, the commands that change them, and the results.
+//!
+//! These types are the contract: the OpenAPI document is made from them and the page's TypeScript from that. The core
+//! knows nothing of them. What comes in is raw ([`TypedLength`] may be text as somebody typed it) and becomes a core
+//! value in one place, with an error that names the field.
+
+pub mod choices;
+pub mod command;
+pub mod inputs;
+pub mod results;
+pub mod typed;
+
+pub use command::Command;
+pub use typed::{FieldError, TypedLength};

@@ -2,8 +2,9 @@
 
 use thiserror::Error;
 
-use super::{CountOverride, Job, Opening, OpeningDesign, PointLoad, Settings, Size, Wall, WallFrame};
+use super::{CountOverride, HeaderChoice, Job, Opening, OpeningDesign, PointLoad, Settings, Size, Wall, WallFrame};
 use crate::loads::{CarriedFraming, LoadKind, SnowBasis, WallCarries};
+use crate::lumber::{HeaderBoard, HeaderSpec, MOST_PLIES};
 use crate::measure::{End, Length, LengthStyle, Pressure};
 
 /// A value that is not allowed: which field, what was given, what is allowed.
@@ -26,6 +27,8 @@ pub const MOST_WALLS: usize = 200;
 pub const MOST_OPENINGS: usize = 60;
 /// The most point loads a wall may have.
 pub const MOST_POINT_LOADS: usize = 60;
+/// The most boards a job's stock may have.
+pub const MOST_STOCK: usize = 100;
 /// The longest name, in characters.
 pub const LONGEST_NAME: usize = 80;
 /// The most studs of one kind an end may be given.
@@ -97,7 +100,23 @@ pub fn opening_design(design: &OpeningDesign, wall_length: Length) -> Checked {
     ensure(inside, "center", "The opening's center", design.center.written(LengthStyle::FeetInches), || {
         format!("between the wall's ends, 0 to {to} from the left")
     })?;
-    length("sill", "The sill height", design.sill, 0, 15 * 12)
+    length("sill", "The sill height", design.sill, 0, 15 * 12)?;
+    match design.header {
+        HeaderChoice::Leanest => Ok(()),
+        HeaderChoice::Chosen(header) => header_spec(header),
+    }
+}
+
+fn header_spec(header: HeaderSpec) -> Checked {
+    let plies = header.plies;
+    let fine = (1..=MOST_PLIES).contains(&plies);
+    ensure(fine, "plies", "The number of plies", plies.to_string(), || format!("1 to {MOST_PLIES}"))?;
+    header_board(header.board)
+}
+
+fn header_board(board: HeaderBoard) -> Checked {
+    length("ply_width", "The width of a ply", board.ply_width(), 1, 12)?;
+    length("depth", "The depth of a header", board.depth(), 3, 36)
 }
 
 fn size(width_field: &'static str, height_field: &'static str, size: Size) -> Checked {
@@ -154,6 +173,11 @@ pub fn job(job: &Job) -> Checked {
     name("name", "The job's name", &job.name)?;
     settings(&job.settings)?;
     at_most("walls", "The number of walls", job.walls.len(), MOST_WALLS)?;
+    at_most("stock", "The number of boards in stock", job.stock.len(), MOST_STOCK)?;
+    for item in &job.stock {
+        header_board(item.board)?;
+        number("price_cents_per_foot", "The price per foot", item.price_per_foot.to_cents(), 0.0, 1e7)?;
+    }
     job.walls.iter().try_for_each(wall)
 }
 

@@ -77,14 +77,20 @@ impl HeaderBoard {
         matches!(self, Self::Sawn { size: SawnSize { thickness: Thickness::Two, .. }, .. })
     }
 
+    /// The wood alone: `DF-L No.2`, `LVL 2.0E-2600`.
+    pub fn material_name(self) -> String {
+        match self {
+            Self::Sawn { species, grade, .. } => format!("{} {}", species.abbreviation(), grade.name()),
+            Self::Engineered { class, .. } => class.name().to_owned(),
+        }
+    }
+
     /// What it is, as called out: `2x10 DF-L No.2`, `1 3/4 x 11 7/8 LVL 2.0E-2600`.
     pub fn name(self) -> String {
         match self {
-            Self::Sawn { species, grade, size } => {
-                format!("{} {} {}", size.name(), species.abbreviation(), grade.name())
-            }
-            Self::Engineered { class, ply_width, depth } => {
-                format!("{} x {} {}", tape(ply_width), tape(depth), class.name())
+            Self::Sawn { size, .. } => format!("{} {}", size.name(), self.material_name()),
+            Self::Engineered { ply_width, depth, .. } => {
+                format!("{} x {} {}", tape(ply_width), tape(depth), self.material_name())
             }
         }
     }

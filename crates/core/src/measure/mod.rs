@@ -8,7 +8,7 @@ pub mod quantities;
 pub use length::Length;
 pub use parse::LengthError;
 pub use print::LengthStyle;
-pub use quantities::{Cents, Force, LineLoad, Pressure, Stress};
+pub use quantities::{Force, LineLoad, Money, Pressure, Stress};
 
 /// One value for the left end of something and one for the right.
 #[derive(Clone, Copy, Debug, Default, PartialEq, Eq)]

@@ -71,7 +71,7 @@ quantity!(
 );
 quantity!(
     /// Money, in whole or part cents; the currency is the job's.
-    Cents, cents, to_cents, "cents"
+    Money, cents, to_cents, "cents"
 );
 
 impl LineLoad {

@@ -4,7 +4,7 @@ use super::evaluate::{Evaluation, evaluate};
 use super::limits::OutsideLimits;
 use super::problem::OpeningProblem;
 use crate::lumber::{HeaderBoard, HeaderSpec, MOST_PLIES};
-use crate::measure::{Cents, Length};
+use crate::measure::{Length, Money};
 
 /// A board on the pile and its price.
 #[derive(Clone, Copy, Debug, PartialEq)]
@@ -12,21 +12,21 @@ pub struct StockBoard {
     /// What it is.
     pub board: HeaderBoard,
     /// Price per foot of one ply.
-    pub price_per_foot: Cents,
+    pub price_per_foot: Money,
 }
 
 /// One header that was tried.
 #[derive(Clone, Debug, PartialEq)]
 pub struct Candidate {
     /// Price per foot of all plies.
-    pub price_per_foot: Cents,
+    pub price_per_foot: Money,
     /// How it did.
     pub evaluation: Evaluation,
 }
 
 /// Every header the stock allows in a wall of this depth: as many plies as fit, at least one even where it does not fit,
 /// so that the answer can say so.
-pub fn headers_from(stock: &[StockBoard], wall_depth: Length) -> Vec<(HeaderSpec, Cents)> {
+pub fn headers_from(stock: &[StockBoard], wall_depth: Length) -> Vec<(HeaderSpec, Money)> {
     let mut headers = Vec::new();
     for item in stock {
         let solid = !item.board.is_two_by() && item.board.ply_width() >= Length::inches(3);
@@ -45,7 +45,7 @@ pub fn headers_from(stock: &[StockBoard], wall_depth: Length) -> Vec<(HeaderSpec
 ///
 /// # Errors
 /// [`OutsideLimits`] if the opening itself is outside; a single board without design values is left out.
-pub fn try_all(problem: &OpeningProblem, headers: &[(HeaderSpec, Cents)]) -> Result<Vec<Candidate>, OutsideLimits> {
+pub fn try_all(problem: &OpeningProblem, headers: &[(HeaderSpec, Money)]) -> Result<Vec<Candidate>, OutsideLimits> {
     let mut candidates = Vec::with_capacity(headers.len());
     for (header, price_per_foot) in headers {
         match evaluate(problem, *header) {
@@ -76,7 +76,7 @@ mod tests {
     fn spf(depth: Depth, price: f64) -> StockBoard {
         let board =
             HeaderBoard::Sawn { species: Species::SprucePineFir, grade: Grade::Number2, size: SawnSize::two_by(depth) };
-        StockBoard { board, price_per_foot: Cents::cents(price) }
+        StockBoard { board, price_per_foot: Money::cents(price) }
     }
 
     #[test]

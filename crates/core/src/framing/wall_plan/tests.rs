@@ -6,7 +6,7 @@ use crate::job::{
 };
 use crate::loads::{ByKind, CarriedFraming, RoofFraming, RoofOnWall};
 use crate::lumber::{Depth, Grade, HeaderBoard, HeaderSpec, SawnSize, Species};
-use crate::measure::{Cents, Ends, Force, Pressure};
+use crate::measure::{Ends, Force, Money, Pressure};
 use crate::sizing::candidates::StockBoard;
 use crate::sizing::verdict::Verdict;
 use proptest::prelude::*;
@@ -16,7 +16,7 @@ fn board(depth: Depth) -> HeaderBoard {
 }
 
 fn stock() -> Vec<StockBoard> {
-    let price = |depth: Depth| Cents::cents(depth.nominal() as f64 * 14.0);
+    let price = |depth: Depth| Money::cents(depth.nominal() as f64 * 14.0);
     Depth::ALL[1..].iter().map(|depth| StockBoard { board: board(*depth), price_per_foot: price(*depth) }).collect()
 }
 

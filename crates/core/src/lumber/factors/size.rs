@@ -52,6 +52,7 @@ pub const fn size_factor_compression(species: Species, grade: Grade, size: SawnS
 }
 
 #[cfg(test)]
+#[allow(clippy::float_cmp, reason = "table values, copied and not computed")]
 mod tests {
     use super::*;
 

@@ -1,0 +1,30 @@
+//! A job and its settings.
+
+use sea_orm::entity::prelude::*;
+
+/// A job and its settings.
+#[allow(missing_docs, reason = "the columns are described where the table is made")]
+#[derive(Clone, Debug, PartialEq, DeriveEntityModel)]
+#[sea_orm(table_name = "job")]
+pub struct Model {
+    #[sea_orm(primary_key, auto_increment = false)]
+    pub id: Uuid,
+    pub name: String,
+    pub version: i64,
+    pub snow_basis: String,
+    pub snow_psf: f64,
+    pub roof_live_psf: f64,
+    pub live_deflection_limit: f64,
+    pub total_deflection_limit: f64,
+    pub king_table: String,
+    pub shop_doubles_jacks_from_nm: Option<i64>,
+    pub created_at: DateTimeUtc,
+    pub updated_at: DateTimeUtc,
+    pub deleted_at: Option<DateTimeUtc>,
+}
+
+#[derive(Clone, Copy, Debug, EnumIter, DeriveRelation)]
+/// Relations are followed by hand: a job is always read whole.
+pub enum Relation {}
+
+impl ActiveModelBehavior for ActiveModel {}

@@ -1,0 +1,31 @@
+//! A wall of a job.
+
+use sea_orm::entity::prelude::*;
+
+/// A wall of a job.
+#[allow(missing_docs, reason = "the columns are described where the table is made")]
+#[derive(Clone, Debug, PartialEq, DeriveEntityModel)]
+#[sea_orm(table_name = "wall")]
+pub struct Model {
+    #[sea_orm(primary_key, auto_increment = false)]
+    pub id: Uuid,
+    pub job_id: Uuid,
+    pub position: i32,
+    pub name: String,
+    pub length_nm: i64,
+    pub height_nm: i64,
+    pub stud_species: String,
+    pub stud_grade: String,
+    pub stud_depth: String,
+    pub spacing_nm: i64,
+    pub plate_species: String,
+    pub bearing: bool,
+    pub wall_above_height_nm: Option<i64>,
+    pub wall_above_dead_psf: Option<f64>,
+}
+
+#[derive(Clone, Copy, Debug, EnumIter, DeriveRelation)]
+/// Relations are followed by hand: a job is always read whole.
+pub enum Relation {}
+
+impl ActiveModelBehavior for ActiveModel {}

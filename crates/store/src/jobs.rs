@@ -1,0 +1,479 @@
+//! The jobs: listing, making, and changing them by commands.
+
+use chrono::{DateTime, Utc};
+use sea_orm::sea_query::OnConflict;
+use sea_orm::{
+    AccessMode, ActiveModelTrait, ColumnTrait, ConnectionTrait, DatabaseConnection, DatabaseTransaction, EntityTrait,
+    IntoActiveModel, IsolationLevel, Iterable, ModelTrait, PrimaryKeyToColumn, QueryFilter, QueryOrder, QuerySelect,
+    Set, TransactionTrait,
+};
+use sturvek_core::job::{self, Job, bounds, command};
+use sturvek_wire::Command;
+use sturvek_wire::inputs::{Job as WireJob, Resolve, Settings};
+use uuid::Uuid;
+
+use crate::entity::{floor_on_wall, job as job_table, log_entry, opening, point_load, roof_on_wall, stock_item, wall};
+use crate::error::StoreError;
+use crate::rows::{Rows, job_of, rows_of, word};
+
+/// A job as it is kept.
+#[derive(Clone, Debug, PartialEq)]
+pub struct StoredJob {
+    /// Its identity.
+    pub id: Uuid,
+    /// Its version: one more for every edit.
+    pub version: i64,
+    /// Its inputs.
+    pub job: Job,
+    /// When it was last changed.
+    pub updated_at: DateTime<Utc>,
+    /// What undo would take back.
+    pub can_undo: Option<String>,
+    /// What redo would do again.
+    pub can_redo: Option<String>,
+}
+
+/// One entry of a job's history.
+#[derive(Clone, Debug, PartialEq, Eq)]
+pub struct LogEntry {
+    /// The version it made.
+    pub version: i64,
+    /// `do`, `undo` or `redo`.
+    pub action: String,
+    /// What it did.
+    pub summary: String,
+    /// Who did it.
+    pub author: String,
+    /// When.
+    pub written_at: DateTime<Utc>,
+}
+
+impl From<log_entry::Model> for LogEntry {
+    fn from(row: log_entry::Model) -> Self {
+        let log_entry::Model { version, action, summary, author, written_at, .. } = row;
+        Self { version, action, summary, author, written_at }
+    }
+}
+
+/// The jobs in a database.
+#[derive(Clone, Debug)]
+pub struct Jobs {
+    db: DatabaseConnection,
+}
+
+impl Jobs {
+    /// The jobs in this database.
+    pub const fn new(db: DatabaseConnection) -> Self {
+        Self { db }
+    }
+
+    /// Whether the database answers.
+    ///
+    /// # Errors
+    /// Whatever the database says.
+    pub async fn ping(&self) -> Result<(), StoreError> {
+        Ok(self.db.ping().await?)
+    }
+
+    /// Every job that is not deleted, newest change first.
+    ///
+    /// # Errors
+    /// Whatever the database says.
+    pub async fn list(&self) -> Result<Vec<StoredJob>, StoreError> {
+        let transaction = self.snapshot().await?;
+        let rows = job_table::Entity::find()
+            .filter(job_table::Column::DeletedAt.is_null())
+            .order_by_desc(job_table::Column::UpdatedAt)
+            .all(&transaction)
+            .await?;
+        let mut jobs = Vec::with_capacity(rows.len());
+        for row in rows {
+            jobs.push(stored(&transaction, row).await?);
+        }
+        transaction.commit().await?;
+        Ok(jobs)
+    }
+
+    /// One job.
+    ///
+    /// # Errors
+    /// [`StoreError::NoSuchJob`], or whatever the database says.
+    pub async fn get(&self, id: Uuid) -> Result<StoredJob, StoreError> {
+        let transaction = self.snapshot().await?;
+        let row = job_table::Entity::find_by_id(id)
+            .filter(job_table::Column::DeletedAt.is_null())
+            .one(&transaction)
+            .await?
+            .ok_or(StoreError::NoSuchJob(id))?;
+        let job = stored(&transaction, row).await?;
+        transaction.commit().await?;
+        Ok(job)
+    }
+
+    /// Keeps a new job.
+    ///
+    /// # Errors
+    /// [`StoreError::Refused`] if a value in it is not allowed, or whatever the database says.
+    pub async fn create(&self, job: &Job) -> Result<Uuid, StoreError> {
+        bounds::job(job).map_err(command::CommandError::from)?;
+        let id = Uuid::new_v4();
+        let transaction = self.db.begin().await?;
+        insert_job_row(&transaction, id, job).await?;
+        write_rows(&transaction, Rows::default(), rows_of(id, job)?).await?;
+        transaction.commit().await?;
+        Ok(id)
+    }
+
+    /// Keeps a copy of a job under a new name; every wall, opening and load gets a new identity.
+    ///
+    /// # Errors
+    /// [`StoreError::NoSuchJob`], or whatever the database says.
+    pub async fn duplicate(&self, id: Uuid) -> Result<Uuid, StoreError> {
+        let mut copy = WireJob::from(&self.get(id).await?.job);
+        copy.name = copy_name(&copy.name);
+        for wall in &mut copy.walls {
+            wall.id = Some(Uuid::new_v4());
+            wall.openings.iter_mut().for_each(|opening| opening.id = Some(Uuid::new_v4()));
+            wall.point_loads.iter_mut().for_each(|load| load.id = Some(Uuid::new_v4()));
+        }
+        self.create(&copy.resolve()?).await
+    }
+
+    /// Puts a job away. [`Jobs::restore`] brings it back.
+    ///
+    /// # Errors
+    /// [`StoreError::NoSuchJob`], or whatever the database says.
+    pub async fn delete(&self, id: Uuid) -> Result<(), StoreError> {
+        self.set_deleted(id, Some(Utc::now())).await
+    }
+
+    /// Brings a deleted job back.
+    ///
+    /// # Errors
+    /// [`StoreError::NoSuchJob`], or whatever the database says.
+    pub async fn restore(&self, id: Uuid) -> Result<(), StoreError> {
+        self.set_deleted(id, None).await
+    }
+
+    async fn set_deleted(&self, id: Uuid, deleted_at: Option<DateTime<Utc>>) -> Result<(), StoreError> {
+        let change = job_table::ActiveModel { deleted_at: Set(deleted_at), ..Default::default() };
+        let result =
+            job_table::Entity::update_many().set(change).filter(job_table::Column::Id.eq(id)).exec(&self.db).await?;
+        if result.rows_affected == 0 { Err(StoreError::NoSuchJob(id)) } else { Ok(()) }
+    }
+
+    /// Applies a command made on version `on`, and keeps it.
+    ///
+    /// # Errors
+    /// [`StoreError::Stale`] if the job has changed since; [`StoreError::Refused`] or [`StoreError::Field`] if the command
+    /// cannot be applied; the job is then unchanged.
+    pub async fn execute(&self, id: Uuid, on: i64, command: Command, author: &str) -> Result<StoredJob, StoreError> {
+        let command = command.with_identities().resolve()?;
+        let transaction = self.db.begin().await?;
+        let row = locked(&transaction, id, on).await?;
+        let edit = Edit { action: Action::Do, command, author };
+        let after = apply(&transaction, row, edit).await?;
+        transaction.commit().await?;
+        Ok(after)
+    }
+
+    /// Takes the last command back.
+    ///
+    /// # Errors
+    /// [`StoreError::NothingTo`], [`StoreError::Stale`], or whatever the database says.
+    pub async fn undo(&self, id: Uuid, on: i64, author: &str) -> Result<StoredJob, StoreError> {
+        self.step(id, on, author, Direction::Undo).await
+    }
+
+    /// Does the last command that was taken back again.
+    ///
+    /// # Errors
+    /// [`StoreError::NothingTo`], [`StoreError::Stale`], or whatever the database says.
+    pub async fn redo(&self, id: Uuid, on: i64, author: &str) -> Result<StoredJob, StoreError> {
+        self.step(id, on, author, Direction::Redo).await
+    }
+
+    async fn step(&self, id: Uuid, on: i64, author: &str, direction: Direction) -> Result<StoredJob, StoreError> {
+        let transaction = self.db.begin().await?;
+        let row = locked(&transaction, id, on).await?;
+        let entry = next_entry(&transaction, id, direction).await?;
+        let entry = entry.ok_or(StoreError::NothingTo(direction.word()))?;
+        let (kept, state) = match direction {
+            Direction::Undo => (&entry.inverse, "undone"),
+            Direction::Redo => (&entry.command, "done"),
+        };
+        let command: Command =
+            serde_json::from_value(kept.clone()).map_err(|error| StoreError::UnknownValue(error.to_string()))?;
+        let edit = Edit { action: Action::Step(direction, &entry), command: command.resolve()?, author };
+        let mut change: log_entry::ActiveModel = entry.clone().into_active_model();
+        change.state = Set(Some(state.to_owned()));
+        change.update(&transaction).await?;
+        let after = apply(&transaction, row, edit).await?;
+        transaction.commit().await?;
+        Ok(after)
+    }
+
+    /// A job's history, newest first.
+    ///
+    /// # Errors
+    /// Whatever the database says.
+    pub async fn history(&self, id: Uuid, most: u64) -> Result<Vec<LogEntry>, StoreError> {
+        let entries = log_entry::Entity::find()
+            .filter(log_entry::Column::JobId.eq(id))
+            .order_by_desc(log_entry::Column::Version)
+            .limit(most)
+            .all(&self.db)
+            .await?;
+        Ok(entries.into_iter().map(LogEntry::from).collect())
+    }
+
+    /// One consistent picture of several tables.
+    async fn snapshot(&self) -> Result<DatabaseTransaction, StoreError> {
+        let level = Some(IsolationLevel::RepeatableRead);
+        Ok(self.db.begin_with_config(level, Some(AccessMode::ReadOnly)).await?)
+    }
+}
+
+#[derive(Clone, Copy)]
+enum Direction {
+    Undo,
+    Redo,
+}
+
+impl Direction {
+    const fn word(self) -> &'static str {
+        match self {
+            Self::Undo => "undo",
+            Self::Redo => "redo",
+        }
+    }
+}
+
+enum Action<'a> {
+    Do,
+    Step(Direction, &'a log_entry::Model),
+}
+
+struct Edit<'a> {
+    action: Action<'a>,
+    command: job::Command,
+    author: &'a str,
+}
+
+/// What a change of direction would act on: the newest command still done, or the oldest one undone.
+async fn next_entry(
+    db: &impl ConnectionTrait,
+    id: Uuid,
+    direction: Direction,
+) -> Result<Option<log_entry::Model>, StoreError> {
+    let entries = log_entry::Entity::find().filter(log_entry::Column::JobId.eq(id));
+    let entries = match direction {
+        Direction::Undo => {
+            entries.filter(log_entry::Column::State.eq("done")).order_by_desc(log_entry::Column::Version)
+        }
+        Direction::Redo => {
+            entries.filter(log_entry::Column::State.eq("undone")).order_by_asc(log_entry::Column::Version)
+        }
+    };
+    Ok(entries.one(db).await?)
+}
+
+/// The job's row, locked until the transaction ends, if it is still at the version the edit was made on.
+async fn locked(transaction: &DatabaseTransaction, id: Uuid, on: i64) -> Result<job_table::Model, StoreError> {
+    let row = job_table::Entity::find_by_id(id)
+        .filter(job_table::Column::DeletedAt.is_null())
+        .lock_exclusive()
+        .one(transaction)
+        .await?
+        .ok_or(StoreError::NoSuchJob(id))?;
+    if row.version == on {
+        return Ok(row);
+    }
+    let since = log_entry::Entity::find()
+        .filter(log_entry::Column::JobId.eq(id))
+        .filter(log_entry::Column::Version.gt(on))
+        .order_by_asc(log_entry::Column::Version)
+        .limit(50)
+        .all(transaction)
+        .await?;
+    Err(StoreError::Stale { on, current: row.version, since: since.into_iter().map(LogEntry::from).collect() })
+}
+
+/// Applies an edit to a locked job: rows, version and log entry together.
+async fn apply(
+    transaction: &DatabaseTransaction,
+    row: job_table::Model,
+    edit: Edit<'_>,
+) -> Result<StoredJob, StoreError> {
+    let id = row.id;
+    let version = row.version + 1;
+    let before = job_of(&row, read_rows(transaction, id).await?)?;
+    let applied = command::apply(&before, &edit.command)?;
+    write_rows(transaction, rows_of(id, &before)?, rows_of(id, &applied.job)?).await?;
+    let mut change = settings_columns(&applied.job)?;
+    change.id = sea_orm::ActiveValue::Unchanged(id);
+    change.version = Set(version);
+    change.updated_at = Set(Utc::now());
+    let row = change.update(transaction).await?;
+    if matches!(edit.action, Action::Do) {
+        supersede_undone(transaction, id).await?;
+    }
+    log(transaction, id, version, &edit, &applied.inverse).await?;
+    finish(transaction, row, applied.job).await
+}
+
+/// A new edit ends the life of whatever was undone: it can no longer be done again.
+async fn supersede_undone(transaction: &DatabaseTransaction, id: Uuid) -> Result<(), StoreError> {
+    let change = log_entry::ActiveModel { state: Set(Some("superseded".into())), ..Default::default() };
+    log_entry::Entity::update_many()
+        .set(change)
+        .filter(log_entry::Column::JobId.eq(id))
+        .filter(log_entry::Column::State.eq("undone"))
+        .exec(transaction)
+        .await?;
+    Ok(())
+}
+
+async fn log(
+    transaction: &DatabaseTransaction,
+    id: Uuid,
+    version: i64,
+    edit: &Edit<'_>,
+    inverse: &job::Command,
+) -> Result<(), StoreError> {
+    let json = |command: &job::Command| {
+        serde_json::to_value(Command::from(command)).map_err(|error| StoreError::UnknownValue(error.to_string()))
+    };
+    let (action, state, of_version, summary) = match edit.action {
+        Action::Do => ("do", Some("done".to_owned()), None, edit.command.summary()),
+        Action::Step(direction, entry) => (direction.word(), None, Some(entry.version), entry.summary.clone()),
+    };
+    let entry = log_entry::ActiveModel {
+        job_id: Set(id),
+        version: Set(version),
+        action: Set(action.to_owned()),
+        state: Set(state),
+        of_version: Set(of_version),
+        command: Set(json(&edit.command)?),
+        inverse: Set(json(inverse)?),
+        summary: Set(summary),
+        author: Set(edit.author.to_owned()),
+        written_at: Set(Utc::now()),
+        ..Default::default()
+    };
+    log_entry::Entity::insert(entry).exec_without_returning(transaction).await?;
+    Ok(())
+}
+
+async fn stored(db: &impl ConnectionTrait, row: job_table::Model) -> Result<StoredJob, StoreError> {
+    let job = job_of(&row, read_rows(db, row.id).await?)?;
+    finish(db, row, job).await
+}
+
+async fn finish(db: &impl ConnectionTrait, row: job_table::Model, job: Job) -> Result<StoredJob, StoreError> {
+    let summary = |entry: Option<log_entry::Model>| entry.map(|entry| entry.summary);
+    Ok(StoredJob {
+        id: row.id,
+        version: row.version,
+        job,
+        updated_at: row.updated_at,
+        can_undo: summary(next_entry(db, row.id, Direction::Undo).await?),
+        can_redo: summary(next_entry(db, row.id, Direction::Redo).await?),
+    })
+}
+
+async fn read_rows(db: &impl ConnectionTrait, id: Uuid) -> Result<Rows, StoreError> {
+    let walls = wall::Entity::find().filter(wall::Column::JobId.eq(id)).all(db).await?;
+    let ids: Vec<Uuid> = walls.iter().map(|wall| wall.id).collect();
+    Ok(Rows {
+        stock: stock_item::Entity::find().filter(stock_item::Column::JobId.eq(id)).all(db).await?,
+        roofs: roof_on_wall::Entity::find().filter(roof_on_wall::Column::WallId.is_in(ids.clone())).all(db).await?,
+        floors: floor_on_wall::Entity::find().filter(floor_on_wall::Column::WallId.is_in(ids.clone())).all(db).await?,
+        openings: opening::Entity::find().filter(opening::Column::WallId.is_in(ids.clone())).all(db).await?,
+        point_loads: point_load::Entity::find().filter(point_load::Column::WallId.is_in(ids)).all(db).await?,
+        walls,
+    })
+}
+
+/// Writes what differs between two sets of rows; parents before children.
+async fn write_rows(transaction: &DatabaseTransaction, before: Rows, after: Rows) -> Result<(), StoreError> {
+    sync::<stock_item::Entity>(transaction, before.stock, after.stock).await?;
+    sync::<wall::Entity>(transaction, before.walls, after.walls).await?;
+    sync::<roof_on_wall::Entity>(transaction, before.roofs, after.roofs).await?;
+    sync::<floor_on_wall::Entity>(transaction, before.floors, after.floors).await?;
+    sync::<opening::Entity>(transaction, before.openings, after.openings).await?;
+    sync::<point_load::Entity>(transaction, before.point_loads, after.point_loads).await
+}
+
+/// Deletes the rows that are gone, and inserts or updates those that are new or changed.
+async fn sync<E>(
+    transaction: &DatabaseTransaction,
+    before: Vec<E::Model>,
+    after: Vec<E::Model>,
+) -> Result<(), StoreError>
+where
+    E: EntityTrait,
+    E::Model: PartialEq + IntoActiveModel<E::ActiveModel> + Sync,
+    E::ActiveModel: Send,
+{
+    let keys: Vec<E::Column> = E::PrimaryKey::iter().map(PrimaryKeyToColumn::into_column).collect();
+    let key = |row: &E::Model| keys.iter().map(|column| row.get(*column)).collect::<Vec<_>>();
+    for row in &before {
+        if !after.iter().any(|other| key(other) == key(row)) {
+            let filter =
+                keys.iter().fold(E::delete_many(), |delete, column| delete.filter(column.eq(row.get(*column))));
+            filter.exec(transaction).await?;
+        }
+    }
+    let changed: Vec<E::ActiveModel> =
+        after.into_iter().filter(|row| !before.contains(row)).map(|row| row.into_active_model().reset_all()).collect();
+    if changed.is_empty() {
+        return Ok(());
+    }
+    let others = E::Column::iter().filter(|column| !keys.iter().any(|key| same_column(key, column)));
+    let conflict = OnConflict::columns(keys.clone()).update_columns(others).to_owned();
+    E::insert_many(changed).on_conflict(conflict).exec_without_returning(transaction).await?;
+    Ok(())
+}
+
+fn same_column<C: ColumnTrait>(a: &C, b: &C) -> bool {
+    a.as_str() == b.as_str()
+}
+
+fn settings_columns(job: &Job) -> Result<job_table::ActiveModel, StoreError> {
+    let settings = Settings::from(&job.settings);
+    let doubles = settings.shop_doubles_jacks_from.as_ref();
+    let doubles = doubles.map(|width| width.read("shop_doubles_jacks_from")).transpose()?;
+    Ok(job_table::ActiveModel {
+        name: Set(job.name.clone()),
+        snow_basis: Set(word(settings.snow_basis)?),
+        snow_psf: Set(settings.snow),
+        roof_live_psf: Set(settings.roof_live),
+        live_deflection_limit: Set(settings.live_deflection_limit),
+        total_deflection_limit: Set(settings.total_deflection_limit),
+        king_table: Set(word(settings.king_table)?),
+        shop_doubles_jacks_from_nm: Set(doubles.map(|width| width.nanometers())),
+        ..Default::default()
+    })
+}
+
+async fn insert_job_row(transaction: &DatabaseTransaction, id: Uuid, job: &Job) -> Result<(), StoreError> {
+    let now = Utc::now();
+    let row = job_table::ActiveModel {
+        id: Set(id),
+        version: Set(0),
+        created_at: Set(now),
+        updated_at: Set(now),
+        deleted_at: Set(None),
+        ..settings_columns(job)?
+    };
+    job_table::Entity::insert(row).exec_without_returning(transaction).await?;
+    Ok(())
+}
+
+/// The name of a copy, kept within the longest name.
+fn copy_name(name: &str) -> String {
+    const ENDING: &str = ", copy";
+    let kept: String = name.chars().take(bounds::LONGEST_NAME - ENDING.len()).collect();
+    kept + ENDING
+}

@@ -1,0 +1,36 @@
+//! A job and its settings.
+
+use sea_orm_migration::prelude::*;
+
+/// A job and its settings.
+#[derive(DeriveMigrationName)]
+pub struct Migration;
+
+const UP: &str = "create table job (
+  id uuid primary key,
+  name text not null check (length(name) between 1 and 80),
+  version bigint not null default 0,
+  snow_basis text not null,
+  snow_psf double precision not null,
+  roof_live_psf double precision not null,
+  live_deflection_limit double precision not null,
+  total_deflection_limit double precision not null,
+  king_table text not null,
+  shop_doubles_jacks_from_nm bigint,
+  created_at timestamptz not null default now(),
+  updated_at timestamptz not null default now(),
+  deleted_at timestamptz
+)";
+
+const DOWN: &str = "drop table job";
+
+#[async_trait::async_trait]
+impl MigrationTrait for Migration {
+    async fn up(&self, manager: &SchemaManager) -> Result<(), DbErr> {
+        manager.get_connection().execute_unprepared(UP).await.map(drop)
+    }
+
+    async fn down(&self, manager: &SchemaManager) -> Result<(), DbErr> {
+        manager.get_connection().execute_unprepared(DOWN).await.map(drop)
+    }
+}

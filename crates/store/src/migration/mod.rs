@@ -1,0 +1,42 @@
+//! The database's shape, one topic a migration, named by date and subject.
+
+use sea_orm::{ConnectionTrait, DatabaseConnection, DbErr, TransactionTrait};
+use sea_orm_migration::{MigrationTrait, MigratorTrait};
+
+mod m20261123_000001_job;
+mod m20261123_000002_stock_item;
+mod m20261123_000003_wall;
+mod m20261123_000004_roof_and_floor;
+mod m20261123_000005_opening;
+mod m20261123_000006_point_load;
+mod m20261123_000007_log_entry;
+
+struct Migrator;
+
+impl MigratorTrait for Migrator {
+    fn migrations() -> Vec<Box<dyn MigrationTrait>> {
+        vec![
+            Box::new(m20261123_000001_job::Migration),
+            Box::new(m20261123_000002_stock_item::Migration),
+            Box::new(m20261123_000003_wall::Migration),
+            Box::new(m20261123_000004_roof_and_floor::Migration),
+            Box::new(m20261123_000005_opening::Migration),
+            Box::new(m20261123_000006_point_load::Migration),
+            Box::new(m20261123_000007_log_entry::Migration),
+        ]
+    }
+}
+
+/// Any number: whoever migrates holds this lock, so that several servers may start at once.
+const ADVISORY_LOCK: i64 = 7_305_511;
+
+/// Brings the database to the newest shape.
+///
+/// # Errors
+/// Whatever the database says.
+pub async fn migrate(db: &DatabaseConnection) -> Result<(), DbErr> {
+    let transaction = db.begin().await?;
+    transaction.execute_unprepared(&format!("select pg_advisory_xact_lock({ADVISORY_LOCK})")).await?;
+    Migrator::up(&transaction, None).await?;
+    transaction.commit().await
+}

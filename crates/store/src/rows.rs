@@ -1,0 +1,427 @@
+//! A job as rows, and rows as a job. The only place that knows both.
+
+use std::collections::BTreeMap;
+
+use sea_orm::entity::prelude::*;
+use serde::Serialize;
+use serde::de::DeserializeOwned;
+use sturvek_core::job;
+use sturvek_wire::inputs::{
+    Board, Carries, Decided, Design, Floor, Header, Job, Opening, PointLoad, Resolve, Roof, Settings, StockItem, Wall,
+    WallAbove, WallFrame,
+};
+use sturvek_wire::{FieldError, TypedLength};
+
+use crate::entity::{floor_on_wall, opening, point_load, roof_on_wall, stock_item, wall};
+use crate::error::StoreError;
+
+/// Everything of a job but its own row.
+#[derive(Clone, Debug, Default, PartialEq)]
+pub struct Rows {
+    pub stock: Vec<stock_item::Model>,
+    pub walls: Vec<wall::Model>,
+    pub roofs: Vec<roof_on_wall::Model>,
+    pub floors: Vec<floor_on_wall::Model>,
+    pub openings: Vec<opening::Model>,
+    pub point_loads: Vec<point_load::Model>,
+}
+
+/// A closed choice as the word the wire uses for it.
+pub fn word<T: Serialize>(choice: T) -> Result<String, StoreError> {
+    match serde_json::to_value(choice) {
+        Ok(serde_json::Value::String(word)) => Ok(word),
+        other => Err(StoreError::UnknownValue(format!("{other:?}"))),
+    }
+}
+
+/// A word as the closed choice it names.
+pub fn choice<T: DeserializeOwned>(word: &str) -> Result<T, StoreError> {
+    serde_json::from_value(serde_json::Value::String(word.to_owned()))
+        .map_err(|error| StoreError::UnknownValue(error.to_string()))
+}
+
+fn needed<T>(column: &str, value: Option<T>) -> Result<T, StoreError> {
+    value.ok_or_else(|| StoreError::UnknownValue(format!("{column} is empty")))
+}
+
+fn nanometers(length: &TypedLength) -> Result<i64, FieldError> {
+    Ok(length.read("length")?.nanometers())
+}
+
+fn maybe_nanometers(length: Option<&TypedLength>) -> Result<Option<i64>, FieldError> {
+    length.map(nanometers).transpose()
+}
+
+const fn typed(nanometers: i64) -> TypedLength {
+    TypedLength::Nanometers(nanometers)
+}
+
+/// The columns that say what a board is.
+#[derive(Default)]
+struct BoardColumns {
+    made: String,
+    species: Option<String>,
+    grade: Option<String>,
+    thickness: Option<String>,
+    nominal_depth: Option<String>,
+    class: Option<String>,
+    ply_width_nm: Option<i64>,
+    depth_nm: Option<i64>,
+}
+
+impl BoardColumns {
+    fn of(board: &Board) -> Result<Self, StoreError> {
+        Ok(match board {
+            Board::Sawn { species, grade, thickness, nominal_depth } => Self {
+                made: "sawn".into(),
+                species: Some(word(species)?),
+                grade: Some(word(grade)?),
+                thickness: Some(word(thickness)?),
+                nominal_depth: Some(word(nominal_depth)?),
+                ..Self::default()
+            },
+            Board::Engineered { class, ply_width, depth } => Self {
+                made: "engineered".into(),
+                class: Some(word(class)?),
+                ply_width_nm: Some(nanometers(ply_width)?),
+                depth_nm: Some(nanometers(depth)?),
+                ..Self::default()
+            },
+        })
+    }
+
+    fn board(self) -> Result<Board, StoreError> {
+        if self.made == "engineered" {
+            return Ok(Board::Engineered {
+                class: choice(&needed("class", self.class)?)?,
+                ply_width: typed(needed("ply_width_nm", self.ply_width_nm)?),
+                depth: typed(needed("depth_nm", self.depth_nm)?),
+            });
+        }
+        Ok(Board::Sawn {
+            species: choice(&needed("species", self.species)?)?,
+            grade: choice(&needed("grade", self.grade)?)?,
+            thickness: choice(&needed("thickness", self.thickness)?)?,
+            nominal_depth: choice(&needed("nominal_depth", self.nominal_depth)?)?,
+        })
+    }
+}
+
+/// The rows of a job. Stock items, which have no identity of their own, are named by their place.
+pub fn rows_of(job_id: Uuid, job: &job::Job) -> Result<Rows, StoreError> {
+    let job = Job::from(job);
+    let mut rows = Rows::default();
+    for (position, item) in (0..).zip(&job.stock) {
+        rows.stock.push(stock_row(job_id, position, item)?);
+    }
+    for (position, wall) in (0..).zip(&job.walls) {
+        let wall_id = needed("wall id", wall.id)?;
+        rows.walls.push(wall_row(job_id, wall_id, position, wall)?);
+        if let Some(roof) = &wall.carries.roof {
+            rows.roofs.push(roof_row(wall_id, roof)?);
+        }
+        if let Some(floor) = &wall.carries.floor {
+            rows.floors.push(floor_row(wall_id, floor)?);
+        }
+        for (position, opening) in (0..).zip(&wall.openings) {
+            rows.openings.push(opening_row(wall_id, position, opening)?);
+        }
+        for (position, load) in (0..).zip(&wall.point_loads) {
+            rows.point_loads.push(point_load_row(wall_id, position, load)?);
+        }
+    }
+    Ok(rows)
+}
+
+fn stock_row(job_id: Uuid, position: i32, item: &StockItem) -> Result<stock_item::Model, StoreError> {
+    let board = BoardColumns::of(&item.board)?;
+    Ok(stock_item::Model {
+        id: Uuid::from_u128(job_id.as_u128().wrapping_add(1 + position.unsigned_abs() as u128)),
+        job_id,
+        position,
+        made: board.made,
+        species: board.species,
+        grade: board.grade,
+        thickness: board.thickness,
+        nominal_depth: board.nominal_depth,
+        class: board.class,
+        ply_width_nm: board.ply_width_nm,
+        depth_nm: board.depth_nm,
+        price_cents_per_foot: item.price_cents_per_foot,
+    })
+}
+
+fn wall_row(job_id: Uuid, id: Uuid, position: i32, wall: &Wall) -> Result<wall::Model, StoreError> {
+    let above = wall.carries.wall_above.as_ref();
+    Ok(wall::Model {
+        id,
+        job_id,
+        position,
+        name: wall.frame.name.clone(),
+        length_nm: nanometers(&wall.frame.length)?,
+        height_nm: nanometers(&wall.frame.height)?,
+        stud_species: word(wall.frame.stud_species)?,
+        stud_grade: word(wall.frame.stud_grade)?,
+        stud_depth: word(wall.frame.stud_depth)?,
+        spacing_nm: nanometers(&wall.frame.spacing)?,
+        plate_species: word(wall.frame.plate_species)?,
+        bearing: wall.carries.bearing,
+        wall_above_height_nm: maybe_nanometers(above.map(|above| &above.wall_above_height))?,
+        wall_above_dead_psf: above.map(|above| above.wall_above_dead),
+    })
+}
+
+fn roof_row(wall_id: Uuid, roof: &Roof) -> Result<roof_on_wall::Model, StoreError> {
+    Ok(roof_on_wall::Model {
+        wall_id,
+        framing: word(roof.framing)?,
+        building_width_nm: nanometers(&roof.building_width)?,
+        overhang_nm: nanometers(&roof.overhang)?,
+        rise_in_twelve: roof.rise_in_twelve,
+        roof_dead_psf: roof.roof_dead,
+        ceiling_dead_psf: roof.ceiling_dead,
+        attic_live_psf: roof.attic_live,
+    })
+}
+
+fn floor_row(wall_id: Uuid, floor: &Floor) -> Result<floor_on_wall::Model, StoreError> {
+    Ok(floor_on_wall::Model {
+        wall_id,
+        span_one_side_nm: nanometers(&floor.span_one_side)?,
+        span_other_side_nm: nanometers(&floor.span_other_side)?,
+        dead_psf: floor.floor_dead,
+        live_psf: floor.floor_live,
+    })
+}
+
+fn opening_row(wall_id: Uuid, position: i32, opening: &Opening) -> Result<opening::Model, StoreError> {
+    let design = &opening.design;
+    let header = design.header.as_ref();
+    let board = header.map(|header| BoardColumns::of(&header.board)).transpose()?;
+    let made = board.as_ref().map(|board| board.made.clone());
+    let board = board.unwrap_or_default();
+    let count = |decided: &Option<Decided>| decided.as_ref().map(|decided| i16::from(decided.count));
+    let reason = |decided: &Option<Decided>| decided.as_ref().map(|decided| decided.reason.clone());
+    Ok(opening::Model {
+        id: needed("opening id", opening.id)?,
+        wall_id,
+        position,
+        kind: word(design.kind)?,
+        unit_width_nm: nanometers(&design.unit_width)?,
+        unit_height_nm: nanometers(&design.unit_height)?,
+        rough_width_nm: maybe_nanometers(design.rough_width.as_ref())?,
+        rough_height_nm: maybe_nanometers(design.rough_height.as_ref())?,
+        center_nm: nanometers(&design.center)?,
+        sill_nm: nanometers(&design.sill)?,
+        place: word(design.place)?,
+        underside: word(design.underside)?,
+        header_made: made,
+        header_species: board.species,
+        header_grade: board.grade,
+        header_thickness: board.thickness,
+        header_nominal_depth: board.nominal_depth,
+        header_class: board.class,
+        header_ply_width_nm: board.ply_width_nm,
+        header_depth_nm: board.depth_nm,
+        header_plies: header.map(|header| i16::from(header.plies)),
+        jacks_left_count: count(&opening.jacks_left),
+        jacks_left_reason: reason(&opening.jacks_left),
+        jacks_right_count: count(&opening.jacks_right),
+        jacks_right_reason: reason(&opening.jacks_right),
+        kings_left_count: count(&opening.kings_left),
+        kings_left_reason: reason(&opening.kings_left),
+        kings_right_count: count(&opening.kings_right),
+        kings_right_reason: reason(&opening.kings_right),
+    })
+}
+
+fn point_load_row(wall_id: Uuid, position: i32, load: &PointLoad) -> Result<point_load::Model, StoreError> {
+    Ok(point_load::Model {
+        id: needed("point load id", load.id)?,
+        wall_id,
+        position,
+        name: load.name.clone(),
+        at_nm: nanometers(&load.at)?,
+        dead_lb: load.dead,
+        floor_live_lb: load.floor_live,
+        roof_live_lb: load.roof_live,
+        snow_lb: load.snow,
+    })
+}
+
+/// The settings' columns of a job row.
+fn settings_of(row: &crate::entity::job::Model) -> Result<Settings, StoreError> {
+    Ok(Settings {
+        snow_basis: choice(&row.snow_basis)?,
+        snow: row.snow_psf,
+        roof_live: row.roof_live_psf,
+        live_deflection_limit: row.live_deflection_limit,
+        total_deflection_limit: row.total_deflection_limit,
+        king_table: choice(&row.king_table)?,
+        shop_doubles_jacks_from: row.shop_doubles_jacks_from_nm.map(typed),
+    })
+}
+
+/// The job that a job row and its rows describe.
+pub fn job_of(row: &crate::entity::job::Model, rows: Rows) -> Result<job::Job, StoreError> {
+    let mut stock = rows.stock;
+    stock.sort_by_key(|item| item.position);
+    let mut walls = rows.walls;
+    walls.sort_by_key(|wall| wall.position);
+    let mut roofs: BTreeMap<Uuid, roof_on_wall::Model> = rows.roofs.into_iter().map(|row| (row.wall_id, row)).collect();
+    let mut floors: BTreeMap<Uuid, floor_on_wall::Model> =
+        rows.floors.into_iter().map(|row| (row.wall_id, row)).collect();
+    let mut openings = by_wall(rows.openings, |row| (row.wall_id, row.position));
+    let mut loads = by_wall(rows.point_loads, |row| (row.wall_id, row.position));
+    let job = Job {
+        name: row.name.clone(),
+        settings: settings_of(row)?,
+        stock: stock.into_iter().map(stock_item_of).collect::<Result<_, _>>()?,
+        walls: walls
+            .into_iter()
+            .map(|wall| {
+                let id = wall.id;
+                let openings = openings.remove(&id).unwrap_or_default();
+                let loads = loads.remove(&id).unwrap_or_default();
+                wall_of(wall, roofs.remove(&id), floors.remove(&id), openings, loads)
+            })
+            .collect::<Result<_, _>>()?,
+    };
+    Ok(job.resolve()?)
+}
+
+fn by_wall<M>(rows: Vec<M>, key: impl Fn(&M) -> (Uuid, i32)) -> BTreeMap<Uuid, Vec<M>> {
+    let mut rows = rows;
+    rows.sort_by_key(|row| key(row).1);
+    let mut sorted: BTreeMap<Uuid, Vec<M>> = BTreeMap::new();
+    for row in rows {
+        sorted.entry(key(&row).0).or_default().push(row);
+    }
+    sorted
+}
+
+fn stock_item_of(row: stock_item::Model) -> Result<StockItem, StoreError> {
+    let columns = BoardColumns {
+        made: row.made,
+        species: row.species,
+        grade: row.grade,
+        thickness: row.thickness,
+        nominal_depth: row.nominal_depth,
+        class: row.class,
+        ply_width_nm: row.ply_width_nm,
+        depth_nm: row.depth_nm,
+    };
+    Ok(StockItem { board: columns.board()?, price_cents_per_foot: row.price_cents_per_foot })
+}
+
+fn wall_of(
+    row: wall::Model,
+    roof: Option<roof_on_wall::Model>,
+    floor: Option<floor_on_wall::Model>,
+    openings: Vec<opening::Model>,
+    loads: Vec<point_load::Model>,
+) -> Result<Wall, StoreError> {
+    let wall_above = match (row.wall_above_height_nm, row.wall_above_dead_psf) {
+        (Some(height), Some(dead)) => Some(WallAbove { wall_above_height: typed(height), wall_above_dead: dead }),
+        _ => None,
+    };
+    Ok(Wall {
+        id: Some(row.id),
+        frame: WallFrame {
+            name: row.name,
+            length: typed(row.length_nm),
+            height: typed(row.height_nm),
+            stud_species: choice(&row.stud_species)?,
+            stud_grade: choice(&row.stud_grade)?,
+            stud_depth: choice(&row.stud_depth)?,
+            spacing: typed(row.spacing_nm),
+            plate_species: choice(&row.plate_species)?,
+        },
+        carries: Carries {
+            bearing: row.bearing,
+            roof: roof.map(roof_of).transpose()?,
+            floor: floor.map(|floor| Floor {
+                span_one_side: typed(floor.span_one_side_nm),
+                span_other_side: typed(floor.span_other_side_nm),
+                floor_dead: floor.dead_psf,
+                floor_live: floor.live_psf,
+            }),
+            wall_above,
+        },
+        openings: openings.into_iter().map(opening_of).collect::<Result<_, _>>()?,
+        point_loads: loads.into_iter().map(point_load_of).collect(),
+    })
+}
+
+fn roof_of(row: roof_on_wall::Model) -> Result<Roof, StoreError> {
+    Ok(Roof {
+        framing: choice(&row.framing)?,
+        building_width: typed(row.building_width_nm),
+        overhang: typed(row.overhang_nm),
+        rise_in_twelve: row.rise_in_twelve,
+        roof_dead: row.roof_dead_psf,
+        ceiling_dead: row.ceiling_dead_psf,
+        attic_live: row.attic_live_psf,
+    })
+}
+
+fn opening_of(row: opening::Model) -> Result<Opening, StoreError> {
+    let header = match (row.header_made, row.header_plies) {
+        (Some(made), Some(plies)) => {
+            let columns = BoardColumns {
+                made,
+                species: row.header_species,
+                grade: row.header_grade,
+                thickness: row.header_thickness,
+                nominal_depth: row.header_nominal_depth,
+                class: row.header_class,
+                ply_width_nm: row.header_ply_width_nm,
+                depth_nm: row.header_depth_nm,
+            };
+            Some(Header { board: columns.board()?, plies: small(plies)? })
+        }
+        _ => None,
+    };
+    Ok(Opening {
+        id: Some(row.id),
+        design: Design {
+            kind: choice(&row.kind)?,
+            unit_width: typed(row.unit_width_nm),
+            unit_height: typed(row.unit_height_nm),
+            rough_width: row.rough_width_nm.map(typed),
+            rough_height: row.rough_height_nm.map(typed),
+            center: typed(row.center_nm),
+            sill: typed(row.sill_nm),
+            place: choice(&row.place)?,
+            underside: choice(&row.underside)?,
+            header,
+        },
+        jacks_left: decided(row.jacks_left_count, row.jacks_left_reason)?,
+        jacks_right: decided(row.jacks_right_count, row.jacks_right_reason)?,
+        kings_left: decided(row.kings_left_count, row.kings_left_reason)?,
+        kings_right: decided(row.kings_right_count, row.kings_right_reason)?,
+    })
+}
+
+fn decided(count: Option<i16>, reason: Option<String>) -> Result<Option<Decided>, StoreError> {
+    match (count, reason) {
+        (Some(count), Some(reason)) => Ok(Some(Decided { count: small(count)?, reason })),
+        _ => Ok(None),
+    }
+}
+
+fn small(value: i16) -> Result<u8, StoreError> {
+    u8::try_from(value).map_err(|_| StoreError::UnknownValue(value.to_string()))
+}
+
+fn point_load_of(row: point_load::Model) -> PointLoad {
+    PointLoad {
+        id: Some(row.id),
+        name: row.name,
+        at: typed(row.at_nm),
+        dead: row.dead_lb,
+        floor_live: row.floor_live_lb,
+        roof_live: row.roof_live_lb,
+        snow: row.snow_lb,
+    }
+}

@@ -1,0 +1,162 @@
+//! The store against a real PostgreSQL.
+
+use sturvek_core::measure::Length;
+use sturvek_store::{Jobs, StoreError, connect, migrate};
+use sturvek_wire::Command;
+use sturvek_wire::inputs::{Job, Resolve};
+use uuid::Uuid;
+
+async fn jobs() -> Jobs {
+    let db = connect(&sturvek_test_support::fresh_database().await).await.expect("the database answers");
+    migrate(&db).await.expect("the migrations apply");
+    Jobs::new(db)
+}
+
+fn sample() -> sturvek_core::job::Job {
+    let json = include_str!("data/sample_job.json");
+    serde_json::from_str::<Job>(json).expect("the sample is a job").resolve().expect("its lengths are good")
+}
+
+fn command(json: &serde_json::Value) -> Command {
+    serde_json::from_value(json.clone()).expect("a command")
+}
+
+fn move_first(job: &sturvek_core::job::Job, to: &str) -> Command {
+    let opening = Uuid::from_u128(job.walls[0].openings[0].id.0);
+    command(&serde_json::json!({ "do": "move_opening", "opening": opening, "center": to }))
+}
+
+#[tokio::test]
+async fn what_is_kept_comes_back_the_same() {
+    let jobs = jobs().await;
+    let sample = sample();
+    let id = jobs.create(&sample).await.expect("kept");
+    let stored = jobs.get(id).await.expect("found");
+    assert_eq!(stored.job, sample);
+    assert_eq!((stored.version, stored.can_undo, stored.can_redo), (0, None, None));
+}
+
+#[tokio::test]
+async fn commands_are_kept_with_their_rows_and_taken_back_exactly() {
+    let jobs = jobs().await;
+    let sample = sample();
+    let id = jobs.create(&sample).await.expect("kept");
+    let wall = Uuid::from_u128(sample.walls[0].id.0);
+    let edits = [
+        serde_json::json!({ "do": "rename_job", "name": "Other name" }),
+        serde_json::to_value(move_first(&sample, "6-3")).expect("JSON"),
+        serde_json::json!({ "do": "change_carries", "wall": wall, "carries": { "bearing": false } }),
+        serde_json::json!({ "do": "remove_opening", "opening": Uuid::from_u128(sample.walls[0].openings[0].id.0) }),
+        serde_json::json!({ "do": "remove_wall", "wall": wall }),
+    ];
+    let mut states = vec![sample.clone()];
+    for (version, edit) in (0..).zip(&edits) {
+        let after = jobs.execute(id, version, command(edit), "Ada").await.expect("applied");
+        assert_eq!(jobs.get(id).await.expect("found").job, after.job, "what is read is what was answered");
+        states.push(after.job);
+    }
+    for wanted in states.iter().rev().skip(1) {
+        let version = jobs.get(id).await.expect("found").version;
+        assert_eq!(&jobs.undo(id, version, "Ada").await.expect("undone").job, wanted);
+    }
+    let version = jobs.get(id).await.expect("found").version;
+    assert!(matches!(jobs.undo(id, version, "Ada").await, Err(StoreError::NothingTo("undo"))));
+    for wanted in &states[1..] {
+        let version = jobs.get(id).await.expect("found").version;
+        assert_eq!(&jobs.redo(id, version, "Ada").await.expect("done again").job, wanted);
+    }
+    let history = jobs.history(id, 100).await.expect("read");
+    assert_eq!(history.len(), 15);
+    assert_eq!(history[14].summary, "job renamed to Other name");
+    assert_eq!(history[14].author, "Ada");
+}
+
+#[tokio::test]
+async fn a_new_edit_ends_what_could_be_done_again() {
+    let jobs = jobs().await;
+    let sample = sample();
+    let id = jobs.create(&sample).await.expect("kept");
+    jobs.execute(id, 0, move_first(&sample, "6-0"), "Ada").await.expect("applied");
+    let undone = jobs.undo(id, 1, "Ada").await.expect("undone");
+    assert!(undone.can_redo.is_some());
+    let after = jobs.execute(id, 2, move_first(&sample, "5-0"), "Ben").await.expect("applied");
+    assert_eq!(after.can_redo, None);
+    assert!(matches!(jobs.redo(id, 3, "Ada").await, Err(StoreError::NothingTo("redo"))));
+}
+
+#[tokio::test]
+async fn a_stale_command_changes_nothing_and_says_what_changed() {
+    let jobs = jobs().await;
+    let sample = sample();
+    let id = jobs.create(&sample).await.expect("kept");
+    jobs.execute(id, 0, move_first(&sample, "6-0"), "Ada").await.expect("applied");
+    let error = jobs.execute(id, 0, move_first(&sample, "5-0"), "Ben").await.expect_err("stale");
+    let StoreError::Stale { on, current, since } = error else { panic!("{error}") };
+    assert_eq!((on, current), (0, 1));
+    assert_eq!((since.len(), since[0].author.as_str(), since[0].summary.as_str()), (1, "Ada", "opening moved to 6'-0\""));
+    let kept = jobs.get(id).await.expect("found").job;
+    assert_eq!(kept.walls[0].openings[0].design.center, Length::feet(6));
+}
+
+#[tokio::test]
+async fn of_many_who_edit_the_same_version_exactly_one_succeeds() {
+    let jobs = jobs().await;
+    let sample = sample();
+    let id = jobs.create(&sample).await.expect("kept");
+    let mut tasks = Vec::new();
+    for inches in 50..58 {
+        let (jobs, command) = (jobs.clone(), move_first(&sample, &inches.to_string()));
+        tasks.push(tokio::spawn(async move { jobs.execute(id, 0, command, "anyone").await.is_ok() }));
+    }
+    let mut succeeded = 0;
+    for task in tasks {
+        succeeded += i32::from(task.await.expect("no panic"));
+    }
+    assert_eq!(succeeded, 1);
+    assert_eq!(jobs.get(id).await.expect("found").version, 1);
+}
+
+#[tokio::test]
+async fn a_refused_command_leaves_no_trace() {
+    let jobs = jobs().await;
+    let sample = sample();
+    let id = jobs.create(&sample).await.expect("kept");
+    let error = jobs.execute(id, 0, move_first(&sample, "400-0"), "Ada").await.expect_err("off the wall");
+    assert!(matches!(error, StoreError::Refused(_)), "{error}");
+    let stored = jobs.get(id).await.expect("found");
+    assert_eq!((stored.version, stored.job), (0, sample));
+    assert!(jobs.history(id, 10).await.expect("read").is_empty());
+}
+
+#[tokio::test]
+async fn deleting_is_undone_and_copies_stand_alone() {
+    let jobs = jobs().await;
+    let sample = sample();
+    let id = jobs.create(&sample).await.expect("kept");
+    let copy = jobs.duplicate(id).await.expect("copied");
+    jobs.delete(id).await.expect("put away");
+    assert!(matches!(jobs.get(id).await, Err(StoreError::NoSuchJob(_))));
+    assert_eq!(jobs.list().await.expect("listed").len(), 1);
+    jobs.restore(id).await.expect("brought back");
+    assert_eq!(jobs.get(id).await.expect("found").job, sample);
+    let copy = jobs.get(copy).await.expect("found").job;
+    assert_eq!(copy.name, format!("{}, copy", sample.name));
+    assert_ne!(copy.walls[0].openings[0].id, sample.walls[0].openings[0].id);
+    assert!(matches!(jobs.delete(Uuid::from_u128(1)).await, Err(StoreError::NoSuchJob(_))));
+}
+
+#[tokio::test]
+async fn several_servers_may_migrate_at_once() {
+    let address = sturvek_test_support::fresh_database().await;
+    let mut tasks = Vec::new();
+    for _ in 0..4 {
+        let address = address.clone();
+        tasks.push(tokio::spawn(async move {
+            let db = connect(&address).await.expect("the database answers");
+            migrate(&db).await
+        }));
+    }
+    for task in tasks {
+        task.await.expect("no panic").expect("the migrations apply");
+    }
+}

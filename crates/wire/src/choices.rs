@@ -1,0 +1,125 @@
+//! Closed choices, mirrored from the core with their wire names.
+
+use serde::{Deserialize, Serialize};
+use sturvek_core::framing::{MarkKind, Role, Severity, SnapKind, stack::StackPart};
+use sturvek_core::{job, loads, lumber, measure, sizing};
+use utoipa::ToSchema;
+
+macro_rules! mirror {
+    ($(#[$doc:meta])* $name:ident = $core:path { $($variant:ident),+ $(,)? }) => {
+        $(#[$doc])*
+        #[allow(missing_docs, reason = "the variants are documented in the core")]
+        #[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Serialize, Deserialize, ToSchema)]
+        #[serde(rename_all = "snake_case")]
+        pub enum $name {
+            $($variant),+
+        }
+
+        impl From<$core> for $name {
+            fn from(value: $core) -> Self {
+                use $core as Core;
+                match value {
+                    $(Core::$variant => Self::$variant),+
+                }
+            }
+        }
+
+        impl From<$name> for $core {
+            fn from(value: $name) -> Self {
+                use $core as Core;
+                match value {
+                    $($name::$variant => Core::$variant),+
+                }
+            }
+        }
+    };
+}
+
+mirror!(
+    /// Kind of an opening.
+    OpeningKind = job::OpeningKind { Window, Door, PairOfDoors, SlidingDoor, OverheadDoor, CasedOpening }
+);
+mirror!(
+    /// Where the header hangs.
+    HeaderPlace = job::HeaderPlace { TightToPlates, AtHeadHeight }
+);
+mirror!(
+    /// How the header's underside is finished.
+    Underside = job::Underside { Bare, FlatNailer }
+);
+mirror!(
+    /// Jacks or kings.
+    StudRole = job::command::StudRole { Jack, King }
+);
+mirror!(
+    /// An end.
+    End = measure::End { Left, Right }
+);
+mirror!(
+    /// How the roof reaches the wall.
+    RoofFraming = loads::RoofFraming {
+        Trusses, RaftersWithClearCeilingJoists, RaftersWithLappedCeilingJoists, MiddleWallUnderLappedCeilingJoists,
+    }
+);
+mirror!(
+    /// Kind of load.
+    LoadKind = loads::LoadKind { Dead, FloorLive, RoofLive, Snow }
+);
+mirror!(
+    /// Species group.
+    Species = lumber::Species { DouglasFirLarch, HemFir, SprucePineFir, SouthernPine }
+);
+mirror!(
+    /// Grade.
+    Grade = lumber::Grade { SelectStructural, Number1, Number2, Stud }
+);
+mirror!(
+    /// Nominal depth.
+    Depth = lumber::Depth { Four, Six, Eight, Ten, Twelve }
+);
+mirror!(
+    /// Nominal thickness.
+    Thickness = lumber::Thickness { Two, Four }
+);
+mirror!(
+    /// Stress class of engineered lumber.
+    EngineeredClass = lumber::EngineeredClass { Lvl20E }
+);
+mirror!(
+    /// Which code table counts kings.
+    KingTable = sizing::kings::KingTable { Irc2015, Irc2018HighWind, Irc2018LowWind }
+);
+mirror!(
+    /// Whether it carries.
+    Verdict = sizing::Verdict { Carries, CarriesBarely, DoesNotCarry, AskAnEngineer }
+);
+mirror!(
+    /// Which check.
+    CheckKind = sizing::header::CheckKind { Bending, Shear, LiveDeflection, TotalDeflection, Width, Depth }
+);
+mirror!(
+    /// What a member does.
+    MemberRole = Role {
+        SolePlate, SolePlateCutLast, TopPlate, SecondTopPlate, Stud, PointLoadStud, King, Jack, Header, Nailer,
+        HeadPacking, FlatHead, Sill, CrippleAbove, CrippleBelow,
+    }
+);
+mirror!(
+    /// The letter on the plate.
+    PlateMarkKind = MarkKind { Stud, King, Jack, Cripple, PointLoad }
+);
+mirror!(
+    /// What a layer of the height stack is.
+    StackLayerKind = StackPart {
+        SolePlate, CrippleBelow, Sill, Opening, Nailer, HeadPiece, PackingStrip, PackingCripple, Header, FlatHead,
+        CrippleAbove, TopPlate, SecondTopPlate,
+    }
+);
+mirror!(
+    /// How much a finding matters.
+    FindingSeverity = Severity { Trouble, Caution, Note }
+);
+mirror!(
+    /// Why a place is worth stopping at.
+    SnapReason = SnapKind { WallCenter, EqualGaps, LeftKingOnLayout, RightKingOnLayout }
+);

@@ -1,0 +1,608 @@
+//! Results on the wire: a planned wall, an opening's ticket, the calculation sheet.
+
+use serde::Serialize;
+use sturvek_core::framing::opening_plan::SizedHeader;
+use sturvek_core::framing::pieces::pieces_of;
+use sturvek_core::framing::snap::snaps;
+use sturvek_core::framing::{Finding, KingCount, OpeningOutcome, OpeningPlan, WallPlan};
+use sturvek_core::job;
+use sturvek_core::loads::{LoadKind, TakeDown};
+use sturvek_core::measure::{End, Length};
+use sturvek_core::sizing::Evaluation;
+use sturvek_core::sizing::Verdict as CoreVerdict;
+use sturvek_core::sizing::candidates::Candidate;
+use sturvek_core::sizing::jacks::JackCount;
+use sturvek_core::sizing::sheet::SheetPart as CoreSheetPart;
+use sturvek_core::working::{Clause, Entry, figure, significant};
+use utoipa::ToSchema;
+use uuid::Uuid;
+
+use crate::choices::{
+    CheckKind, FindingSeverity, LoadKind as WireLoadKind, MemberRole, PlateMarkKind, SnapReason, StackLayerKind,
+    Verdict,
+};
+use crate::inputs::Header;
+
+/// A planned wall. Lengths are whole nanometers.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct WallView {
+    /// Which wall.
+    pub id: Uuid,
+    /// Length along the plates.
+    pub length: i64,
+    /// Height over all plates.
+    pub height: i64,
+    /// What comes down on it.
+    pub loads: Vec<LoadLine>,
+    /// The same summed by kind.
+    pub load_totals: Vec<LoadTotal>,
+    /// Its members.
+    pub members: Vec<Member>,
+    /// The marks on its plates.
+    pub marks: Vec<Mark>,
+    /// Its openings, from left to right.
+    pub openings: Vec<Ticket>,
+    /// What is wrong or worth knowing.
+    pub findings: Vec<FindingView>,
+}
+
+/// A line of the take-down.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct LoadLine {
+    /// What brings it.
+    pub source: String,
+    /// Kind.
+    pub kind: WireLoadKind,
+    /// lb/ft².
+    pub psf: f64,
+    /// Width of the area that leans on the wall, nanometers.
+    pub tributary: i64,
+    /// lb/ft.
+    pub plf: f64,
+}
+
+/// A sum of the take-down.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct LoadTotal {
+    /// Kind.
+    pub kind: WireLoadKind,
+    /// Its symbol in the codes.
+    pub symbol: String,
+    /// Its name.
+    pub name: String,
+    /// lb/ft.
+    pub plf: f64,
+}
+
+/// A member, drawn from its lower left corner.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct Member {
+    /// Its role.
+    pub role: MemberRole,
+    /// Its name on a cut list.
+    pub name: String,
+    /// The opening it belongs to.
+    pub opening: Option<Uuid>,
+    /// Left edge.
+    pub x: i64,
+    /// Lower edge, above the subfloor.
+    pub y: i64,
+    /// Width.
+    pub width: i64,
+    /// Height.
+    pub height: i64,
+    /// The length it is cut to.
+    pub cut: i64,
+    /// Pieces behind one another.
+    pub plies: u8,
+    /// What it is cut from.
+    pub stock: String,
+}
+
+/// A mark on the plates.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct Mark {
+    /// Left edge, as the tape reads.
+    pub at: i64,
+    /// Width on the plate.
+    pub width: i64,
+    /// What it marks.
+    pub kind: PlateMarkKind,
+    /// The letter that is written.
+    pub letter: char,
+    /// The opening it belongs to.
+    pub opening: Option<Uuid>,
+}
+
+/// What to cut for an opening, and why it holds.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct Ticket {
+    /// Which opening.
+    pub id: Uuid,
+    /// Its letter on the wall, from left to right.
+    pub letter: String,
+    /// Its kind in words.
+    pub kind: String,
+    /// Left face of the rough opening, from the wall's left end.
+    pub left: i64,
+    /// Right face.
+    pub right: i64,
+    /// Center.
+    pub center: i64,
+    /// Rough width.
+    pub rough_width: i64,
+    /// Rough height.
+    pub rough_height: i64,
+    /// Bottom of the rough opening.
+    pub sill: i64,
+    /// Top of the rough opening.
+    pub head: i64,
+    /// Whether it carries.
+    pub verdict: Verdict,
+    /// The verdict's words.
+    pub verdict_words: String,
+    /// Why, in a sentence.
+    pub sentence: String,
+    /// The header, where there is one.
+    pub header: Option<SizedView>,
+    /// Everything that was tried, cheapest first.
+    pub candidates: Vec<CandidateView>,
+    /// Jacks and kings at the left end.
+    pub left_pack: PackView,
+    /// Jacks and kings at the right end.
+    pub right_pack: PackView,
+    /// The heights, from the subfloor up.
+    pub stack: Vec<StackLayer>,
+    /// What to cut.
+    pub pieces: Vec<PieceView>,
+    /// Places worth stopping at while it is moved.
+    pub snaps: Vec<SnapView>,
+}
+
+/// The header that goes in.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct SizedView {
+    /// Its name in full.
+    pub name: String,
+    /// Its cut length.
+    pub length: i64,
+    /// Its weight, lb.
+    pub weight_lb: f64,
+    /// Whether somebody chose it.
+    pub chosen: bool,
+    /// Design span, in.
+    pub design_span_in: f64,
+    /// Its checks.
+    pub checks: Vec<CheckView>,
+}
+
+/// A check of the header.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct CheckView {
+    /// Which.
+    pub kind: CheckKind,
+    /// In words.
+    pub name: String,
+    /// What is asked, with its unit.
+    pub demand: String,
+    /// What is there, with its unit.
+    pub capacity: String,
+    /// Demand over capacity.
+    pub ratio: f64,
+    /// Governing combination.
+    pub combination: String,
+    /// Clause.
+    pub clause: String,
+}
+
+/// A header that was tried.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct CandidateView {
+    /// The header, to choose it by.
+    pub spec: Header,
+    /// Short name.
+    pub name: String,
+    /// Material.
+    pub material: String,
+    /// Whether it carries.
+    pub verdict: Verdict,
+    /// How hard it works.
+    pub ratio: f64,
+    /// What works hardest.
+    pub hardest: String,
+    /// Why it does not carry.
+    pub failures: Vec<String>,
+    /// Weight of the cut header, lb.
+    pub weight_lb: f64,
+    /// Price of the cut header, cents.
+    pub price_cents: f64,
+    /// Jacks it needs, left and right.
+    pub jacks: [u8; 2],
+    /// Whether it is the one that goes in.
+    pub in_place: bool,
+    /// Whether it is the cheapest that carries.
+    pub leanest: bool,
+}
+
+/// Jacks and kings at one end.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct PackView {
+    /// Jacks framed.
+    pub jacks: u8,
+    /// Every reason for them.
+    pub jack_reasons: Vec<ReasonView>,
+    /// Why somebody decided another number of jacks.
+    pub jacks_decided: Option<String>,
+    /// Kings framed.
+    pub kings: u8,
+    /// Kings by the code's table; absent beyond it.
+    pub kings_by_code: Option<u8>,
+    /// Why somebody decided another number of kings.
+    pub kings_decided: Option<String>,
+    /// Largest load on the pack, lb.
+    pub load_lb: Option<f64>,
+}
+
+/// One reason for so many jacks.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct ReasonView {
+    /// The reason.
+    pub name: String,
+    /// Jacks it asks for; absent where none is enough.
+    pub count: Option<u8>,
+    /// The numbers in words.
+    pub words: String,
+    /// Whether it sets the number.
+    pub governs: bool,
+    /// Clause.
+    pub clause: String,
+}
+
+/// A layer of the height stack.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct StackLayer {
+    /// What it is.
+    pub kind: StackLayerKind,
+    /// In words.
+    pub name: String,
+    /// Lower edge above the subfloor.
+    pub from: i64,
+    /// Height.
+    pub height: i64,
+}
+
+/// A line of the cut list.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct PieceView {
+    /// What it is for.
+    pub role: MemberRole,
+    /// In words.
+    pub name: String,
+    /// How many.
+    pub count: u32,
+    /// Cut length.
+    pub length: i64,
+    /// What it is cut from.
+    pub stock: String,
+}
+
+/// A place worth stopping at.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct SnapView {
+    /// The opening's center there.
+    pub center: i64,
+    /// Why.
+    pub reason: SnapReason,
+}
+
+/// A finding.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct FindingView {
+    /// How much it matters.
+    pub severity: FindingSeverity,
+    /// Which opening it is about.
+    pub opening: Uuid,
+    /// What it is.
+    pub sentence: String,
+    /// What can be done.
+    pub ways_out: Vec<String>,
+}
+
+/// One part of the calculation sheet.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct SheetPart {
+    /// What it works out.
+    pub title: String,
+    /// Its lines.
+    pub lines: Vec<SheetLine>,
+}
+
+/// One line of working.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+#[serde(tag = "line", rename_all = "snake_case")]
+pub enum SheetLine {
+    /// A computed step.
+    Step {
+        /// What is computed.
+        what: String,
+        /// Its symbol.
+        symbol: String,
+        /// The formula in symbols.
+        formula: String,
+        /// The formula in figures.
+        figures: String,
+        /// The result with its unit.
+        result: String,
+        /// Where the rule comes from.
+        clause: String,
+    },
+    /// A remark.
+    Note {
+        /// The remark.
+        text: String,
+    },
+}
+
+/// One job in the list.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct Unresolved {
+    /// Openings in the job.
+    pub openings: usize,
+    /// Openings that do not carry, or need an engineer, or have trouble in their framing.
+    pub unresolved: usize,
+}
+
+impl Unresolved {
+    /// Counts over a job's planned walls.
+    pub fn count<'a>(plans: impl IntoIterator<Item = &'a WallPlan>) -> Self {
+        let mut totals = Self { openings: 0, unresolved: 0 };
+        for plan in plans {
+            totals.openings += plan.openings.len();
+            totals.unresolved += plan.openings.iter().filter(|opening| is_unresolved(opening, plan)).count();
+        }
+        totals
+    }
+}
+
+fn is_unresolved(opening: &OpeningPlan, plan: &WallPlan) -> bool {
+    use sturvek_core::framing::Severity;
+    matches!(opening.verdict, CoreVerdict::DoesNotCarry | CoreVerdict::AskAnEngineer)
+        || plan.findings.iter().any(|f| f.opening() == opening.id && f.severity() == Severity::Trouble)
+}
+
+/// A planned wall for the page.
+pub fn wall_view(wall: &job::Wall, plan: &WallPlan) -> WallView {
+    WallView {
+        id: Uuid::from_u128(wall.id.0),
+        length: wall.frame.length.nanometers(),
+        height: wall.frame.height.nanometers(),
+        loads: load_lines(&plan.take_down),
+        load_totals: load_totals(&plan.take_down),
+        members: plan.members.iter().map(member).collect(),
+        marks: plan.marks.iter().map(mark).collect(),
+        openings: plan.openings.iter().enumerate().map(|(index, opening)| ticket(index, opening, plan, wall)).collect(),
+        findings: plan.findings.iter().map(finding).collect(),
+    }
+}
+
+fn load_lines(down: &TakeDown) -> Vec<LoadLine> {
+    let line = |line: &sturvek_core::loads::LoadLine| LoadLine {
+        source: line.source.to_owned(),
+        kind: line.kind.into(),
+        psf: line.pressure.to_psf(),
+        tributary: line.tributary.nanometers(),
+        plf: line.amount.to_plf(),
+    };
+    down.lines.iter().map(line).collect()
+}
+
+fn load_totals(down: &TakeDown) -> Vec<LoadTotal> {
+    let total = |kind: LoadKind| LoadTotal {
+        kind: kind.into(),
+        symbol: kind.symbol().to_owned(),
+        name: kind.name().to_owned(),
+        plf: down.total.get(kind).to_plf(),
+    };
+    LoadKind::ALL.into_iter().map(total).filter(|total| total.plf > 0.0).collect()
+}
+
+fn member(member: &sturvek_core::framing::Member) -> Member {
+    Member {
+        role: member.role.into(),
+        name: member.role.name().to_owned(),
+        opening: member.opening.map(|id| Uuid::from_u128(id.0)),
+        x: member.rect.x.nanometers(),
+        y: member.rect.y.nanometers(),
+        width: member.rect.width.nanometers(),
+        height: member.rect.height.nanometers(),
+        cut: member.cut.nanometers(),
+        plies: member.plies,
+        stock: member.stock.clone(),
+    }
+}
+
+fn mark(mark: &sturvek_core::framing::Mark) -> Mark {
+    Mark {
+        at: mark.at.nanometers(),
+        width: mark.width.nanometers(),
+        kind: mark.kind.into(),
+        letter: mark.kind.letter(),
+        opening: mark.opening.map(|id| Uuid::from_u128(id.0)),
+    }
+}
+
+fn finding(finding: &Finding) -> FindingView {
+    FindingView {
+        severity: finding.severity().into(),
+        opening: Uuid::from_u128(finding.opening().0),
+        sentence: finding.sentence(),
+        ways_out: finding.ways_out().iter().map(ToString::to_string).collect(),
+    }
+}
+
+fn ticket(index: usize, opening: &OpeningPlan, plan: &WallPlan, wall: &job::Wall) -> Ticket {
+    let sized = match &opening.outcome {
+        OpeningOutcome::Header(sized) => Some(&**sized),
+        OpeningOutcome::Flat | OpeningOutcome::Outside(_) => None,
+    };
+    Ticket {
+        id: Uuid::from_u128(opening.id.0),
+        letter: letter(index),
+        kind: opening.design.kind.word().to_owned(),
+        left: opening.left().nanometers(),
+        right: opening.right().nanometers(),
+        center: opening.design.center.nanometers(),
+        rough_width: opening.rough.width.nanometers(),
+        rough_height: opening.rough.height.nanometers(),
+        sill: opening.design.sill.nanometers(),
+        head: opening.stack.head().nanometers(),
+        verdict: opening.verdict.into(),
+        verdict_words: opening.verdict.words().to_owned(),
+        sentence: opening.sentence.clone(),
+        header: sized.map(|sized| sized_view(sized, opening.header_length())),
+        candidates: sized.map_or_else(Vec::new, |sized| candidates(sized, opening)),
+        left_pack: pack(opening, sized, End::Left),
+        right_pack: pack(opening, sized, End::Right),
+        stack: opening.stack.lines.iter().map(stack_layer).collect(),
+        pieces: pieces_of(opening.id, &plan.members).iter().map(piece).collect(),
+        snaps: snaps(opening, &plan.openings, wall)
+            .iter()
+            .map(|snap| SnapView { center: snap.center.nanometers(), reason: snap.kind.into() })
+            .collect(),
+    }
+}
+
+/// A, B, … Z, then AA, AB, …
+fn letter(index: usize) -> String {
+    let letter = |index: usize| char::from(b'A' + (index % 26) as u8);
+    if index < 26 { letter(index).to_string() } else { format!("{}{}", letter(index / 26 - 1), letter(index)) }
+}
+
+fn sized_view(sized: &SizedHeader, length: Length) -> SizedView {
+    let evaluation = &sized.evaluation;
+    SizedView {
+        name: evaluation.header.name(),
+        length: length.nanometers(),
+        weight_lb: evaluation.header.weight_per_foot_lbf() * length.to_feet(),
+        chosen: sized.chosen,
+        design_span_in: evaluation.design_span,
+        checks: evaluation.checks.iter().map(check).collect(),
+    }
+}
+
+fn check(check: &sturvek_core::sizing::header::CheckResult) -> CheckView {
+    let with_unit = |value: f64| format!("{} {}", significant(value, 4), check.unit.symbol());
+    CheckView {
+        kind: check.kind.into(),
+        name: check.kind.name().to_owned(),
+        demand: with_unit(check.comparison.demand),
+        capacity: with_unit(check.comparison.capacity),
+        ratio: check.ratio(),
+        combination: check.combination.to_owned(),
+        clause: clause_text(check.kind.clause()),
+    }
+}
+
+fn candidates(sized: &SizedHeader, opening: &OpeningPlan) -> Vec<CandidateView> {
+    let leanest = sturvek_core::sizing::candidates::leanest(&sized.candidates).map(|lean| lean.evaluation.header);
+    let view = |candidate: &Candidate| {
+        let Evaluation { header, jacks, .. } = candidate.evaluation;
+        let plies = i64::from(jacks.left + jacks.right);
+        let feet = (opening.rough.width + job::TWO_BY * plies).to_feet();
+        let hardest = candidate.evaluation.hardest();
+        CandidateView {
+            spec: header.into(),
+            name: header.short_name(),
+            material: header.board.material_name(),
+            verdict: CoreVerdict::of(&candidate.evaluation).into(),
+            ratio: candidate.evaluation.largest_ratio(),
+            hardest: hardest.map_or(String::new(), |check| check.kind.name().to_owned()),
+            failures: candidate.evaluation.failures.clone(),
+            weight_lb: header.weight_per_foot_lbf() * feet,
+            price_cents: candidate.price_per_foot.to_cents() * feet,
+            jacks: [jacks.left, jacks.right],
+            in_place: header == sized.evaluation.header,
+            leanest: Some(header) == leanest,
+        }
+    };
+    sized.candidates.iter().map(view).collect()
+}
+
+fn pack(opening: &OpeningPlan, sized: Option<&SizedHeader>, end: End) -> PackView {
+    let framed = *opening.jacks.at(end);
+    let kings: &KingCount = opening.kings.at(end);
+    let arithmetic = sized.map(|sized| sized.evaluation.packs.at(end));
+    let mut reasons: Vec<&JackCount> = arithmetic.map_or_else(Vec::new, |pack| pack.reasons.iter().collect());
+    reasons.extend(sized.and_then(|sized| sized.shop_rule.as_ref()));
+    let most = reasons.iter().map(|reason| reason.count.unwrap_or(u8::MAX)).max();
+    PackView {
+        jacks: framed,
+        jack_reasons: reasons.iter().map(|count| reason(count, most)).collect(),
+        jacks_decided: opening.decided_jacks.at(end).as_ref().map(|decided| decided.reason.clone()),
+        kings: kings.framed(),
+        kings_by_code: kings.code,
+        kings_decided: kings.decided.as_ref().map(|decided| decided.reason.clone()),
+        load_lb: arithmetic.map(|pack| pack.largest_load),
+    }
+}
+
+fn reason(count: &JackCount, most: Option<u8>) -> ReasonView {
+    let words = match count.each {
+        Some(each) => format!("{:.0} lb on the pack, {each:.0} lb a jack ({})", count.load, count.combination),
+        None if count.count.is_none() => "too slender at any number".to_owned(),
+        None => "what the shop does".to_owned(),
+    };
+    ReasonView {
+        name: count.reason.name().to_owned(),
+        count: count.count,
+        words,
+        governs: Some(count.count.unwrap_or(u8::MAX)) == most,
+        clause: clause_text(count.reason.clause()),
+    }
+}
+
+fn stack_layer(line: &sturvek_core::framing::StackLine) -> StackLayer {
+    StackLayer {
+        kind: line.what.into(),
+        name: line.what.name().to_owned(),
+        from: line.from.nanometers(),
+        height: line.height.nanometers(),
+    }
+}
+
+fn piece(piece: &sturvek_core::framing::Piece) -> PieceView {
+    PieceView {
+        role: piece.role.into(),
+        name: piece.role.name().to_owned(),
+        count: piece.count,
+        length: piece.length.nanometers(),
+        stock: piece.stock.clone(),
+    }
+}
+
+/// The calculation sheet for the page.
+pub fn sheet_parts(parts: &[CoreSheetPart]) -> Vec<SheetPart> {
+    parts.iter().map(|part| SheetPart { title: part.title.clone(), lines: sheet_lines(&part.entries) }).collect()
+}
+
+/// Working for the page.
+pub fn sheet_lines(entries: &[Entry]) -> Vec<SheetLine> {
+    let line = |entry: &Entry| match entry {
+        Entry::Note(text) => SheetLine::Note { text: text.clone() },
+        Entry::Step(step) => SheetLine::Step {
+            what: step.what.to_owned(),
+            symbol: step.symbol.clone(),
+            formula: step.formula.clone(),
+            figures: step.figures.clone(),
+            result: format!("{} {}", figure(step.value), step.unit.symbol()).trim_end().to_owned(),
+            clause: clause_text(step.clause),
+        },
+    };
+    entries.iter().map(line).collect()
+}
+
+fn clause_text(clause: Clause) -> String {
+    let text = format!("{} {}", clause.standard, clause.number);
+    let text = text.trim_end();
+    if clause.from_memory { format!("{text} (from memory)") } else { text.to_owned() }
+}
