@@ -1,2 +1,109 @@
-//! .
-fn main() {}
+//! The `sturvek` command.
+
+use std::io::Read;
+use std::net::{IpAddr, Ipv4Addr, SocketAddr};
+use std::path::PathBuf;
+use std::process::ExitCode;
+
+use clap::{Parser, Subcommand};
+use sturvek_formats::header_cases;
+use sturvek_server::{app, demo, openapi_json};
+use sturvek_store::{Jobs, connect, migrate};
+use tokio::net::TcpListener;
+use tokio::signal::unix::{SignalKind, signal};
+
+type Failure = Box<dyn std::error::Error>;
+
+/// Openings in load-bearing walls.
+#[derive(Parser)]
+#[command(name = "sturvek", version, about)]
+struct Arguments {
+    #[command(subcommand)]
+    command: Command,
+}
+
+#[derive(Subcommand)]
+enum Command {
+    /// Serves the page and the API on loopback.
+    Serve {
+        /// Address of the database.
+        #[arg(long, env = "STURVEK_DATABASE_URL", hide_env_values = true)]
+        database: String,
+        /// Port to serve on; 0 takes any free one.
+        #[arg(long, default_value_t = 4860)]
+        port: u16,
+        /// Start without the demo job.
+        #[arg(long)]
+        empty: bool,
+    },
+    /// Answers a file of header problems, as JSON.
+    Size {
+        /// The file; - for standard input.
+        file: PathBuf,
+    },
+    /// Prints the API's OpenAPI document.
+    Openapi,
+}
+
+#[tokio::main]
+async fn main() -> ExitCode {
+    match run(Arguments::parse().command).await {
+        Ok(()) => ExitCode::SUCCESS,
+        Err(error) => {
+            eprintln!("sturvek: {error}");
+            ExitCode::FAILURE
+        }
+    }
+}
+
+async fn run(command: Command) -> Result<(), Failure> {
+    match command {
+        Command::Serve { database, port, empty } => serve(&database, port, empty).await,
+        Command::Size { file } => size(&file),
+        Command::Openapi => {
+            print!("{}", openapi_json()?);
+            Ok(())
+        }
+    }
+}
+
+fn size(file: &PathBuf) -> Result<(), Failure> {
+    let mut bytes = Vec::new();
+    if file.as_os_str() == "-" {
+        std::io::stdin().read_to_end(&mut bytes)?;
+    } else {
+        bytes = std::fs::read(file).map_err(|error| format!("{} cannot be read: {error}", file.display()))?;
+    }
+    println!("{}", serde_json::to_string_pretty(&header_cases::answer_all(&bytes)?)?);
+    Ok(())
+}
+
+async fn serve(database: &str, port: u16, empty: bool) -> Result<(), Failure> {
+    let filter = tracing_subscriber::EnvFilter::try_from_default_env().unwrap_or_else(|_| "warn".into());
+    tracing_subscriber::fmt().with_env_filter(filter).with_writer(std::io::stderr).init();
+    // The port first: a taken one should be said at once.
+    let address = SocketAddr::new(IpAddr::V4(Ipv4Addr::LOCALHOST), port);
+    let listener = TcpListener::bind(address).await.map_err(|error| match error.kind() {
+        std::io::ErrorKind::AddrInUse => format!("port {port} is taken. Choose another with --port."),
+        _ => format!("port {port} cannot be used: {error}"),
+    })?;
+    let db = connect(database).await.map_err(|error| format!("the database does not answer. {error}"))?;
+    migrate(&db).await.map_err(|error| format!("the database cannot be brought up to date: {error}"))?;
+    let jobs = Jobs::new(db);
+    if !empty && demo::load_once(&jobs).await? {
+        eprintln!("The demo job is loaded.");
+    }
+    println!("Sturvek is at http://{}", listener.local_addr()?);
+    axum::serve(listener, app(jobs)).with_graceful_shutdown(asked_to_stop()).await?;
+    Ok(())
+}
+
+/// Ends when somebody presses Ctrl-C or the process is asked to terminate.
+async fn asked_to_stop() {
+    let mut terminate = signal(SignalKind::terminate()).expect("signals can be listened for");
+    let mut interrupt = signal(SignalKind::interrupt()).expect("signals can be listened for");
+    tokio::select! {
+        _ = terminate.recv() => {}
+        _ = interrupt.recv() => {}
+    }
+}

@@ -75,6 +75,14 @@ impl Jobs {
         Ok(self.db.ping().await?)
     }
 
+    /// Whether any job was ever kept here, put away ones counted.
+    ///
+    /// # Errors
+    /// Whatever the database says.
+    pub async fn ever_held_a_job(&self) -> Result<bool, StoreError> {
+        Ok(job_table::Entity::find().one(&self.db).await?.is_some())
+    }
+
     /// Every job that is not deleted, newest change first.
     ///
     /// # Errors

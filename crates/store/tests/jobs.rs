@@ -93,7 +93,10 @@ async fn a_stale_command_changes_nothing_and_says_what_changed() {
     let error = jobs.execute(id, 0, move_first(&sample, "5-0"), "Ben").await.expect_err("stale");
     let StoreError::Stale { on, current, since } = error else { panic!("{error}") };
     assert_eq!((on, current), (0, 1));
-    assert_eq!((since.len(), since[0].author.as_str(), since[0].summary.as_str()), (1, "Ada", "opening moved to 6'-0\""));
+    assert_eq!(
+        (since.len(), since[0].author.as_str(), since[0].summary.as_str()),
+        (1, "Ada", "opening moved to 6'-0\"")
+    );
     let kept = jobs.get(id).await.expect("found").job;
     assert_eq!(kept.walls[0].openings[0].design.center, Length::feet(6));
 }

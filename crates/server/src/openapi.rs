@@ -1,0 +1,44 @@
+//! The API's routes and the document made from them.
+
+use utoipa::OpenApi;
+use utoipa_axum::router::OpenApiRouter;
+use utoipa_axum::routes;
+
+use crate::AppState;
+use crate::routes::{commands, jobs, walls};
+
+#[derive(OpenApi)]
+#[openapi(info(
+    title = "Sturvek",
+    version = "0.1.0",
+    description = "Openings in load-bearing walls: jobs, commands that change them, and what is computed from them. Lengths are whole nanometers; a typed length may be sent as text.",
+    license(name = "MIT", identifier = "MIT")
+))]
+struct Document;
+
+/// Every route of the API.
+pub fn api_router() -> OpenApiRouter<AppState> {
+    OpenApiRouter::with_openapi(Document::openapi())
+        .routes(routes!(jobs::health))
+        .routes(routes!(jobs::list_jobs, jobs::create_job))
+        .routes(routes!(jobs::get_job, jobs::delete_job))
+        .routes(routes!(jobs::restore_job))
+        .routes(routes!(jobs::duplicate_job))
+        .routes(routes!(jobs::get_history))
+        .routes(routes!(commands::execute_command))
+        .routes(routes!(commands::undo))
+        .routes(routes!(commands::redo))
+        .routes(routes!(walls::get_wall))
+        .routes(routes!(walls::preview))
+        .routes(routes!(walls::say_opening))
+        .routes(routes!(walls::get_sheet))
+}
+
+/// The OpenAPI document.
+///
+/// # Errors
+/// If it cannot be written as JSON.
+pub fn openapi_json() -> Result<String, serde_json::Error> {
+    let (_, document) = api_router().split_for_parts();
+    Ok(serde_json::to_string_pretty(&document)? + "\n")
+}

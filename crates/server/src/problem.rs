@@ -1,0 +1,159 @@
+//! Every error as problem details (RFC 9457): a sentence a carpenter understands, and the field it is about.
+
+use std::any::Any;
+
+use axum::Json;
+use axum::extract::rejection::{BytesRejection, PathRejection};
+use axum::http::{HeaderValue, StatusCode, header};
+use axum::response::{IntoResponse, Response};
+use serde::{Deserialize, Serialize};
+use sturvek_core::job::CommandError;
+use sturvek_core::sizing::OutsideLimits;
+use sturvek_store::StoreError;
+use sturvek_wire::FieldError;
+use utoipa::ToSchema;
+
+use crate::views::HistoryEntry;
+
+/// A problem, as it is answered.
+#[derive(Clone, Debug, Serialize, Deserialize, ToSchema)]
+pub struct Problem {
+    /// A stable code.
+    #[serde(rename = "type")]
+    pub code: String,
+    /// The HTTP status.
+    pub status: u16,
+    /// What kind of problem it is.
+    pub title: String,
+    /// What is wrong, in a sentence.
+    pub detail: String,
+    /// The field it is about.
+    #[serde(skip_serializing_if = "Option::is_none")]
+    pub field: Option<String>,
+    /// For a stale edit: the job's version now.
+    #[serde(skip_serializing_if = "Option::is_none")]
+    pub current_version: Option<i64>,
+    /// For a stale edit: what changed since.
+    #[serde(skip_serializing_if = "Option::is_none")]
+    pub changed_since: Option<Vec<HistoryEntry>>,
+}
+
+impl Problem {
+    fn new(status: StatusCode, code: &str, title: &str, detail: impl ToString) -> Self {
+        Self {
+            code: format!("sturvek:{code}"),
+            status: status.as_u16(),
+            title: title.to_owned(),
+            detail: detail.to_string(),
+            field: None,
+            current_version: None,
+            changed_since: None,
+        }
+    }
+
+    /// Something that is asked for is not there.
+    pub fn not_found(what: &str) -> Self {
+        Self::new(StatusCode::NOT_FOUND, "not-found", "Not found", format!("There is no such {what}."))
+    }
+
+    /// What was sent cannot be used.
+    pub fn invalid(detail: impl ToString, field: Option<String>) -> Self {
+        let problem = Self::new(StatusCode::UNPROCESSABLE_ENTITY, "invalid", "That cannot be used", detail);
+        Self { field, ..problem }
+    }
+
+    /// Details go to the log; the answer only says that it is not the user's fault.
+    fn internal(error: &dyn std::fmt::Display) -> Self {
+        tracing::error!("{error}");
+        Self::new(
+            StatusCode::INTERNAL_SERVER_ERROR,
+            "internal",
+            "Something broke here",
+            "The server failed. Nothing that was saved is lost; try again.",
+        )
+    }
+}
+
+impl IntoResponse for Problem {
+    fn into_response(self) -> Response {
+        let status = StatusCode::from_u16(self.status).unwrap_or(StatusCode::INTERNAL_SERVER_ERROR);
+        let mut response = (status, Json(self)).into_response();
+        let kind = HeaderValue::from_static("application/problem+json");
+        response.headers_mut().insert(header::CONTENT_TYPE, kind);
+        response
+    }
+}
+
+impl From<StoreError> for Problem {
+    fn from(error: StoreError) -> Self {
+        match error {
+            StoreError::NoSuchJob(_) => Self::not_found("job"),
+            StoreError::Field(error) => error.into(),
+            StoreError::Refused(CommandError::OutOfBounds(error)) => FieldError::from(error).into(),
+            StoreError::Refused(error @ CommandError::NotFound(_)) => {
+                Self::new(StatusCode::NOT_FOUND, "not-found", "Not found", error)
+            }
+            StoreError::Refused(error @ CommandError::AlreadyThere(_)) => {
+                Self::new(StatusCode::CONFLICT, "already-there", "Already there", error)
+            }
+            error @ StoreError::NothingTo(_) => {
+                Self::new(StatusCode::CONFLICT, "nothing-to-do", "Nothing to do", error)
+            }
+            StoreError::Stale { current, since, .. } => {
+                let detail = "Somebody changed this job in the meantime. Your edit is not applied yet.";
+                let problem = Self::new(StatusCode::CONFLICT, "stale", "The job has changed", detail);
+                let changed_since = Some(since.into_iter().map(Into::into).collect());
+                Self { current_version: Some(current), changed_since, ..problem }
+            }
+            StoreError::Database(error) => {
+                tracing::error!("{error}");
+                Self::new(
+                    StatusCode::SERVICE_UNAVAILABLE,
+                    "database",
+                    "The database does not answer",
+                    "The database does not answer. Nothing that was saved is lost; try again in a moment.",
+                )
+            }
+            error @ StoreError::UnknownValue(_) => Self::internal(&error),
+        }
+    }
+}
+
+impl From<FieldError> for Problem {
+    fn from(error: FieldError) -> Self {
+        Self::invalid(error.message, Some(error.field))
+    }
+}
+
+impl From<OutsideLimits> for Problem {
+    fn from(limit: OutsideLimits) -> Self {
+        Self::new(StatusCode::UNPROCESSABLE_ENTITY, "outside-limits", "No number", limit)
+    }
+}
+
+impl From<BytesRejection> for Problem {
+    fn from(rejection: BytesRejection) -> Self {
+        if rejection.status() == StatusCode::PAYLOAD_TOO_LARGE {
+            let detail = format!("A request may have {} bytes at most.", crate::LARGEST_REQUEST);
+            return Self::new(StatusCode::PAYLOAD_TOO_LARGE, "too-large", "Too large", detail);
+        }
+        Self::new(StatusCode::BAD_REQUEST, "unreadable", "Unreadable", "The request could not be read.")
+    }
+}
+
+impl From<PathRejection> for Problem {
+    fn from(_: PathRejection) -> Self {
+        Self::new(StatusCode::NOT_FOUND, "not-found", "Not found", "That address names nothing: its id is not an id.")
+    }
+}
+
+/// Any address under `/api` that is none.
+pub async fn no_such_address() -> Problem {
+    Problem::not_found("address")
+}
+
+/// A panic in a handler.
+pub fn from_panic(panic: Box<dyn Any + Send>) -> Response {
+    let text = panic.downcast_ref::<&str>().copied().unwrap_or("a handler panicked");
+    Problem::internal(&text).into_response()
+}

@@ -1,0 +1,59 @@
+//! Edits: commands, undo, redo.
+
+use axum::Json;
+use axum::extract::State;
+use sturvek_core::job::bounds;
+use sturvek_wire::FieldError;
+use uuid::Uuid;
+
+use crate::AppState;
+use crate::extract::{Body, Ids};
+use crate::problem::Problem;
+use crate::views::{Edit, JobView, StepRequest};
+
+/// Applies a command and keeps it.
+#[utoipa::path(post, path = "/api/jobs/{job}/commands", params(("job" = Uuid, Path)), request_body = Edit,
+    responses((status = 200, body = JobView), (status = 404, body = Problem), (status = 409, body = Problem),
+        (status = 422, body = Problem)))]
+pub async fn execute_command(
+    State(state): State<AppState>,
+    Ids(job): Ids<Uuid>,
+    Body(edit): Body<Edit>,
+) -> Result<Json<JobView>, Problem> {
+    let author = author(edit.author)?;
+    let stored = state.jobs.execute(job, edit.on_version, edit.command, &author).await?;
+    Ok(Json(stored.into()))
+}
+
+/// Takes the last command back.
+#[utoipa::path(post, path = "/api/jobs/{job}/undo", params(("job" = Uuid, Path)), request_body = StepRequest,
+    responses((status = 200, body = JobView), (status = 404, body = Problem), (status = 409, body = Problem)))]
+pub async fn undo(
+    State(state): State<AppState>,
+    Ids(job): Ids<Uuid>,
+    Body(step): Body<StepRequest>,
+) -> Result<Json<JobView>, Problem> {
+    let stored = state.jobs.undo(job, step.on_version, &author(step.author)?).await?;
+    Ok(Json(stored.into()))
+}
+
+/// Does the command again that was last taken back.
+#[utoipa::path(post, path = "/api/jobs/{job}/redo", params(("job" = Uuid, Path)), request_body = StepRequest,
+    responses((status = 200, body = JobView), (status = 404, body = Problem), (status = 409, body = Problem)))]
+pub async fn redo(
+    State(state): State<AppState>,
+    Ids(job): Ids<Uuid>,
+    Body(step): Body<StepRequest>,
+) -> Result<Json<JobView>, Problem> {
+    let stored = state.jobs.redo(job, step.on_version, &author(step.author)?).await?;
+    Ok(Json(stored.into()))
+}
+
+/// Who does it, for the history; `somebody` where no name was given.
+fn author(name: Option<String>) -> Result<String, Problem> {
+    let Some(name) = name.map(|name| name.trim().to_owned()).filter(|name| !name.is_empty()) else {
+        return Ok("somebody".into());
+    };
+    bounds::name("author", "Your name", &name).map_err(FieldError::from)?;
+    Ok(name)
+}

@@ -1,0 +1,5 @@
+//! Handlers, by area.
+
+pub mod commands;
+pub mod jobs;
+pub mod walls;

@@ -1,0 +1,93 @@
+//! What is computed: a planned wall, a preview of an edit, a call-out read back, a calculation sheet.
+
+use axum::Json;
+use axum::extract::State;
+use sturvek_core::framing::{OpeningOutcome, plan_opening, plan_wall, say::say};
+use sturvek_core::job::{Job, OpeningId, Wall, WallId, command};
+use sturvek_core::loads::{WallCarries, take_down_working};
+use sturvek_core::sizing::sheet::calculation_sheet;
+use sturvek_store::StoreError;
+use sturvek_wire::inputs::Resolve;
+use sturvek_wire::results::{SheetPart, WallView, sheet_lines, sheet_parts, wall_view};
+use uuid::Uuid;
+
+use crate::AppState;
+use crate::extract::{Body, Ids};
+use crate::problem::Problem;
+use crate::views::{PreviewRequest, SayRequest, SayView, SheetView};
+
+fn wall_of(job: &Job, wall: Uuid) -> Result<&Wall, Problem> {
+    job.wall(WallId(wall.as_u128())).ok_or_else(|| Problem::not_found("wall"))
+}
+
+fn planned(job: &Job, wall: Uuid) -> Result<Json<WallView>, Problem> {
+    let wall = wall_of(job, wall)?;
+    Ok(Json(wall_view(wall, &plan_wall(job, wall))))
+}
+
+/// A planned wall.
+#[utoipa::path(get, path = "/api/jobs/{job}/walls/{wall}", params(("job" = Uuid, Path), ("wall" = Uuid, Path)),
+    responses((status = 200, body = WallView), (status = 404, body = Problem)))]
+pub async fn get_wall(
+    State(state): State<AppState>,
+    Ids((job, wall)): Ids<(Uuid, Uuid)>,
+) -> Result<Json<WallView>, Problem> {
+    planned(&state.jobs.get(job).await?.job, wall)
+}
+
+/// The wall as it would be after a command; nothing is kept.
+#[utoipa::path(post, path = "/api/jobs/{job}/walls/{wall}/preview",
+    params(("job" = Uuid, Path), ("wall" = Uuid, Path)), request_body = PreviewRequest,
+    responses((status = 200, body = WallView), (status = 404, body = Problem), (status = 422, body = Problem)))]
+pub async fn preview(
+    State(state): State<AppState>,
+    Ids((job, wall)): Ids<(Uuid, Uuid)>,
+    Body(request): Body<PreviewRequest>,
+) -> Result<Json<WallView>, Problem> {
+    let stored = state.jobs.get(job).await?;
+    let command = request.command.with_identities().resolve()?;
+    let applied = command::apply(&stored.job, &command).map_err(StoreError::from)?;
+    planned(&applied.job, wall)
+}
+
+/// Reads how an opening is called out, and says it back.
+#[utoipa::path(post, path = "/api/jobs/{job}/walls/{wall}/say",
+    params(("job" = Uuid, Path), ("wall" = Uuid, Path)), request_body = SayRequest,
+    responses((status = 200, body = SayView), (status = 404, body = Problem)))]
+pub async fn say_opening(
+    State(state): State<AppState>,
+    Ids((job, wall)): Ids<(Uuid, Uuid)>,
+    Body(request): Body<SayRequest>,
+) -> Result<Json<SayView>, Problem> {
+    let stored = state.jobs.get(job).await?;
+    Ok(Json(match say(&request.text, wall_of(&stored.job, wall)?) {
+        Ok(said) => SayView { understood: Some(said.understood), design: Some((&said.design).into()), problem: None },
+        Err(error) => SayView { understood: None, design: None, problem: Some(error.to_string()) },
+    }))
+}
+
+/// The calculation sheet of an opening.
+#[utoipa::path(get, path = "/api/jobs/{job}/openings/{opening}/sheet",
+    params(("job" = Uuid, Path), ("opening" = Uuid, Path)),
+    responses((status = 200, body = SheetView), (status = 404, body = Problem), (status = 422, body = Problem)))]
+pub async fn get_sheet(
+    State(state): State<AppState>,
+    Ids((job, opening)): Ids<(Uuid, Uuid)>,
+) -> Result<Json<SheetView>, Problem> {
+    let stored = state.jobs.get(job).await?;
+    let found = stored.job.opening(OpeningId(opening.as_u128()));
+    let (wall, opening) = found.ok_or_else(|| Problem::not_found("opening"))?;
+    let mut parts = Vec::new();
+    if let WallCarries::Framing(carried) = &wall.carries {
+        let lines = sheet_lines(&take_down_working(carried, &stored.job.settings.site));
+        parts.push(SheetPart { title: "what comes down on the wall".into(), lines });
+    }
+    match plan_opening(&stored.job, wall, opening).outcome {
+        OpeningOutcome::Header(sized) => {
+            parts.extend(sheet_parts(&calculation_sheet(&sized.problem, &sized.evaluation)?));
+        }
+        OpeningOutcome::Outside(limit) => return Err(limit.into()),
+        OpeningOutcome::Flat => {}
+    }
+    Ok(Json(SheetView { version: stored.version, parts }))
+}
