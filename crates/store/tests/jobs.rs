@@ -23,7 +23,7 @@ fn command(json: &serde_json::Value) -> Command {
 
 fn move_first(job: &sturvek_core::job::Job, to: &str) -> Command {
     let opening = Uuid::from_u128(job.walls[0].openings[0].id.0);
-    command(&serde_json::json!({ "do": "move_opening", "opening": opening, "center": to }))
+    command(&serde_json::json!({ "do": "move_opening", "opening": opening, "to": to, "measured": "center" }))
 }
 
 #[tokio::test]

@@ -1,6 +1,7 @@
 //! Commands on the wire.
 
 use serde::{Deserialize, Serialize};
+use sturvek_core::job::command::Placement;
 use sturvek_core::job::{self, CountOverride, HeaderChoice, OpeningId, PointLoadId, WallId};
 use utoipa::ToSchema;
 use uuid::Uuid;
@@ -8,6 +9,18 @@ use uuid::Uuid;
 use crate::choices::{End, StudRole};
 use crate::inputs::{Carries, Decided, Design, Header, Opening, PointLoad, Resolve, Settings, Wall, WallFrame};
 use crate::typed::{FieldError, TypedLength};
+
+/// What of an opening is measured.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, Serialize, Deserialize, ToSchema)]
+#[serde(rename_all = "snake_case")]
+pub enum Measured {
+    /// Its center, from the wall's left end.
+    Center,
+    /// The left face of its rough opening, from the wall's left end.
+    LeftFace,
+    /// The right face of its rough opening, from the wall's right end.
+    RightFace,
+}
 
 /// An edit of a job.
 #[derive(Clone, Debug, PartialEq, Serialize, Deserialize, ToSchema)]
@@ -67,8 +80,10 @@ pub enum Command {
     MoveOpening {
         /// Which.
         opening: Uuid,
-        /// Its new center.
-        center: TypedLength,
+        /// Where to.
+        to: TypedLength,
+        /// What is measured.
+        measured: Measured,
     },
     /// Changes what an opening is.
     ChangeOpening {
@@ -103,6 +118,11 @@ pub enum Command {
         load: PointLoad,
         /// Its place in the list; the end where it is left out.
         at: Option<usize>,
+    },
+    /// Changes a point load.
+    ChangePointLoad {
+        /// The load as it shall be, with its identity.
+        load: PointLoad,
     },
     /// Takes a point load away.
     RemovePointLoad {
@@ -158,8 +178,14 @@ impl Resolve for Command {
                 at: at.unwrap_or(AT_THE_END),
             },
             Self::RemoveOpening { opening } => job::Command::RemoveOpening { opening: opening_id(opening) },
-            Self::MoveOpening { opening, center } => {
-                job::Command::MoveOpening { opening: opening_id(opening), center: center.read("center")? }
+            Self::MoveOpening { opening, to, measured } => {
+                let to = to.read("to")?;
+                let to = match measured {
+                    Measured::Center => Placement::Center(to),
+                    Measured::LeftFace => Placement::LeftFace(to),
+                    Measured::RightFace => Placement::RightFace(to),
+                };
+                job::Command::MoveOpening { opening: opening_id(opening), to }
             }
             Self::ChangeOpening { opening, design } => {
                 job::Command::ChangeOpening { opening: opening_id(opening), design: design.resolve()? }
@@ -180,6 +206,7 @@ impl Resolve for Command {
             Self::AddPointLoad { wall, load, at } => {
                 job::Command::AddPointLoad { wall: wall_id(wall), load: load.resolve()?, at: at.unwrap_or(AT_THE_END) }
             }
+            Self::ChangePointLoad { load } => job::Command::ChangePointLoad { load: load.resolve()? },
             Self::RemovePointLoad { load } => job::Command::RemovePointLoad { load: PointLoadId(load.as_u128()) },
         })
     }
@@ -202,8 +229,13 @@ impl From<&job::Command> for Command {
                 Self::AddOpening { wall: wall_uuid(wall), opening: Box::new((&**opening).into()), at: Some(*at) }
             }
             job::Command::RemoveOpening { opening } => Self::RemoveOpening { opening: opening_uuid(opening) },
-            job::Command::MoveOpening { opening, center } => {
-                Self::MoveOpening { opening: opening_uuid(opening), center: (*center).into() }
+            job::Command::MoveOpening { opening, to } => {
+                let (to, measured) = match to {
+                    Placement::Center(to) => (*to, Measured::Center),
+                    Placement::LeftFace(to) => (*to, Measured::LeftFace),
+                    Placement::RightFace(to) => (*to, Measured::RightFace),
+                };
+                Self::MoveOpening { opening: opening_uuid(opening), to: to.into(), measured }
             }
             job::Command::ChangeOpening { opening, design } => {
                 Self::ChangeOpening { opening: opening_uuid(opening), design: design.into() }
@@ -224,6 +256,7 @@ impl From<&job::Command> for Command {
             job::Command::AddPointLoad { wall, load, at } => {
                 Self::AddPointLoad { wall: wall_uuid(wall), load: load.into(), at: Some(*at) }
             }
+            job::Command::ChangePointLoad { load } => Self::ChangePointLoad { load: load.into() },
             job::Command::RemovePointLoad { load } => Self::RemovePointLoad { load: Uuid::from_u128(load.0) },
         }
     }
@@ -235,18 +268,18 @@ mod tests {
 
     #[test]
     fn a_typed_command_becomes_a_core_command_and_comes_back() {
-        let json = r#"{"do":"move_opening","opening":"00000000-0000-0000-0000-000000000007","center":"7-6 1/2"}"#;
+        let json = r#"{"do":"move_opening","opening":"00000000-0000-0000-0000-000000000007","to":"7-6 1/2","measured":"center"}"#;
         let command: Command = serde_json::from_str(json).expect("a command");
         let core = command.resolve().expect("a good length");
         let back = serde_json::to_value(Command::from(&core)).expect("JSON");
-        assert_eq!(back["center"], 2_298_700_000_i64);
+        assert_eq!(back["to"], 2_298_700_000_i64);
         assert_eq!(serde_json::from_value::<Command>(back).expect("read").resolve(), Ok(core));
     }
 
     #[test]
     fn an_unreadable_length_names_its_field() {
-        let json = r#"{"do":"move_opening","opening":"00000000-0000-0000-0000-000000000007","center":"7-1/2"}"#;
+        let json = r#"{"do":"move_opening","opening":"00000000-0000-0000-0000-000000000007","to":"7-1/2","measured":"left_face"}"#;
         let command: Command = serde_json::from_str(json).expect("a command");
-        assert_eq!(command.resolve().expect_err("ambiguous").field, "center");
+        assert_eq!(command.resolve().expect_err("ambiguous").field, "to");
     }
 }

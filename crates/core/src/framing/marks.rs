@@ -45,7 +45,8 @@ pub struct Mark {
     pub opening: Option<OpeningId>,
 }
 
-/// Marks for the members, from left to right. A cripple above and one below at the same place share a mark.
+/// Marks for the members, from left to right. Members over one another share a mark: a cripple over a jack stands on the
+/// jack's.
 pub fn marks(members: &[Member]) -> Vec<Mark> {
     let mut marks: Vec<Mark> = members
         .iter()
@@ -55,7 +56,7 @@ pub fn marks(members: &[Member]) -> Vec<Mark> {
         })
         .collect();
     marks.sort_by_key(|mark| (mark.at, mark.kind));
-    marks.dedup();
+    marks.dedup_by_key(|mark| mark.at);
     marks
 }
 

@@ -7,6 +7,7 @@ use super::{
     CountOverride, HeaderChoice, Job, Opening, OpeningDesign, OpeningId, PointLoad, PointLoadId, Settings, Size, Wall,
     WallFrame, WallId,
 };
+use crate::framing::rough_opening::rough_opening;
 use crate::loads::WallCarries;
 use crate::measure::{End, Length, LengthStyle};
 
@@ -17,6 +18,27 @@ pub enum StudRole {
     Jack,
     /// King studs.
     King,
+}
+
+/// Where an opening stands, as somebody measures it.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub enum Placement {
+    /// Its center, from the wall's left end.
+    Center(Length),
+    /// The left face of its rough opening, from the wall's left end.
+    LeftFace(Length),
+    /// The right face of its rough opening, from the wall's right end.
+    RightFace(Length),
+}
+
+impl Placement {
+    fn center(self, rough_width: Length, wall_length: Length) -> Length {
+        match self {
+            Self::Center(center) => center,
+            Self::LeftFace(gap) => gap + rough_width.half(),
+            Self::RightFace(gap) => wall_length - gap - rough_width.half(),
+        }
+    }
 }
 
 /// An edit.
@@ -76,8 +98,8 @@ pub enum Command {
     MoveOpening {
         /// Which.
         opening: OpeningId,
-        /// Its new center, from the wall's left end.
-        center: Length,
+        /// Where to.
+        to: Placement,
     },
     /// Changes what an opening is: kind, sizes, heights, how its header hangs.
     ChangeOpening {
@@ -112,6 +134,11 @@ pub enum Command {
         load: PointLoad,
         /// Its place in the list.
         at: usize,
+    },
+    /// Changes a point load: its name, place or size.
+    ChangePointLoad {
+        /// The load as it shall be, under the identity it has.
+        load: PointLoad,
     },
     /// Takes a point load away.
     RemovePointLoad {
@@ -194,9 +221,11 @@ fn change(job: &mut Job, command: &Command) -> Result<Command, CommandError> {
             let (wall, at) = found.ok_or(CommandError::NotFound("opening"))?;
             Command::AddOpening { wall: wall.id, opening: Box::new(wall.openings.remove(at)), at }
         }
-        Command::MoveOpening { opening, center } => {
-            let target = opening_mut(job, *opening)?;
-            Command::MoveOpening { opening: *opening, center: std::mem::replace(&mut target.design.center, *center) }
+        Command::MoveOpening { opening, to } => {
+            let (wall, found) = job.opening(*opening).ok_or(CommandError::NotFound("opening"))?;
+            let center = to.center(rough_opening(&found.design).width, wall.frame.length);
+            let before = std::mem::replace(&mut opening_mut(job, *opening)?.design.center, center);
+            Command::MoveOpening { opening: *opening, to: Placement::Center(before) }
         }
         Command::ChangeOpening { opening, design } => {
             let target = opening_mut(job, *opening)?;
@@ -221,6 +250,11 @@ fn change(job: &mut Job, command: &Command) -> Result<Command, CommandError> {
             let target = wall_mut(job, *wall)?;
             target.point_loads.insert((*at).min(target.point_loads.len()), load.clone());
             Command::RemovePointLoad { load: load.id }
+        }
+        Command::ChangePointLoad { load } => {
+            let mut loads = job.walls.iter_mut().flat_map(|wall| &mut wall.point_loads);
+            let target = loads.find(|each| each.id == load.id).ok_or(CommandError::NotFound("point load"))?;
+            Command::ChangePointLoad { load: std::mem::replace(target, load.clone()) }
         }
         Command::RemovePointLoad { load } => {
             let found = job.walls.iter_mut().find_map(|wall| {
@@ -265,7 +299,13 @@ impl Command {
                 format!("{} {} x {} added", design.kind.word(), feet(design.unit.width), feet(design.unit.height))
             }
             Self::RemoveOpening { .. } => "opening removed".into(),
-            Self::MoveOpening { center, .. } => format!("opening moved to {}", feet(*center)),
+            Self::MoveOpening { to: Placement::Center(center), .. } => format!("opening moved to {}", feet(*center)),
+            Self::MoveOpening { to: Placement::LeftFace(gap), .. } => {
+                format!("opening moved to {} from the left end", feet(*gap))
+            }
+            Self::MoveOpening { to: Placement::RightFace(gap), .. } => {
+                format!("opening moved to {} from the right end", feet(*gap))
+            }
             Self::ChangeOpening { design, .. } => {
                 let Size { width, height } = design.unit;
                 format!("opening changed: {} {} x {}", design.kind.word(), feet(width), feet(height))
@@ -287,6 +327,7 @@ impl Command {
                 }
             }
             Self::AddPointLoad { load, .. } => format!("point load {} added at {}", load.name, feet(load.at)),
+            Self::ChangePointLoad { load } => format!("point load {} at {} changed", load.name, feet(load.at)),
             Self::RemovePointLoad { .. } => "point load removed".into(),
         }
     }
@@ -347,8 +388,10 @@ mod tests {
                 at
             }),
             opening_id.clone().prop_map(|opening| Command::RemoveOpening { opening }),
-            (opening_id.clone(), -10_i64..200)
-                .prop_map(|(opening, inches)| Command::MoveOpening { opening, center: Length::inches(inches) }),
+            (opening_id.clone(), -10_i64..200).prop_map(|(opening, inches)| Command::MoveOpening {
+                opening,
+                to: Placement::Center(Length::inches(inches))
+            }),
             (opening_id, 0_u8..12).prop_map(|(opening, count)| Command::OverrideCount {
                 opening,
                 role: StudRole::Jack,
@@ -364,6 +407,14 @@ mod tests {
                     amount: ByKind { dead: Force::lbf(900.0), ..ByKind::default() },
                 },
                 at: 0,
+            }),
+            (700_u128..702, 0_i64..100).prop_map(|(load, inches)| Command::ChangePointLoad {
+                load: PointLoad {
+                    id: PointLoadId(load),
+                    name: "hip".into(),
+                    at: Length::inches(inches),
+                    amount: ByKind { snow: Force::lbf(400.0), ..ByKind::default() },
+                },
             }),
         ]
     }
@@ -389,8 +440,20 @@ mod tests {
     }
 
     #[test]
+    fn an_opening_is_placed_by_its_center_or_by_either_face() {
+        let center = |to| {
+            let applied = apply(&job(), &Command::MoveOpening { opening: OpeningId(101), to }).expect("on the wall");
+            applied.job.walls[0].openings[0].design.center
+        };
+        // Rough opening 36 1/2 in a wall of 12 ft.
+        assert_eq!(center(Placement::Center(Length::inches(50))), Length::inches(50));
+        assert_eq!(center(Placement::LeftFace(Length::inches(20))), Length::inches_and(38, 1, 4));
+        assert_eq!(center(Placement::RightFace(Length::inches(20))), Length::inches_and(105, 3, 4));
+    }
+
+    #[test]
     fn a_refused_command_names_what_is_wrong() {
-        let off_the_wall = Command::MoveOpening { opening: OpeningId(101), center: Length::feet(30) };
+        let off_the_wall = Command::MoveOpening { opening: OpeningId(101), to: Placement::Center(Length::feet(30)) };
         let error = apply(&job(), &off_the_wall).expect_err("the wall is 12 ft long");
         assert!(error.to_string().contains("0 to 12'-0\" from the left"), "{error}");
         let gone = Command::RemoveOpening { opening: OpeningId(1) };

@@ -102,7 +102,9 @@ impl CheckResult {
         Some(match self.kind {
             CheckKind::Width => format!("header {demand} in. wider than wall {capacity} in."),
             CheckKind::Depth => format!("header {demand} in. deep, room for {} in.", crate::working::figure(capacity)),
-            kind => format!("{} {:.3} > 1 ({})", kind.name(), self.ratio(), self.combination),
+            kind => {
+                format!("{} at {:.0} % of what is allowed ({})", kind.name(), 100.0 * self.ratio(), self.combination)
+            }
         })
     }
 }

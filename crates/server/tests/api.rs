@@ -1,0 +1,235 @@
+//! The API in memory, over a real PostgreSQL.
+
+use axum::Router;
+use axum::body::{Body, to_bytes};
+use axum::http::{Request, StatusCode, header};
+use serde_json::{Value, json};
+use sturvek_server::{LARGEST_REQUEST, app, demo, openapi_json};
+use sturvek_store::{Jobs, connect, migrate};
+use tower::ServiceExt;
+
+struct Api(Router);
+
+struct Answer {
+    status: StatusCode,
+    kind: String,
+    body: Value,
+}
+
+impl Api {
+    async fn with_demo() -> Self {
+        let db = connect(&sturvek_test_support::fresh_database().await).await.expect("the database answers");
+        migrate(&db).await.expect("the migrations apply");
+        let jobs = Jobs::new(db);
+        assert!(demo::load_once(&jobs).await.expect("loaded"));
+        assert!(!demo::load_once(&jobs).await.expect("asked"), "the demo is loaded once");
+        Self(app(jobs))
+    }
+
+    async fn send(&self, method: &str, path: &str, body: impl Into<Body>) -> Answer {
+        let request = Request::builder()
+            .method(method)
+            .uri(path)
+            .header(header::CONTENT_TYPE, "application/json")
+            .body(body.into())
+            .expect("a request");
+        let response = self.0.clone().oneshot(request).await.expect("an answer");
+        let status = response.status();
+        let kind = response.headers().get(header::CONTENT_TYPE).map_or("", |kind| kind.to_str().unwrap_or(""));
+        let kind = kind.to_owned();
+        let bytes = to_bytes(response.into_body(), usize::MAX).await.expect("a body");
+        Answer { status, kind, body: serde_json::from_slice(&bytes).unwrap_or(Value::Null) }
+    }
+
+    async fn get(&self, path: &str) -> Answer {
+        self.send("GET", path, Body::empty()).await
+    }
+
+    async fn post(&self, path: &str, body: Value) -> Answer {
+        self.send("POST", path, body.to_string()).await
+    }
+
+    async fn demo_job(&self) -> Value {
+        let jobs = self.get("/api/jobs").await.body;
+        self.get(&format!("/api/jobs/{}", text(&jobs[0]["id"]))).await.body
+    }
+}
+
+fn text(value: &Value) -> &str {
+    value.as_str().expect("text")
+}
+
+fn is_problem(answer: &Answer, status: StatusCode, code: &str) {
+    assert_eq!(answer.status, status, "{}", answer.body);
+    assert_eq!(answer.kind, "application/problem+json");
+    assert_eq!(answer.body["type"], format!("sturvek:{code}"), "{}", answer.body);
+    assert!(answer.body["detail"].as_str().is_some_and(|detail| detail.ends_with('.')), "{}", answer.body);
+}
+
+#[tokio::test]
+async fn the_demo_shows_every_verdict_and_every_kind_of_opening() {
+    let api = Api::with_demo().await;
+    let job = api.demo_job().await;
+    let walls = job["job"]["walls"].as_array().expect("walls");
+    assert_eq!(walls.iter().filter(|wall| wall["carries"]["bearing"] == true).count(), 3);
+    let (mut verdicts, mut kinds) = (Vec::new(), Vec::new());
+    for wall in walls {
+        let path = format!("/api/jobs/{}/walls/{}", text(&job["id"]), text(&wall["id"]));
+        for opening in api.get(&path).await.body["openings"].as_array().expect("openings") {
+            verdicts.push(text(&opening["verdict"]).to_owned());
+            kinds.push(text(&opening["kind"]).to_owned());
+        }
+    }
+    assert!(kinds.len() >= 8, "{kinds:?}");
+    for verdict in ["carries", "carries_barely", "does_not_carry", "ask_an_engineer"] {
+        assert!(verdicts.iter().any(|each| each == verdict), "{verdict} is not shown: {verdicts:?}");
+    }
+    for kind in ["window", "door", "pair of doors", "overhead door"] {
+        assert!(kinds.iter().any(|each| each == kind), "{kind} is missing: {kinds:?}");
+    }
+}
+
+#[tokio::test]
+async fn an_opening_is_said_added_sized_and_taken_back() {
+    let api = Api::with_demo().await;
+    let job = api.post("/api/jobs", json!({ "name": "Test wall" })).await.body;
+    let id = text(&job["id"]).to_owned();
+    let wall = text(&job["job"]["walls"][0]["id"]).to_owned();
+    let said = api.post(&format!("/api/jobs/{id}/walls/{wall}/say"), json!({ "text": "3068 door @ 7-6" })).await.body;
+    assert!(text(&said["understood"]).starts_with("door 3'-0\" x 6'-8\""), "{said}");
+    let add = json!({ "do": "add_opening", "wall": wall, "opening": { "design": said["design"] } });
+    let edit = json!({ "on_version": 0, "command": add, "author": "Ada" });
+    let after = api.post(&format!("/api/jobs/{id}/commands"), edit).await;
+    assert_eq!((after.status, &after.body["version"]), (StatusCode::OK, &json!(1)), "{}", after.body);
+    let view = api.get(&format!("/api/jobs/{id}/walls/{wall}")).await.body;
+    assert_eq!(view["openings"][0]["verdict"], "ask_an_engineer", "nothing is said yet about the loads");
+    let roof = json!({ "framing": "trusses", "building_width": "24'", "overhang": "2'", "rise_in_twelve": 6,
+        "roof_dead": 10, "ceiling_dead": 5, "attic_live": 0 });
+    let carries = json!({ "do": "change_carries", "wall": wall, "carries": { "bearing": true, "roof": roof } });
+    api.post(&format!("/api/jobs/{id}/commands"), json!({ "on_version": 1, "command": carries })).await;
+    let ticket = api.get(&format!("/api/jobs/{id}/walls/{wall}")).await.body["openings"][0].clone();
+    assert_eq!(ticket["verdict"], "carries");
+    assert_eq!(ticket["rough_width"], 38 * 25_400_000_i64);
+    let sheet = api.get(&format!("/api/jobs/{id}/openings/{}/sheet", text(&ticket["id"]))).await.body;
+    assert!(sheet["parts"].as_array().is_some_and(|parts| parts.len() >= 8), "{sheet}");
+    for version in [2, 3] {
+        let undone = api.post(&format!("/api/jobs/{id}/undo"), json!({ "on_version": version })).await;
+        assert_eq!(undone.status, StatusCode::OK);
+    }
+    assert_eq!(api.get(&format!("/api/jobs/{id}/walls/{wall}")).await.body["openings"], json!([]));
+    let history = api.get(&format!("/api/jobs/{id}/history")).await.body;
+    assert_eq!(history.as_array().map(Vec::len), Some(4));
+    assert_eq!((&history[3]["author"], &history[2]["author"]), (&json!("Ada"), &json!("somebody")));
+}
+
+#[tokio::test]
+async fn a_preview_keeps_nothing() {
+    let api = Api::with_demo().await;
+    let job = api.demo_job().await;
+    let wall = &job["job"]["walls"][0];
+    let opening = &wall["openings"][0]["id"];
+    let path = format!("/api/jobs/{}/walls/{}", text(&job["id"]), text(&wall["id"]));
+    let command = json!({ "do": "move_opening", "opening": opening, "to": "6-0", "measured": "center" });
+    let preview = api.post(&format!("{path}/preview"), json!({ "command": command })).await.body;
+    let center = |view: &Value| {
+        let openings = view["openings"].as_array().expect("openings");
+        openings.iter().find(|each| &each["id"] == opening).map(|each| each["center"].clone())
+    };
+    assert_eq!(center(&preview), Some(json!(72 * 25_400_000_i64)));
+    assert_ne!(center(&api.get(&path).await.body), center(&preview));
+    assert_eq!(api.demo_job().await["version"], 0);
+}
+
+#[tokio::test]
+async fn a_stale_edit_is_told_what_changed() {
+    let api = Api::with_demo().await;
+    let id = text(&api.demo_job().await["id"]).to_owned();
+    let path = format!("/api/jobs/{id}/commands");
+    let rename = |name: &str| json!({ "do": "rename_job", "name": name });
+    api.post(&path, json!({ "on_version": 0, "command": rename("First"), "author": "Ada" })).await;
+    let stale = api.post(&path, json!({ "on_version": 0, "command": rename("Second") })).await;
+    is_problem(&stale, StatusCode::CONFLICT, "stale");
+    assert_eq!(stale.body["current_version"], 1);
+    assert_eq!(stale.body["changed_since"][0]["summary"], "job renamed to First");
+    assert_eq!(stale.body["changed_since"][0]["author"], "Ada");
+    assert_eq!(api.demo_job().await["job"]["name"], "First");
+}
+
+#[tokio::test]
+async fn bad_input_names_the_field_and_changes_nothing() {
+    let api = Api::with_demo().await;
+    let job = api.demo_job().await;
+    let path = format!("/api/jobs/{}/commands", text(&job["id"]));
+    let opening = &job["job"]["walls"][0]["openings"][0];
+    let mut design = opening["design"].clone();
+    design["unit_width"] = json!("7-1/2");
+    let frame = |part: &str, value: Value| {
+        let mut frame = job["job"]["walls"][0]["frame"].clone();
+        frame[part] = value;
+        json!({ "do": "change_wall", "wall": job["job"]["walls"][0]["id"], "frame": frame })
+    };
+    let cases = [
+        (json!({ "do": "change_opening", "opening": opening["id"], "design": design }), "unit_width"),
+        (frame("height", json!("40'")), "height"),
+        (frame("name", json!("")), "name"),
+        (frame("length", json!(9_000_000_000_000_000_000_i64)), "length"),
+        (
+            json!({ "do": "override_count", "opening": opening["id"], "role": "jack", "end": "left",
+            "decided": { "count": 200, "reason": "why not" } }),
+            "jacks",
+        ),
+        (json!({ "do": "rename_job", "name": "x".repeat(500) }), "name"),
+    ];
+    for (command, field) in cases {
+        let answer = api.post(&path, json!({ "on_version": 0, "command": command })).await;
+        is_problem(&answer, StatusCode::UNPROCESSABLE_ENTITY, "invalid");
+        assert_eq!(answer.body["field"], field, "{}", answer.body);
+    }
+    let unknown = api.post(&path, json!({ "on_version": 0, "command": { "do": "dance" } })).await;
+    is_problem(&unknown, StatusCode::UNPROCESSABLE_ENTITY, "invalid");
+    let nobody = json!({ "on_version": 0, "command": { "do": "rename_job", "name": "x" }, "author": "a\u{0}b" });
+    is_problem(&api.post(&path, nobody).await, StatusCode::UNPROCESSABLE_ENTITY, "invalid");
+    assert_eq!(api.demo_job().await["version"], 0);
+}
+
+#[tokio::test]
+async fn every_error_is_a_problem() {
+    let api = Api::with_demo().await;
+    let nobody = "00000000-0000-0000-0000-000000000001";
+    is_problem(&api.get("/api/nope").await, StatusCode::NOT_FOUND, "not-found");
+    is_problem(&api.get("/api/jobs/not-an-id").await, StatusCode::NOT_FOUND, "not-found");
+    is_problem(&api.get(&format!("/api/jobs/{nobody}")).await, StatusCode::NOT_FOUND, "not-found");
+    is_problem(&api.get("/assets/nope.js").await, StatusCode::NOT_FOUND, "not-found");
+    is_problem(&api.send("POST", "/api/jobs", "not json").await, StatusCode::UNPROCESSABLE_ENTITY, "invalid");
+    is_problem(&api.send("POST", "/api/jobs", vec![0xff; 4]).await, StatusCode::UNPROCESSABLE_ENTITY, "invalid");
+    let huge = vec![b' '; LARGEST_REQUEST + 1];
+    is_problem(&api.send("POST", "/api/jobs", huge).await, StatusCode::PAYLOAD_TOO_LARGE, "too-large");
+    let nothing =
+        api.post(&format!("/api/jobs/{}/undo", text(&api.demo_job().await["id"])), json!({ "on_version": 0 }));
+    is_problem(&nothing.await, StatusCode::CONFLICT, "nothing-to-do");
+}
+
+#[tokio::test]
+async fn a_job_is_put_away_and_brought_back() {
+    let api = Api::with_demo().await;
+    let id = text(&api.demo_job().await["id"]).to_owned();
+    assert_eq!(api.send("DELETE", &format!("/api/jobs/{id}"), Body::empty()).await.status, StatusCode::NO_CONTENT);
+    assert_eq!(api.get("/api/jobs").await.body, json!([]));
+    let restored = api.send("POST", &format!("/api/jobs/{id}/restore"), Body::empty()).await;
+    assert_eq!(restored.status, StatusCode::NO_CONTENT);
+    let copy = api.send("POST", &format!("/api/jobs/{id}/duplicate"), Body::empty()).await;
+    assert_eq!(copy.body["job"]["name"], "Ferry keeper's house at Heron Slip, copy");
+}
+
+#[tokio::test]
+async fn health_says_whether_the_database_answers() {
+    assert_eq!(Api::with_demo().await.get("/api/health").await.body, json!({ "database": true }));
+}
+
+#[test]
+fn the_checked_in_openapi_document_is_current() {
+    let kept =
+        std::fs::read_to_string(sturvek_test_support::project_folder().join("openapi.json")).expect("openapi.json");
+    let current = openapi_json().expect("JSON");
+    assert!(kept == current, "openapi.json is out of date: run bin/generate");
+}

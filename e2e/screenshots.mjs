@@ -1,0 +1,54 @@
+// Takes the current picture of each main view: node e2e/screenshots.mjs ADDRESS FOLDER
+import { launch } from "./browser.mjs";
+
+const [, , address, folder] = process.argv;
+if (!address || !folder) {
+  console.error("usage: node e2e/screenshots.mjs ADDRESS FOLDER");
+  process.exit(2);
+}
+const browser = await launch();
+
+async function view(name, { width = 1280, height = 800, theme = "paper" }, go) {
+  const page = await browser.newPage({ viewport: { width, height } });
+  await page.addInitScript((t) => localStorage.setItem("sturvek.theme", t), theme);
+  await page.goto(address);
+  await page.getByRole("link", { name: "Ferry keeper's house at Heron Slip", exact: true }).waitFor();
+  await go(page);
+  await page.waitForTimeout(350);
+  await page.screenshot({ path: `${folder}/${name}.png` });
+  await page.close();
+}
+
+const openJob = async (page, wall) => {
+  await page.getByRole("link", { name: "Ferry keeper's house at Heron Slip", exact: true }).click();
+  await page.getByRole("link", { name: new RegExp(`^${wall}`) }).click();
+  await page.getByTestId("verdict").waitFor();
+};
+const choose = (page, letter) => page.locator(`[data-opening="${letter}"]`).click();
+
+await view("jobs", {}, async () => {});
+await view("wall", {}, async (page) => {
+  await openJob(page, "Water side");
+  await choose(page, "B");
+});
+await view("wall-trouble", {}, async (page) => {
+  await openJob(page, "Middle wall");
+  await choose(page, "C");
+});
+await view("wall-night", { theme: "night" }, async (page) => {
+  await openJob(page, "Lane side");
+});
+await view("loads", {}, async (page) => {
+  await openJob(page, "Water side");
+  await page.getByRole("button", { name: "What it carries" }).click();
+});
+await view("working", {}, async (page) => {
+  await openJob(page, "Water side");
+  await choose(page, "B");
+  await page.getByRole("button", { name: "Show the working" }).first().click();
+  await page.getByText("load over its duration factor").first().waitFor();
+});
+await view("wall-phone", { width: 390, height: 844 }, async (page) => {
+  await openJob(page, "Water side");
+});
+await browser.close();

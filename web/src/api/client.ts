@@ -1,0 +1,52 @@
+import createClient from "openapi-fetch";
+import type { components, paths } from "./schema";
+
+export type Schemas = components["schemas"];
+export type Command = Schemas["Command"];
+export type Design = Schemas["Design"];
+export type JobView = Schemas["JobView"];
+export type WallView = Schemas["WallView"];
+export type Ticket = Schemas["Ticket"];
+export type Wall = Schemas["Wall"];
+export type Carries = Schemas["Carries"];
+export type Problem = Schemas["Problem"];
+export type Verdict = Schemas["Verdict"];
+
+export const api = createClient<paths>({
+  baseUrl: window.location.origin,
+  fetch: (request) => globalThis.fetch(request),
+});
+
+/** A problem that the server answered, or that there was no answer. */
+export class ApiProblem extends Error {
+  constructor(readonly problem: Problem) {
+    super(problem.detail);
+  }
+}
+
+const NO_ANSWER: Problem = {
+  type: "sturvek:no-answer",
+  status: 0,
+  title: "No answer",
+  detail: "The server does not answer. What you typed is still here; try again.",
+};
+
+interface Answer<T> {
+  data?: T;
+  error?: unknown;
+}
+
+/** The data of an answer, or its problem thrown. */
+export async function answered<T>(request: Promise<Answer<T>>): Promise<T> {
+  let answer: Answer<T>;
+  try {
+    answer = await request;
+  } catch {
+    throw new ApiProblem(NO_ANSWER);
+  }
+  if (answer.error !== undefined) {
+    const problem = answer.error as Partial<Problem>;
+    throw new ApiProblem(typeof problem.detail === "string" ? (problem as Problem) : NO_ANSWER);
+  }
+  return answer.data as T;
+}

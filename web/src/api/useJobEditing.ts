@@ -1,0 +1,99 @@
+import { useQueryClient } from "@tanstack/react-query";
+import { useCallback, useRef, useState } from "react";
+import { author } from "./author";
+import { ApiProblem, answered, api, type Command, type JobView, type Problem } from "./client";
+import { keys } from "./queries";
+
+/** An edit that met a job somebody else had changed. */
+export interface Conflict {
+  readonly command: Command;
+  readonly problem: Problem;
+}
+
+export interface JobEditing {
+  /** Applies a command; answers the problem if it is refused, so that its field can show it. */
+  readonly run: (command: Command) => Promise<Problem | undefined>;
+  readonly undo: () => Promise<void>;
+  readonly redo: () => Promise<void>;
+  /** A refusal that no field shows. */
+  readonly trouble: Problem | undefined;
+  readonly clearTrouble: () => void;
+  readonly conflict: Conflict | undefined;
+  /** Applies the held edit on the job as it is now. */
+  readonly applyOnTop: () => Promise<void>;
+  readonly dropMine: () => void;
+}
+
+/** Edits of one job, one after another, each on the version before it. */
+export function useJobEditing(job: string): JobEditing {
+  const client = useQueryClient();
+  const [trouble, setTrouble] = useState<Problem>();
+  const [conflict, setConflict] = useState<Conflict>();
+  const last = useRef<Promise<unknown>>(Promise.resolve());
+
+  const version = useCallback(() => client.getQueryData<JobView>(keys.job(job))?.version ?? 0, [client, job]);
+
+  /** Requests wait for one another, so that quick edits do not meet themselves. */
+  const inTurn = useCallback(<T>(task: () => Promise<T>): Promise<T> => {
+    const next = last.current.then(task, task);
+    last.current = next.catch(() => undefined);
+    return next;
+  }, []);
+
+  const keep = useCallback(
+    (view: JobView) => {
+      client.setQueryData(keys.job(job), view);
+      void client.invalidateQueries({ queryKey: keys.jobs });
+    },
+    [client, job],
+  );
+
+  const send = useCallback(
+    async (command: Command): Promise<Problem | undefined> => {
+      try {
+        const body = { on_version: version(), command, author: author() };
+        keep(await answered(api.POST("/api/jobs/{job}/commands", { params: { path: { job } }, body })));
+        return undefined;
+      } catch (error) {
+        if (!(error instanceof ApiProblem)) throw error;
+        if (error.problem.type === "sturvek:stale") {
+          setConflict({ command, problem: error.problem });
+          await client.invalidateQueries({ queryKey: keys.job(job), exact: true });
+          return undefined;
+        }
+        if (error.problem.field === undefined) setTrouble(error.problem);
+        return error.problem;
+      }
+    },
+    [client, job, keep, version],
+  );
+
+  const step = useCallback(
+    async (path: "/api/jobs/{job}/undo" | "/api/jobs/{job}/redo") => {
+      try {
+        const body = { on_version: version(), author: author() };
+        keep(await answered(api.POST(path, { params: { path: { job } }, body })));
+      } catch (error) {
+        if (!(error instanceof ApiProblem)) throw error;
+        setTrouble(error.problem);
+        await client.invalidateQueries({ queryKey: keys.job(job), exact: true });
+      }
+    },
+    [client, job, keep, version],
+  );
+
+  return {
+    run: useCallback((command) => inTurn(() => send(command)), [inTurn, send]),
+    undo: useCallback(() => inTurn(() => step("/api/jobs/{job}/undo")), [inTurn, step]),
+    redo: useCallback(() => inTurn(() => step("/api/jobs/{job}/redo")), [inTurn, step]),
+    trouble,
+    clearTrouble: useCallback(() => setTrouble(undefined), []),
+    conflict,
+    applyOnTop: useCallback(async () => {
+      if (conflict === undefined) return;
+      setConflict(undefined);
+      await inTurn(() => send(conflict.command));
+    }, [conflict, inTurn, send]),
+    dropMine: useCallback(() => setConflict(undefined), []),
+  };
+}

@@ -1,0 +1,74 @@
+import type { Ticket, WallView } from "../api/client";
+import { SvgLength } from "../components/SvgLength";
+import { type Scale, spread } from "../lib/scale";
+
+export const POLE_WIDTH = 168;
+
+interface Props {
+  readonly view: WallView;
+  readonly scale: Scale;
+  readonly opening: Ticket | undefined;
+  readonly height: number;
+}
+
+/** The story pole up the wall: every height of the selected opening, measured from the subfloor. */
+export function StoryPole({ view, scale, opening, height }: Props) {
+  const layers = opening?.stack ?? [];
+  const edges = [
+    ...layers.map((layer) => ({ at: layer.from, name: layer.name })),
+    { at: view.height, name: "top of wall" },
+  ];
+  const fromTop = [...edges].reverse();
+  const wanted = fromTop.map((edge) => scale.y(edge.at));
+  const placed = spread(wanted, 15.5, 14, height - 6);
+  const poleX = POLE_WIDTH - 22;
+  return (
+    <svg
+      width={POLE_WIDTH}
+      height={height}
+      role="img"
+      aria-label="Story pole: heights above the subfloor"
+      className="shrink-0"
+    >
+      <rect
+        x={poleX}
+        y={scale.y(view.height)}
+        width={12}
+        height={scale.size(view.height)}
+        fill="var(--wood)"
+        stroke="var(--graphite)"
+        strokeWidth={1.2}
+      />
+      {layers.map((layer, index) =>
+        index % 2 === 0 ? (
+          <rect
+            key={layer.name}
+            x={poleX}
+            y={scale.y(layer.from + Math.max(layer.height, 0))}
+            width={12}
+            height={Math.max(scale.size(layer.height), 0)}
+            fill="var(--wood-deep)"
+          />
+        ) : null,
+      )}
+      {fromTop.map((edge, index) => {
+        const y = placed[index] as number;
+        const at = wanted[index] as number;
+        return (
+          <g key={`${edge.at} ${edge.name}`} fill="var(--graphite)">
+            <path
+              d={`M${poleX + 12} ${at}H${poleX - 3}L${poleX - 14} ${y}h-4`}
+              fill="none"
+              stroke="var(--pencil)"
+              strokeWidth={1}
+            />
+            <SvgLength value={edge.at} x={poleX - 21} y={y + 4.5} anchor="end" size={13} />
+            <text x={2} y={y + 4} fontSize={10.5} fill="var(--pencil)">
+              {edge.name}
+            </text>
+          </g>
+        );
+      })}
+    </svg>
+  );
+}

@@ -1,0 +1,173 @@
+import type { KeyboardEvent, PointerEvent } from "react";
+import type { Schemas, Ticket, WallView } from "../api/client";
+import { SvgLength } from "../components/SvgLength";
+import { VerdictMark } from "../components/VerdictMark";
+import { lengthText } from "../lib/length";
+import type { Scale } from "../lib/scale";
+import { Hatches } from "./Hatches";
+import { PENCILS } from "./members";
+
+export interface OpeningHandlers {
+  readonly select: (opening: string) => void;
+  readonly grab: (opening: Ticket, event: PointerEvent<SVGElement>) => void;
+  readonly press: (opening: Ticket, event: KeyboardEvent<SVGElement>) => void;
+}
+
+interface Props extends OpeningHandlers {
+  readonly view: WallView;
+  readonly scale: Scale;
+  readonly selected: string | undefined;
+}
+
+/** The wall from its real members, to scale. Openings can be taken hold of and moved along it. */
+export function WallDrawing({ view, scale, selected, ...handlers }: Props) {
+  return (
+    <g>
+      <Hatches />
+      <rect
+        x={scale.x(0)}
+        y={scale.y(view.height)}
+        width={scale.size(view.length)}
+        height={scale.size(view.height)}
+        fill="var(--sheet)"
+      />
+      {view.members.map((member, index) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: members have no identity of their own; the list is redrawn whole
+        <MemberShape key={index} member={member} scale={scale} selected={selected} />
+      ))}
+      {view.openings.map((opening) => (
+        <OpeningShape
+          key={opening.id}
+          opening={opening}
+          scale={scale}
+          selected={opening.id === selected}
+          troubled={isTroubled(opening, view)}
+          {...handlers}
+        />
+      ))}
+    </g>
+  );
+}
+
+function isTroubled(opening: Ticket, view: WallView): boolean {
+  const found = view.findings.some((f) => f.opening === opening.id && f.severity === "trouble");
+  return found || opening.verdict === "does_not_carry" || opening.verdict === "ask_an_engineer";
+}
+
+interface MemberProps {
+  readonly member: Schemas["Member"];
+  readonly scale: Scale;
+  readonly selected: string | undefined;
+}
+
+function MemberShape({ member, scale, selected }: MemberProps) {
+  const pencil = PENCILS[member.role];
+  const mine = selected !== undefined && member.opening === selected;
+  const plies = member.plies > 1 ? `, ${member.plies} plies` : "";
+  return (
+    <rect
+      x={scale.x(member.x)}
+      y={scale.y(member.y + member.height)}
+      width={Math.max(scale.size(member.width), 0.6)}
+      height={Math.max(scale.size(member.height), 0.6)}
+      fill={pencil.fill}
+      stroke={pencil.stroke}
+      strokeWidth={mine ? pencil.width + 0.5 : pencil.width}
+      strokeDasharray={pencil.dash}
+      data-role={member.role}
+    >
+      <title>{`${member.name}, ${lengthText(member.cut, "inches")}${plies}, ${member.stock}`}</title>
+    </rect>
+  );
+}
+
+interface OpeningProps extends OpeningHandlers {
+  readonly opening: Ticket;
+  readonly scale: Scale;
+  readonly selected: boolean;
+  readonly troubled: boolean;
+}
+
+function OpeningShape({ opening, scale, selected, troubled, select, grab, press }: OpeningProps) {
+  const x = scale.x(opening.left);
+  const y = scale.y(opening.head);
+  const width = scale.size(opening.rough_width);
+  const height = scale.size(opening.rough_height);
+  const middle = x + width / 2;
+  const numbers = width > 74 ? 14 : width > 52 ? 11.5 : 10;
+  const label = `${opening.letter}: ${opening.kind}, rough opening ${lengthText(opening.rough_width)} by ${lengthText(opening.rough_height)}, center ${lengthText(opening.center)}. ${opening.verdict_words}.`;
+  return (
+    // biome-ignore lint/a11y/useSemanticElements: a button cannot stand inside a drawing
+    <g
+      role="button"
+      tabIndex={0}
+      aria-label={label}
+      aria-pressed={selected}
+      data-opening={opening.letter}
+      className="opening cursor-grab touch-none outline-none active:cursor-grabbing"
+      onClick={() => select(opening.id)}
+      onPointerDown={(event) => grab(opening, event)}
+      onKeyDown={(event) => press(opening, event)}
+    >
+      <rect x={x} y={y} width={width} height={height} fill="var(--sheet)" />
+      {troubled && <rect x={x} y={y} width={width} height={height} fill="url(#hatch-trouble)" />}
+      <rect
+        className="opening-edge"
+        x={x}
+        y={y}
+        width={width}
+        height={height}
+        fill="none"
+        stroke={selected ? "var(--chalk)" : troubled ? "var(--trouble)" : "var(--graphite)"}
+        strokeWidth={selected ? 3 : troubled ? 2.2 : 1.4}
+      />
+      <circle
+        cx={middle}
+        cy={y + 19}
+        r={12}
+        fill={selected ? "var(--chalk)" : "var(--sheet)"}
+        stroke="var(--graphite)"
+        strokeWidth={1.2}
+      />
+      <text
+        x={middle}
+        y={y + 24}
+        textAnchor="middle"
+        fontSize={14}
+        fontWeight={700}
+        fill={selected ? "var(--color-primary-content)" : "var(--graphite)"}
+      >
+        {opening.letter}
+      </text>
+      {height > 62 && (
+        <g fill="var(--graphite)">
+          <rect
+            x={middle - width * 0.46}
+            y={y + 36}
+            width={width * 0.92}
+            height={height > 82 ? 36 : 18}
+            fill="var(--sheet)"
+            opacity={troubled ? 0.86 : 0}
+          />
+          <SvgLength value={opening.rough_width} x={middle} y={y + 50} anchor="middle" size={numbers} />
+          {height > 82 && (
+            <SvgLength
+              value={opening.rough_height}
+              x={middle}
+              y={y + 67}
+              anchor="middle"
+              size={numbers}
+              before="× "
+            />
+          )}
+        </g>
+      )}
+      {height > 112 && (
+        <g transform={`translate(${middle - 11} ${y + 76})`}>
+          <rect x={-3} y={-2} width={28} height={26} fill="var(--sheet)" opacity={troubled ? 0.9 : 0} />
+          <VerdictMark verdict={opening.verdict} size={22} />
+        </g>
+      )}
+    </g>
+  );
+}

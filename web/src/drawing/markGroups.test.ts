@@ -1,0 +1,19 @@
+import { expect, test } from "vitest";
+import { makeScale } from "../lib/scale";
+import { markGroups, roomyLabels } from "./markGroups";
+
+const mark = (at: number, letter: string) =>
+  ({ at, width: 15, letter, kind: "stud", opening: null }) as const;
+
+test("marks that touch are read as one", () => {
+  const groups = markGroups([mark(0, "X"), mark(100, "K"), mark(115, "J"), mark(300, "C")]);
+  expect(groups.map((group) => group.letters)).toEqual(["X", "KJ", "C"]);
+  expect(groups[1]).toMatchObject({ from: 100, to: 130 });
+});
+
+test("where labels would touch, packs are named before cripples", () => {
+  const scale = makeScale(12, { length: 1e9, height: 1e9 }, 0, 0);
+  const groups = markGroups([mark(0, "C"), mark(1e8, "K"), mark(1e8 + 15, "J"), mark(9e9, "X")]);
+  const labeled = [...roomyLabels(groups, scale, 12, undefined)].map((group) => group.letters);
+  expect(labeled).toEqual(["KJ", "X"]);
+});

@@ -1,0 +1,53 @@
+import type { Schemas } from "../api/client";
+import type { Scale } from "../lib/scale";
+
+type Mark = Schemas["Mark"];
+
+/** Marks that touch, read as one: `KJ`, `JJK`. */
+export interface MarkGroup {
+  readonly letters: string;
+  readonly from: number;
+  readonly to: number;
+  readonly opening: string | null | undefined;
+}
+
+export function markGroups(marks: readonly Mark[]): MarkGroup[] {
+  const groups: MarkGroup[] = [];
+  for (const mark of marks) {
+    const last = groups.at(-1);
+    if (last && mark.at <= last.to) {
+      groups[groups.length - 1] = {
+        letters: last.letters + mark.letter,
+        from: last.from,
+        to: mark.at + mark.width,
+        opening: last.opening ?? mark.opening,
+      };
+    } else {
+      groups.push({ letters: mark.letter, from: mark.at, to: mark.at + mark.width, opening: mark.opening });
+    }
+  }
+  return groups;
+}
+
+/** Which labels have room: the selected opening's first, then packs, then the rest; none over another. */
+export function roomyLabels(
+  groups: readonly MarkGroup[],
+  scale: Scale,
+  fontSize: number,
+  selected: string | undefined,
+): Set<MarkGroup> {
+  const rank = (group: MarkGroup) =>
+    selected !== undefined && group.opening === selected ? 0 : /[KJP]/.test(group.letters) ? 1 : 2;
+  const placed: { readonly from: number; readonly to: number }[] = [];
+  const labeled = new Set<MarkGroup>();
+  for (const group of [...groups].sort((a, b) => rank(a) - rank(b) || a.from - b.from)) {
+    const middle = scale.x((group.from + group.to) / 2);
+    const half = (group.letters.length * fontSize * 0.66) / 2 + 1.5;
+    const label = { from: middle - half, to: middle + half };
+    if (placed.every((other) => label.to <= other.from || other.to <= label.from)) {
+      placed.push(label);
+      labeled.add(group);
+    }
+  }
+  return labeled;
+}

@@ -1,0 +1,31 @@
+import type { Schemas } from "../api/client";
+
+type Role = Schemas["MemberRole"];
+
+export interface Pencil {
+  readonly fill: string;
+  readonly stroke: string;
+  readonly width: number;
+  readonly dash?: string;
+}
+
+const thin = { stroke: "var(--graphite)", width: 0.8 };
+
+/** How each member is drawn: one table, by role. Line weight and hatching carry the meaning; wood has one color. */
+export const PENCILS: Record<Role, Pencil> = {
+  sole_plate: { ...thin, fill: "var(--wood)", width: 1.2 },
+  sole_plate_cut_last: { fill: "none", stroke: "var(--pencil)", width: 1, dash: "4 3" },
+  top_plate: { ...thin, fill: "var(--wood)", width: 1.2 },
+  second_top_plate: { ...thin, fill: "var(--wood)", width: 1.2 },
+  stud: { ...thin, fill: "var(--wood)" },
+  point_load_stud: { fill: "var(--wood-deep)", stroke: "var(--graphite)", width: 1.8 },
+  king: { fill: "var(--wood)", stroke: "var(--graphite)", width: 1.7 },
+  jack: { fill: "url(#hatch-jack)", stroke: "var(--graphite)", width: 1.2 },
+  header: { fill: "url(#hatch-header)", stroke: "var(--graphite)", width: 1.8 },
+  nailer: { ...thin, fill: "var(--wood)", width: 1.1 },
+  head_packing: { ...thin, fill: "url(#hatch-cripple)" },
+  flat_head: { ...thin, fill: "var(--wood)", width: 1.4 },
+  sill: { ...thin, fill: "var(--wood)", width: 1.4 },
+  cripple_above: { ...thin, fill: "url(#hatch-cripple)" },
+  cripple_below: { ...thin, fill: "url(#hatch-cripple)" },
+};

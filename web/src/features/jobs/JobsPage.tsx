@@ -1,0 +1,181 @@
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { Link, useNavigate } from "react-router";
+import { author, setAuthor } from "../../api/author";
+import { answered, api, type Schemas } from "../../api/client";
+import { jobsQuery, keys } from "../../api/queries";
+import { TextField } from "../../components/Field";
+import { counted } from "../../lib/work";
+
+/** Every job: open, create, rename, copy, put away and bring back. */
+export function JobsPage() {
+  const { data: jobs, error } = useQuery(jobsQuery());
+  const client = useQueryClient();
+  const navigate = useNavigate();
+  const [gone, setGone] = useState<Schemas["JobSummary"]>();
+  const refresh = () => client.invalidateQueries({ queryKey: keys.jobs });
+  const create = useMutation({
+    mutationFn: (name: string) => answered(api.POST("/api/jobs", { body: { name } })),
+    onSuccess: (view) => {
+      void refresh();
+      void navigate(`/jobs/${view.id}`);
+    },
+  });
+  const duplicate = useMutation({
+    mutationFn: (job: string) =>
+      answered(api.POST("/api/jobs/{job}/duplicate", { params: { path: { job } } })),
+    onSuccess: refresh,
+  });
+  const putAway = useMutation({
+    mutationFn: (job: Schemas["JobSummary"]) =>
+      answered(api.DELETE("/api/jobs/{job}", { params: { path: { job: job.id } } })),
+    onSuccess: (_, job) => {
+      setGone(job);
+      return refresh();
+    },
+  });
+  const bringBack = useMutation({
+    mutationFn: (job: string) => answered(api.POST("/api/jobs/{job}/restore", { params: { path: { job } } })),
+    onSuccess: () => {
+      setGone(undefined);
+      return refresh();
+    },
+  });
+  const problem = error ?? create.error ?? duplicate.error ?? putAway.error ?? bringBack.error;
+  return (
+    <main className="mx-auto max-w-4xl px-4 py-6 sm:h-full sm:overflow-y-auto">
+      <h1 className="font-bold text-3xl tracking-tight">Sturvek</h1>
+      <p className="text-secondary">
+        Openings in load-bearing walls: what carries them, what to cut, and why it holds.
+      </p>
+      {problem && (
+        <p role="alert" className="my-3 border-error border-l-4 pl-3 text-error">
+          {problem.message}
+        </p>
+      )}
+      {gone && (
+        <p role="status" className="sheet my-3 flex items-center gap-3 px-3 py-1">
+          {gone.name} is put away.
+          <button type="button" className="btn tap ml-auto" onClick={() => bringBack.mutate(gone.id)}>
+            Bring it back
+          </button>
+        </p>
+      )}
+      <h2 className="ruled mt-6">Jobs</h2>
+      {jobs?.length === 0 && <p className="mt-2">No job yet. Name one below to begin.</p>}
+      <ul className="mt-2 grid gap-3">
+        {jobs?.map((job) => (
+          <JobCard
+            key={job.id}
+            job={job}
+            duplicate={() => duplicate.mutate(job.id)}
+            putAway={() => putAway.mutate(job)}
+            renamed={refresh}
+          />
+        ))}
+      </ul>
+      <NewJob create={(name) => create.mutate(name)} />
+      <h2 className="ruled mt-8">Your name, for the record</h2>
+      <div className="mt-2 max-w-sm">
+        <TextField
+          label="Goes beside every edit you make on this device"
+          value={author() ?? ""}
+          numeric={false}
+          save={async (name) => {
+            setAuthor(name.trim());
+            return undefined;
+          }}
+        />
+      </div>
+    </main>
+  );
+}
+
+interface CardProps {
+  readonly job: Schemas["JobSummary"];
+  readonly duplicate: () => void;
+  readonly putAway: () => void;
+  readonly renamed: () => void;
+}
+
+function JobCard({ job, duplicate, putAway, renamed }: CardProps) {
+  const [renaming, setRenaming] = useState(false);
+  const rename = async (name: string) => {
+    const body = { on_version: job.version, command: { do: "rename_job" as const, name }, author: author() };
+    try {
+      await answered(api.POST("/api/jobs/{job}/commands", { params: { path: { job: job.id } }, body }));
+    } catch (problem) {
+      return problem instanceof Error ? problem.message : String(problem);
+    }
+    setRenaming(false);
+    renamed();
+    return undefined;
+  };
+  const { openings, unresolved } = job.totals;
+  return (
+    <li className="sheet flex flex-wrap items-center gap-x-4 gap-y-1 px-4 py-3">
+      <div className="min-w-56 flex-1">
+        {renaming ? (
+          <TextField label="Name" value={job.name} numeric={false} save={rename} />
+        ) : (
+          <Link
+            to={`/jobs/${job.id}`}
+            className="tap flex items-center font-bold text-xl underline-offset-4 hover:underline"
+          >
+            {job.name}
+          </Link>
+        )}
+        <p className="text-secondary text-sm">
+          {job.walls.join(" · ") || "no walls yet"}; {counted(openings, "opening")}
+        </p>
+      </div>
+      {unresolved > 0 ? (
+        <p className="border-2 border-error px-2 font-bold text-error">{unresolved} not settled</p>
+      ) : (
+        <p className="text-secondary">all settled</p>
+      )}
+      <div className="flex">
+        <button
+          type="button"
+          className="btn btn-ghost tap font-normal"
+          onClick={() => setRenaming(!renaming)}
+        >
+          Rename
+        </button>
+        <button type="button" className="btn btn-ghost tap font-normal" onClick={duplicate}>
+          Copy
+        </button>
+        <button type="button" className="btn btn-ghost tap font-normal" onClick={putAway}>
+          Put away
+        </button>
+      </div>
+    </li>
+  );
+}
+
+function NewJob({ create }: { readonly create: (name: string) => void }) {
+  const [name, setName] = useState("");
+  return (
+    <form
+      className="mt-4 flex max-w-lg items-end gap-3"
+      onSubmit={(event) => {
+        event.preventDefault();
+        create(name);
+      }}
+    >
+      <label className="flex-1">
+        <span className="block text-secondary text-sm">A new job</span>
+        <input
+          className="input tap w-full"
+          value={name}
+          maxLength={80}
+          placeholder="Whose house, which wall"
+          onChange={(event) => setName(event.target.value)}
+        />
+      </label>
+      <button type="submit" className="btn btn-primary tap" disabled={name.trim() === ""}>
+        Begin
+      </button>
+    </form>
+  );
+}

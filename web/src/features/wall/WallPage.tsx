@@ -1,0 +1,309 @@
+import { useQuery } from "@tanstack/react-query";
+import { useEffect, useState } from "react";
+import { Link, Navigate, useNavigate, useParams, useSearchParams } from "react-router";
+import type { JobView, Wall, WallView } from "../../api/client";
+import { jobQuery, wallQuery } from "../../api/queries";
+import { type JobEditing, useJobEditing } from "../../api/useJobEditing";
+import { LengthText } from "../../components/LengthText";
+import { VerdictMark } from "../../components/VerdictMark";
+import { nanometers } from "../../lib/length";
+import { ConflictDialog } from "./ConflictDialog";
+import { FrameSheet } from "./frame/FrameSheet";
+import { LoadsSheet } from "./loads/LoadsSheet";
+import { SayLine } from "./say/SayLine";
+import { OpeningTicket } from "./ticket";
+import { FindingList } from "./ticket/CautionSection";
+import { usePendingMove } from "./usePendingMove";
+import { WallStage } from "./WallStage";
+import { WallTabs } from "./WallTabs";
+import { WorkingSheet } from "./working/WorkingSheet";
+
+/** A job's address without a wall leads to its first. */
+export function FirstWall() {
+  const { job = "" } = useParams();
+  const { data, error } = useQuery(jobQuery(job));
+  if (error) return <Missing message={error.message} />;
+  if (!data) return <p className="p-6 text-secondary">Opening the job …</p>;
+  const first = data.job.walls[0]?.id;
+  return first ? <Navigate to={`/jobs/${job}/walls/${first}`} replace /> : <NoWalls view={data} />;
+}
+
+export function WallPage() {
+  const { job = "", wall = "" } = useParams();
+  const jobAnswer = useQuery(jobQuery(job));
+  const view = jobAnswer.data;
+  const described = view?.job.walls.find((each) => each.id === wall);
+  const planned = useQuery({ ...wallQuery(job, wall, view?.version ?? 0), enabled: described !== undefined });
+  if (jobAnswer.error) return <Missing message={jobAnswer.error.message} />;
+  if (view && !described) return <Navigate to={`/jobs/${job}`} replace />;
+  if (planned.error) return <Missing message={planned.error.message} />;
+  if (!view || !described || !planned.data || planned.data.id !== wall) {
+    return <p className="p-6 text-secondary">Opening the wall …</p>;
+  }
+  return <LoadedWall key={wall} view={view} wall={described} planned={planned.data} />;
+}
+
+function Missing({ message }: { readonly message: string }) {
+  return (
+    <div className="p-6">
+      <p className="text-lg">{message}</p>
+      <Link to="/" className="btn tap mt-4">
+        To the jobs
+      </Link>
+    </div>
+  );
+}
+
+function NoWalls({ view }: { readonly view: JobView }) {
+  const editing = useJobEditing(view.id);
+  return (
+    <div className="p-6">
+      <h1 className="font-bold text-2xl">{view.job.name}</h1>
+      <p className="mt-2">This job has no wall yet. Add one, say what lands on it, then say its openings.</p>
+      <button type="button" className="btn btn-primary tap mt-4" onClick={() => void addWall(view, editing)}>
+        Add a wall
+      </button>
+    </div>
+  );
+}
+
+async function addWall(view: JobView, editing: JobEditing) {
+  const like = view.job.walls.at(-1);
+  const frame = like?.frame ?? {
+    length: "12'",
+    height: "97 1/8",
+    stud_species: "spruce_pine_fir" as const,
+    stud_grade: "stud" as const,
+    stud_depth: "four" as const,
+    spacing: "16",
+    plate_species: "spruce_pine_fir" as const,
+  };
+  const wall: Wall = {
+    frame: { ...frame, name: `Wall ${view.job.walls.length + 1}` },
+    carries: like?.carries ?? { bearing: true },
+    openings: [],
+    point_loads: [],
+  };
+  await editing.run({ do: "add_wall", wall });
+}
+
+interface LoadedProps {
+  readonly view: JobView;
+  readonly wall: Wall;
+  readonly planned: WallView;
+}
+
+type Sheet = { readonly kind: "loads" | "frame" } | { readonly kind: "working"; readonly part: string };
+
+function LoadedWall({ view, wall, planned }: LoadedProps) {
+  const editing = useJobEditing(view.id);
+  const move = usePendingMove(view.id, planned, editing);
+  const navigate = useNavigate();
+  const [search, setSearch] = useSearchParams();
+  const [sheet, setSheet] = useState<Sheet>();
+  useUndoKeys(editing);
+  const shown = move.shown ?? planned;
+  const selected = shown.openings.find((opening) => opening.id === search.get("o")) ?? shown.openings[0];
+  const design = wall.openings.find((opening) => opening.id === selected?.id)?.design;
+  const select = (opening: string) => setSearch({ o: opening }, { replace: true });
+  const remove = (opening: string) => void editing.run({ do: "remove_opening", opening });
+  return (
+    <div className="flex h-full flex-col lg:grid lg:grid-cols-[minmax(0,1fr)_392px] lg:grid-rows-[auto_minmax(0,1fr)]">
+      <header className="flex flex-wrap items-center gap-x-4 border-base-300 border-b px-4 lg:col-span-2">
+        <h1 className="truncate font-bold text-lg">{view.job.name}</h1>
+        <WallTabs view={view} addWall={() => void addWall(view, editing)} />
+        <span className="flex-1" />
+        <UndoRedo view={view} editing={editing} />
+      </header>
+      <main className="min-w-0 px-4 pt-3 pb-6 lg:overflow-y-auto">
+        <SayLine job={view.id} wall={planned.id} editing={editing} />
+        {editing.trouble && (
+          <p role="alert" className="my-2 flex items-center gap-3 border-error border-l-4 pl-3 text-error">
+            {editing.trouble.detail}
+            <button type="button" className="btn btn-ghost tap" onClick={editing.clearTrouble}>
+              Fine
+            </button>
+          </p>
+        )}
+        <WallStage view={shown} selected={selected} select={select} remove={remove} move={move} />
+        <div className="mt-2 grid gap-4 md:grid-cols-2">
+          <WallFacts wall={wall} planned={shown} open={setSheet} />
+          <ToLookAt view={shown} select={select} />
+        </div>
+      </main>
+      <aside className="ticket lg:overflow-y-auto" aria-label="Ticket">
+        {selected && design ? (
+          <OpeningTicket
+            key={selected.id}
+            ticket={selected}
+            design={design}
+            findings={shown.findings.filter((finding) => finding.opening === selected.id)}
+            wallLength={planned.length}
+            editing={editing}
+            showWorking={(part) => setSheet({ kind: "working", part })}
+            remove={() => remove(selected.id)}
+          />
+        ) : (
+          <EmptyTicket />
+        )}
+      </aside>
+      {sheet?.kind === "loads" && (
+        <LoadsSheet
+          wall={wall}
+          view={planned}
+          settings={view.job.settings}
+          editing={editing}
+          close={() => setSheet(undefined)}
+        />
+      )}
+      {sheet?.kind === "frame" && (
+        <FrameSheet
+          wall={wall}
+          wallId={planned.id}
+          editing={editing}
+          close={() => setSheet(undefined)}
+          remove={() => {
+            void editing
+              .run({ do: "remove_wall", wall: planned.id })
+              .then(() => navigate(`/jobs/${view.id}`));
+          }}
+        />
+      )}
+      {sheet?.kind === "working" && selected && (
+        <WorkingSheet
+          job={view.id}
+          opening={selected.id}
+          letter={selected.letter}
+          version={view.version}
+          part={sheet.part}
+          close={() => setSheet(undefined)}
+        />
+      )}
+      {editing.conflict && <ConflictDialog conflict={editing.conflict} editing={editing} />}
+    </div>
+  );
+}
+
+/** Everything on this wall that is not settled: openings that do not hold, and trouble in the framing. */
+function ToLookAt({ view, select }: { readonly view: WallView; readonly select: (opening: string) => void }) {
+  const failing = view.openings.filter((opening) => opening.verdict !== "carries");
+  const findings = view.findings.filter((finding) => finding.severity !== "note");
+  return (
+    <section className="sheet p-3">
+      <h2 className="ruled">To look at</h2>
+      {failing.length + findings.length === 0 && <p className="mt-1 text-secondary">Nothing on this wall.</p>}
+      <ul>
+        {failing.map((opening) => (
+          <li key={opening.id}>
+            <button
+              type="button"
+              className="tap flex w-full items-center gap-2 text-left hover:bg-base-200"
+              onClick={() => select(opening.id)}
+            >
+              <VerdictMark verdict={opening.verdict} />
+              <span>
+                <b>{opening.letter}</b> {opening.verdict_words.toLowerCase()}
+              </span>
+            </button>
+          </li>
+        ))}
+      </ul>
+      <FindingList findings={findings} />
+    </section>
+  );
+}
+
+function EmptyTicket() {
+  return (
+    <div className="py-6 pr-4 pl-6">
+      <h2 className="font-bold text-lg">No opening yet</h2>
+      <p className="mt-2">
+        First say what this wall carries. Then say an opening in the line above the wall, the way you would
+        call it out: “3068 door @ 7-6” is a 3′-0″ by 6′-8″ door with its center 7′-6″ from the left end.
+      </p>
+    </div>
+  );
+}
+
+interface FactsProps {
+  readonly wall: Wall;
+  readonly planned: WallView;
+  readonly open: (sheet: Sheet) => void;
+}
+
+/** The wall in two lines: its frame, and what comes down on it. */
+function WallFacts({ wall, planned, open }: FactsProps) {
+  const { frame, carries } = wall;
+  return (
+    <section className="sheet p-3">
+      <h2 className="ruled">This wall</h2>
+      <p className="mt-1">
+        <LengthText value={nanometers(frame.length)} className="num" /> long,{" "}
+        <LengthText value={nanometers(frame.height)} style="inches" className="num" /> high,{" "}
+        {frame.stud_depth === "six" ? "2x6" : "2x4"} at{" "}
+        <LengthText value={nanometers(frame.spacing)} style="inches" className="num" />
+      </p>
+      <p className="mt-1 flex flex-wrap gap-x-4">
+        {!carries.bearing && "A partition: it carries nothing."}
+        {carries.bearing && planned.load_totals.length === 0 && (
+          <span className="text-error">Nothing is said yet about what it carries.</span>
+        )}
+        {planned.load_totals.map((total) => (
+          <span key={total.kind} title={total.name}>
+            <span className="text-secondary">{total.symbol}</span>{" "}
+            <b className="num">{Math.round(total.plf)}</b>{" "}
+            <span className="text-secondary text-sm">lb/ft</span>
+          </span>
+        ))}
+      </p>
+      <div className="no-print mt-2 flex flex-wrap gap-2">
+        <button type="button" className="btn tap" onClick={() => open({ kind: "loads" })}>
+          What it carries
+        </button>
+        <button type="button" className="btn tap" onClick={() => open({ kind: "frame" })}>
+          Length, height, studs
+        </button>
+      </div>
+    </section>
+  );
+}
+
+function UndoRedo({ view, editing }: { readonly view: JobView; readonly editing: JobEditing }) {
+  return (
+    <div className="no-print flex">
+      <button
+        type="button"
+        className="btn btn-ghost tap"
+        disabled={view.can_undo == null}
+        title={view.can_undo ? `Undo: ${view.can_undo}` : "Nothing to undo"}
+        onClick={() => void editing.undo()}
+      >
+        Undo
+      </button>
+      <button
+        type="button"
+        className="btn btn-ghost tap"
+        disabled={view.can_redo == null}
+        title={view.can_redo ? `Redo: ${view.can_redo}` : "Nothing to redo"}
+        onClick={() => void editing.redo()}
+      >
+        Redo
+      </button>
+    </div>
+  );
+}
+
+/** Ctrl+Z and Ctrl+Shift+Z, where no field wants them. */
+function useUndoKeys(editing: JobEditing) {
+  const { undo, redo } = editing;
+  useEffect(() => {
+    const press = (event: KeyboardEvent) => {
+      const typing = event.target instanceof HTMLElement && event.target.closest("input, textarea, dialog");
+      if (typing || !(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== "z") return;
+      event.preventDefault();
+      void (event.shiftKey ? redo() : undo());
+    };
+    window.addEventListener("keydown", press);
+    return () => window.removeEventListener("keydown", press);
+  }, [undo, redo]);
+}

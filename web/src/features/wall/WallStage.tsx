@@ -1,0 +1,172 @@
+import { type KeyboardEvent, type PointerEvent, useEffect, useRef, useState } from "react";
+import type { Ticket, WallView } from "../../api/client";
+import { Margins } from "../../drawing/Margins";
+import { POLE_WIDTH, StoryPole } from "../../drawing/StoryPole";
+import { TAPE_HEIGHT, Tape } from "../../drawing/Tape";
+import { WallDrawing } from "../../drawing/WallDrawing";
+import { lengthText, NM_PER_FOOT, NM_PER_INCH, NM_PER_SIXTEENTH, toNearestSixteenth } from "../../lib/length";
+import { makeScale, nearest, type Scale } from "../../lib/scale";
+import type { usePendingMove } from "./usePendingMove";
+import { useWidth } from "./useWidth";
+
+const ABOVE = 40;
+const BESIDE = 14;
+const CLOSE_UP = 42;
+/** A finger this near to a stop, in pixels, takes it. */
+const REACH = 9;
+const SNAP_WORDS = {
+  wall_center: "centered on the wall",
+  equal_gaps: "equal gaps",
+  left_king_on_layout: "left king on the layout",
+  right_king_on_layout: "right king on the layout",
+} as const;
+
+interface Props {
+  readonly view: WallView;
+  readonly selected: Ticket | undefined;
+  readonly select: (opening: string) => void;
+  readonly remove: (opening: string) => void;
+  readonly move: ReturnType<typeof usePendingMove>;
+}
+
+/** Wall, tape and story pole to one scale. */
+export function WallStage({ view, selected, select, remove, move }: Props) {
+  const [frame, width] = useWidth<HTMLDivElement>();
+  const [closeUp, setCloseUp] = useState(false);
+  const feet = view.length / NM_PER_FOOT;
+  const narrow = width < 560;
+  const poleWidth = narrow ? 0 : POLE_WIDTH;
+  const fit = Math.min((width - poleWidth - 2 * BESIDE) / feet, 46);
+  const perFoot = Math.max(closeUp ? CLOSE_UP : fit, 9);
+  const scale = makeScale(perFoot, view, BESIDE, ABOVE);
+  const wallHeight = scale.size(view.height);
+  const height = ABOVE + wallHeight + TAPE_HEIGHT + 8;
+  const drag = useDrag(view, scale, select, move);
+  const scroll = useRef<HTMLDivElement>(null);
+  const middle = selected ? scale.x(selected.center) : 0;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: only a change of zoom or of the opening scrolls, not a drag
+  useEffect(() => {
+    const element = scroll.current;
+    if (closeUp && element) element.scrollLeft = middle - element.clientWidth / 2;
+  }, [closeUp, selected?.id]);
+  return (
+    <div ref={frame} className="relative min-h-64">
+      {width > 0 && (
+        <>
+          <div className="flex items-start">
+            {!narrow && <StoryPole view={view} scale={scale} opening={selected} height={height} />}
+            <div ref={scroll} className="min-w-0 flex-1 overflow-x-auto">
+              <svg
+                width={Math.max(scale.size(view.length) + 2 * BESIDE, 1)}
+                height={height}
+                className="select-none text-base-content"
+                aria-label="The wall, drawn to scale"
+              >
+                {selected && <Margins view={view} opening={selected} scale={scale} y={24} />}
+                <WallDrawing
+                  view={view}
+                  scale={scale}
+                  selected={selected?.id}
+                  select={select}
+                  grab={drag.grab}
+                  press={(opening, event) => onKey(opening, event, move, remove)}
+                />
+                <Tape view={view} scale={scale} top={ABOVE + wallHeight + 2} selected={selected} />
+              </svg>
+            </div>
+          </div>
+          <div className="no-print mt-1 flex min-h-11 flex-wrap items-center gap-3 px-2 text-secondary text-sm">
+            <button
+              type="button"
+              className="btn tap font-normal"
+              aria-pressed={closeUp}
+              onClick={() => setCloseUp(!closeUp)}
+            >
+              {closeUp ? "Whole wall" : "Close up"}
+            </button>
+            <span aria-live="polite">
+              {move.pending
+                ? `Center ${lengthText(move.pending.center)}${drag.stop ? `, ${SNAP_WORDS[drag.stop]}` : ""}`
+                : "Drag an opening, or use the arrow keys: a sixteenth; with Shift an inch."}
+            </span>
+          </div>
+        </>
+      )}
+    </div>
+  );
+}
+
+function onKey(
+  opening: Ticket,
+  event: KeyboardEvent<SVGElement>,
+  move: ReturnType<typeof usePendingMove>,
+  remove: (opening: string) => void,
+) {
+  const by = event.shiftKey ? NM_PER_INCH : NM_PER_SIXTEENTH;
+  if (event.key === "ArrowLeft" || event.key === "ArrowRight") {
+    event.preventDefault();
+    move.nudge(opening, event.key === "ArrowLeft" ? -by : by);
+  } else if (event.key === "Delete" || event.key === "Backspace") {
+    event.preventDefault();
+    remove(opening.id);
+  } else if (event.key === "Enter" || event.key === " ") {
+    event.preventDefault();
+    event.currentTarget.dispatchEvent(new MouseEvent("click", { bubbles: true }));
+  } else if (event.key === "Escape") {
+    move.forget();
+  }
+}
+
+interface Hold {
+  readonly opening: Ticket;
+  readonly startX: number;
+  moved: boolean;
+}
+
+/** Holds an opening by pointer: it follows along the wall, stops at places worth stopping at, and is let go of. */
+function useDrag(
+  view: WallView,
+  scale: Scale,
+  select: (opening: string) => void,
+  move: ReturnType<typeof usePendingMove>,
+) {
+  const hold = useRef<Hold>(undefined);
+  const latest = useRef(move);
+  latest.current = move;
+  const [stop, setStop] = useState<keyof typeof SNAP_WORDS>();
+
+  function follow(event: globalThis.PointerEvent) {
+    const held = hold.current;
+    if (held === undefined) return;
+    const pixels = event.clientX - held.startX;
+    if (!held.moved && Math.abs(pixels) < 4) return;
+    held.moved = true;
+    const free = held.opening.center + scale.length(pixels);
+    const taken = nearest(held.opening.snaps, free, scale.length(REACH));
+    setStop(taken?.reason);
+    const center = taken?.center ?? toNearestSixteenth(free);
+    latest.current.moveTo(held.opening.id, Math.min(Math.max(center, 0), view.length));
+  }
+
+  function letGo() {
+    window.removeEventListener("pointermove", follow);
+    window.removeEventListener("pointerup", letGo);
+    window.removeEventListener("pointercancel", letGo);
+    const moved = hold.current?.moved ?? false;
+    hold.current = undefined;
+    setStop(undefined);
+    if (moved) void latest.current.commit();
+  }
+
+  return {
+    stop,
+    grab: (opening: Ticket, event: PointerEvent<SVGElement>) => {
+      if (event.button !== 0) return;
+      select(opening.id);
+      hold.current = { opening, startX: event.clientX, moved: false };
+      window.addEventListener("pointermove", follow);
+      window.addEventListener("pointerup", letGo);
+      window.addEventListener("pointercancel", letGo);
+    },
+  };
+}

@@ -1,0 +1,40 @@
+import { NavLink } from "react-router";
+import type { JobView } from "../../api/client";
+
+interface Props {
+  readonly view: JobView;
+  readonly addWall: () => void;
+}
+
+/** The walls of the job, each with how much of it is not settled. */
+export function WallTabs({ view, addWall }: Props) {
+  return (
+    <nav aria-label="Walls" className="no-print flex min-w-0 items-stretch overflow-x-auto">
+      {view.job.walls.map((wall, index) => {
+        const unresolved = view.totals[index]?.unresolved ?? 0;
+        return (
+          <NavLink
+            key={wall.id}
+            to={`/jobs/${view.id}/walls/${wall.id}`}
+            className={({ isActive }) =>
+              `tap flex shrink-0 items-center gap-2 border-b-4 px-3 ${isActive ? "border-[var(--chalk)] font-bold" : "border-transparent text-secondary"}`
+            }
+          >
+            {wall.frame.name}
+            {unresolved > 0 && (
+              <span
+                className="border border-error px-1 font-bold num text-error text-xs"
+                title={`${unresolved} not settled`}
+              >
+                {unresolved}
+              </span>
+            )}
+          </NavLink>
+        );
+      })}
+      <button type="button" className="btn btn-ghost tap shrink-0 self-center font-normal" onClick={addWall}>
+        + wall
+      </button>
+    </nav>
+  );
+}

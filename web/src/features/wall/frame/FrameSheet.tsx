@@ -1,0 +1,93 @@
+import type { Command, Schemas, Wall } from "../../../api/client";
+import type { JobEditing } from "../../../api/useJobEditing";
+import { ChoiceList, ChoiceRow, LengthField, TextField } from "../../../components/Field";
+import { SideSheet } from "../../../components/SideSheet";
+import { nanometers } from "../../../lib/length";
+
+interface Props {
+  readonly wall: Wall;
+  readonly wallId: string;
+  readonly editing: JobEditing;
+  readonly close: () => void;
+  readonly remove: () => void;
+}
+
+type Frame = Schemas["WallFrame"];
+
+const SPECIES = [
+  { value: "spruce_pine_fir", label: "Spruce-Pine-Fir" },
+  { value: "douglas_fir_larch", label: "Douglas Fir-Larch" },
+  { value: "hem_fir", label: "Hem-Fir" },
+  { value: "southern_pine", label: "Southern Pine" },
+] as const;
+
+/** The wall itself: how long, how high, what studs. */
+export function FrameSheet({ wall, wallId, editing, close, remove }: Props) {
+  const { frame } = wall;
+  const run = (command: Command) => editing.run(command).then((problem) => problem?.detail);
+  const change = (part: Partial<Frame>) =>
+    run({ do: "change_wall", wall: wallId, frame: { ...frame, ...part } });
+  return (
+    <SideSheet title={frame.name} close={close}>
+      <div className="grid gap-4">
+        <TextField label="Name" value={frame.name} numeric={false} save={(name) => change({ name })} />
+        <div className="grid grid-cols-2 gap-3">
+          <LengthField
+            label="Length"
+            length={nanometers(frame.length)}
+            save={(length) => change({ length })}
+          />
+          <LengthField
+            label="Height over all plates"
+            style="inches"
+            hint="97 1/8 with 92 5/8 studs; 109 1/8 with 104 5/8"
+            length={nanometers(frame.height)}
+            save={(height) => change({ height })}
+          />
+        </div>
+        <ChoiceRow
+          label="Studs"
+          value={frame.stud_depth}
+          options={[
+            { value: "four", label: "2x4" },
+            { value: "six", label: "2x6" },
+          ]}
+          choose={(stud_depth) => void change({ stud_depth })}
+        />
+        <div className="grid grid-cols-2 gap-3">
+          <ChoiceList
+            label="Stud species"
+            value={frame.stud_species}
+            options={SPECIES}
+            choose={(stud_species) => void change({ stud_species })}
+          />
+          <ChoiceList
+            label="Stud grade"
+            value={frame.stud_grade}
+            options={[
+              { value: "stud", label: "Stud" },
+              { value: "number2", label: "No.2" },
+              { value: "number1", label: "No.1" },
+            ]}
+            choose={(stud_grade) => void change({ stud_grade })}
+          />
+          <ChoiceList
+            label="Plate species"
+            value={frame.plate_species}
+            options={SPECIES}
+            choose={(plate_species) => void change({ plate_species })}
+          />
+          <LengthField
+            label="Stud spacing, on center"
+            style="inches"
+            length={nanometers(frame.spacing)}
+            save={(spacing) => change({ spacing })}
+          />
+        </div>
+        <button type="button" className="btn tap" onClick={remove}>
+          Take this wall out of the job
+        </button>
+      </div>
+    </SideSheet>
+  );
+}

@@ -1,0 +1,1 @@
+export { FirstWall, WallPage } from "./WallPage";

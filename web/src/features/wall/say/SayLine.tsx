@@ -1,0 +1,113 @@
+import { useEffect, useId, useRef, useState } from "react";
+import { answered, api, type Problem, type Schemas } from "../../../api/client";
+import type { JobEditing } from "../../../api/useJobEditing";
+
+interface Props {
+  readonly job: string;
+  readonly wall: string;
+  readonly editing: JobEditing;
+}
+
+const READ_AFTER_MS = 90;
+
+/** One line that understands how openings are called out, and says back what it understood before Enter. */
+export function SayLine({ job, wall, editing }: Props) {
+  const [text, setText] = useState("");
+  const [reading, setReading] = useState<Schemas["SayView"]>();
+  const [refusal, setRefusal] = useState<Problem>();
+  const input = useRef<HTMLInputElement>(null);
+  const id = useId();
+
+  const read = (words: string) =>
+    answered(
+      api.POST("/api/jobs/{job}/walls/{wall}/say", {
+        params: { path: { job, wall } },
+        body: { text: words },
+      }),
+    );
+
+  useEffect(() => {
+    if (text.trim() === "") {
+      setReading(undefined);
+      return;
+    }
+    let current = true;
+    const timer = setTimeout(() => {
+      const request = answered(
+        api.POST("/api/jobs/{job}/walls/{wall}/say", { params: { path: { job, wall } }, body: { text } }),
+      );
+      request.then((answer) => current && setReading(answer)).catch(() => undefined);
+    }, READ_AFTER_MS);
+    return () => {
+      current = false;
+      clearTimeout(timer);
+    };
+  }, [job, wall, text]);
+
+  useEffect(() => {
+    const focus = (event: KeyboardEvent) => {
+      const typing =
+        event.target instanceof HTMLElement && event.target.closest("input, textarea, select, dialog");
+      if (event.key === "/" && !typing) {
+        event.preventDefault();
+        input.current?.focus();
+      }
+    };
+    window.addEventListener("keydown", focus);
+    return () => window.removeEventListener("keydown", focus);
+  }, []);
+
+  async function add() {
+    const understood = await read(text).catch(() => undefined);
+    setReading(understood);
+    if (!understood?.design) return;
+    const opening = { design: understood.design };
+    const problem = await editing.run({ do: "add_opening", wall, opening });
+    setRefusal(problem);
+    if (problem === undefined) setText("");
+  }
+
+  const wrong = refusal?.detail ?? reading?.problem ?? undefined;
+  return (
+    <form
+      className="no-print"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void add();
+      }}
+    >
+      <label htmlFor={id} className="sr-only">
+        Say an opening
+      </label>
+      <div className="flex items-stretch border-base-content/70 border-b-2">
+        <input
+          id={id}
+          ref={input}
+          className="tap min-w-0 flex-1 bg-transparent px-1 font-mono text-lg outline-none placeholder:text-secondary/80"
+          placeholder="Say it: 3068 door @ 7-6"
+          value={text}
+          autoComplete="off"
+          spellCheck={false}
+          enterKeyHint="done"
+          aria-describedby={`${id}-reading`}
+          onChange={(event) => {
+            setText(event.target.value);
+            setRefusal(undefined);
+          }}
+        />
+        <button type="submit" className="btn btn-primary tap" disabled={text.trim() === ""}>
+          Add
+        </button>
+      </div>
+      <p
+        id={`${id}-reading`}
+        role="status"
+        className={`min-h-6 pt-0.5 text-sm ${wrong ? "text-error" : "text-secondary"}`}
+      >
+        {wrong ??
+          reading?.understood ??
+          "Size, kind, place: 5-0x4-0 window centered · 16-0x7-0 overhead, 14 from left · beam 12-0"}
+      </p>
+    </form>
+  );
+}

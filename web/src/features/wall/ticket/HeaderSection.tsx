@@ -1,0 +1,128 @@
+import { useState } from "react";
+import type { Schemas, Ticket } from "../../../api/client";
+import type { JobEditing } from "../../../api/useJobEditing";
+import { LengthText } from "../../../components/LengthText";
+import { VerdictMark } from "../../../components/VerdictMark";
+import { WorkBar } from "../../../components/WorkBar";
+import { dollars, pounds } from "../../../lib/work";
+
+interface Props {
+  readonly ticket: Ticket;
+  readonly editing: JobEditing;
+  readonly showWorking: (part: string) => void;
+}
+
+const FIRST_SHOWN = 6;
+
+/** Which header, how hard it works and at what; and everything else that could go in. */
+export function HeaderSection({ ticket, editing, showWorking }: Props) {
+  const [all, setAll] = useState(false);
+  const header = ticket.header;
+  if (!header) return null;
+  const choose = (spec: Schemas["Header"] | null) =>
+    void editing.run({ do: "choose_header", opening: ticket.id, header: spec });
+  const candidates = ticket.candidates;
+  const shown = all ? candidates : firstUseful(candidates);
+  return (
+    <section>
+      <h3 className="ruled">Header</h3>
+      <p className="mt-1 flex flex-wrap items-baseline gap-x-2">
+        <span className="font-bold text-lg">{header.name}</span>
+        <span>
+          cut <LengthText value={header.length} style="inches" className="num font-bold text-lg" />
+        </span>
+        <span className="text-secondary text-sm">{pounds(header.weight_lb)}</span>
+      </p>
+      <ul className="mt-1">
+        {header.checks.filter(isWorkOrFails).map((check) => (
+          <li key={check.kind}>
+            <button
+              type="button"
+              className="tap w-full text-left hover:bg-base-200"
+              title={`${check.demand} of ${check.capacity}. ${check.clause}`}
+              onClick={() => showWorking(check.name)}
+            >
+              <span className="flex justify-between text-sm">
+                <span className="underline decoration-dotted underline-offset-2">{check.name}</span>
+                <span className="num text-secondary text-xs">
+                  {check.demand} of {check.capacity} {check.combination && `(${check.combination})`}
+                </span>
+              </span>
+              <WorkBar
+                ratio={check.ratio}
+                label={`${check.name} works at ${Math.round(check.ratio * 100)} percent`}
+              />
+            </button>
+          </li>
+        ))}
+      </ul>
+      <h4 className="mt-3 flex items-center justify-between font-bold text-sm">
+        What else could go in
+        {header.chosen && (
+          <button type="button" className="btn btn-ghost tap" onClick={() => choose(null)}>
+            Back to the leanest
+          </button>
+        )}
+      </h4>
+      <ul className="divide-y divide-base-300" aria-label="Header candidates">
+        {shown.map((candidate) => (
+          <CandidateRow key={candidate.name + candidate.material} candidate={candidate} choose={choose} />
+        ))}
+      </ul>
+      {candidates.length > shown.length || all ? (
+        <button type="button" className="btn btn-ghost tap w-full font-normal" onClick={() => setAll(!all)}>
+          {all ? "Fewer" : `All ${candidates.length} in stock, with what fails each`}
+        </button>
+      ) : null}
+    </section>
+  );
+}
+
+/** That it fits is only worth a line where it does not. */
+function isWorkOrFails(check: Schemas["CheckView"]) {
+  return check.ratio > 1 || (check.kind !== "width" && check.kind !== "depth");
+}
+
+/** The one in place, what carries, and the nearest that does not: enough to decide by. */
+function firstUseful(candidates: readonly Schemas["CandidateView"][]) {
+  const carrying = candidates
+    .filter((candidate) => candidate.failures.length === 0)
+    .slice(0, FIRST_SHOWN - 2);
+  const failing = candidates.filter((candidate) => candidate.failures.length > 0).slice(-2);
+  const wanted = new Set([...carrying, ...failing, ...candidates.filter((candidate) => candidate.in_place)]);
+  return candidates.filter((candidate) => wanted.has(candidate));
+}
+
+interface RowProps {
+  readonly candidate: Schemas["CandidateView"];
+  readonly choose: (spec: Schemas["Header"]) => void;
+}
+
+function CandidateRow({ candidate, choose }: RowProps) {
+  const { in_place, leanest, failures } = candidate;
+  return (
+    <li>
+      <button
+        type="button"
+        aria-pressed={in_place}
+        data-candidate={`${candidate.name} ${candidate.material}`}
+        className={`tap grid w-full grid-cols-[1.4rem_1fr_auto] items-center gap-x-2 px-1 py-1 text-left hover:bg-base-200 ${in_place ? "bg-base-200 shadow-[inset_3px_0_0_var(--chalk)]" : ""}`}
+        onClick={() => choose(candidate.spec)}
+      >
+        <VerdictMark verdict={candidate.verdict} />
+        <span>
+          <span className="font-bold num">{candidate.name}</span>{" "}
+          <span className="text-secondary text-sm">{candidate.material}</span>
+          {leanest && <span className="ml-1.5 border border-current px-1 text-xs">leanest</span>}
+        </span>
+        <span className="text-right num text-secondary text-xs">
+          {pounds(candidate.weight_lb)} · {dollars(candidate.price_cents)}
+        </span>
+        <span className="col-span-2 col-start-2">
+          <WorkBar ratio={candidate.ratio} label={`${candidate.hardest} works hardest`} />
+          {failures.length > 0 && <span className="block text-error text-xs">{failures.join("; ")}</span>}
+        </span>
+      </button>
+    </li>
+  );
+}

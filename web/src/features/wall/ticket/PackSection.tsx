@@ -1,0 +1,167 @@
+import { useState } from "react";
+import type { Schemas, Ticket } from "../../../api/client";
+import type { JobEditing } from "../../../api/useJobEditing";
+import { counted, pounds } from "../../../lib/work";
+
+interface Props {
+  readonly ticket: Ticket;
+  readonly editing: JobEditing;
+  readonly showWorking: (part: string) => void;
+}
+
+/** Jacks and kings at each end, every reason beside them. */
+export function PackSection({ ticket, editing, showWorking }: Props) {
+  return (
+    <section>
+      <h3 className="ruled">Jacks and kings</h3>
+      {(["left", "right"] as const).map((end) => (
+        <PackEnd
+          key={end}
+          end={end}
+          pack={end === "left" ? ticket.left_pack : ticket.right_pack}
+          opening={ticket.id}
+          editing={editing}
+          showWorking={ticket.header ? showWorking : undefined}
+        />
+      ))}
+    </section>
+  );
+}
+
+interface EndProps {
+  readonly end: "left" | "right";
+  readonly pack: Schemas["PackView"];
+  readonly opening: string;
+  readonly editing: JobEditing;
+  readonly showWorking?: (part: string) => void;
+}
+
+function PackEnd({ end, pack, opening, editing, showWorking }: EndProps) {
+  const [deciding, setDeciding] = useState(false);
+  const kings = pack.kings_by_code ?? undefined;
+  return (
+    <div className="mt-2 border-base-300 border-l-4 pl-3">
+      <p className="flex flex-wrap items-baseline gap-x-2">
+        <span className="w-12 text-secondary text-sm">{end}</span>
+        <span className="font-bold text-lg">
+          <span className="num">{pack.jacks}</span> jack{pack.jacks === 1 ? "" : "s"},{" "}
+          <span className="num">{pack.kings}</span> king{pack.kings === 1 ? "" : "s"}
+        </span>
+        {pack.load_lb != null && <span className="text-secondary text-sm">under {pounds(pack.load_lb)}</span>}
+        <button
+          type="button"
+          className="btn btn-ghost tap ml-auto font-normal"
+          aria-expanded={deciding}
+          onClick={() => setDeciding(!deciding)}
+        >
+          Decide
+        </button>
+      </p>
+      <ul className="text-sm">
+        {pack.jack_reasons.map((reason) => (
+          <li key={reason.name} className="flex items-baseline gap-2" title={reason.clause}>
+            <span className={`w-5 text-right num ${reason.governs ? "font-bold" : "text-secondary"}`}>
+              {reason.count ?? "–"}
+            </span>
+            <span className={reason.governs ? "font-bold" : ""}>{reason.name}</span>
+            <span className="ml-auto text-right text-secondary text-xs">{reason.words}</span>
+          </li>
+        ))}
+        <li className="flex items-baseline gap-2">
+          <span className="w-5 text-right num">{kings ?? "–"}</span>
+          <span>kings by the code's count</span>
+          {kings === undefined && <span className="ml-auto text-error text-xs">beyond the table: ask</span>}
+        </li>
+        {pack.jacks_decided && <li className="text-primary">Jacks decided: {pack.jacks_decided}</li>}
+        {pack.kings_decided && <li className="text-primary">Kings decided: {pack.kings_decided}</li>}
+      </ul>
+      {showWorking && (
+        <button
+          type="button"
+          className="btn btn-ghost tap -ml-3 font-normal underline decoration-dotted underline-offset-2"
+          onClick={() => showWorking(`jacks, ${end} end`)}
+        >
+          Show the working
+        </button>
+      )}
+      {deciding && (
+        <div className="mb-2 grid gap-3 bg-base-200 p-3">
+          {(["jack", "king"] as const).map((role) => (
+            <DecideForm
+              key={role}
+              role={role}
+              end={end}
+              opening={opening}
+              count={role === "jack" ? pack.jacks : pack.kings}
+              reason={(role === "jack" ? pack.jacks_decided : pack.kings_decided) ?? undefined}
+              editing={editing}
+            />
+          ))}
+        </div>
+      )}
+    </div>
+  );
+}
+
+interface DecideProps {
+  readonly role: "jack" | "king";
+  readonly end: "left" | "right";
+  readonly opening: string;
+  readonly count: number;
+  readonly reason: string | undefined;
+  readonly editing: JobEditing;
+}
+
+/** Another number than the computed one, with the reason that the inspector will ask for. */
+function DecideForm({ role, end, opening, count, reason, editing }: DecideProps) {
+  const [text, setText] = useState(reason ?? "");
+  const [problem, setProblem] = useState<string>();
+  const decide = async (decided: { count: number; reason: string } | null) => {
+    const refusal = await editing.run({ do: "override_count", opening, role, end, decided });
+    setProblem(refusal?.detail);
+  };
+  const set = (next: number) => {
+    if (text.trim() === "") setProblem("Write why first: it goes into the record.");
+    else void decide({ count: next, reason: text });
+  };
+  return (
+    <div>
+      <div className="flex items-center gap-2">
+        <span className="w-16 font-bold">{counted(count, role)}</span>
+        <button
+          type="button"
+          className="btn tap"
+          aria-label={`One ${role} less`}
+          onClick={() => set(count - 1)}
+        >
+          −
+        </button>
+        <button
+          type="button"
+          className="btn tap"
+          aria-label={`One ${role} more`}
+          onClick={() => set(count + 1)}
+        >
+          +
+        </button>
+        <input
+          className="input tap min-w-0 flex-1"
+          placeholder="Why"
+          aria-label={`Why so many ${role}s at the ${end} end`}
+          value={text}
+          onChange={(event) => setText(event.target.value)}
+        />
+      </div>
+      {reason && (
+        <button type="button" className="btn btn-ghost tap font-normal" onClick={() => void decide(null)}>
+          Back to the computed count
+        </button>
+      )}
+      {problem && (
+        <p role="alert" className="text-error text-sm">
+          {problem}
+        </p>
+      )}
+    </div>
+  );
+}

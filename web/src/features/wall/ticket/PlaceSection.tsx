@@ -1,0 +1,108 @@
+import type { Command, Design, Ticket } from "../../../api/client";
+import type { JobEditing } from "../../../api/useJobEditing";
+import { ChoiceList, ChoiceRow, LengthField } from "../../../components/Field";
+import { nanometers } from "../../../lib/length";
+
+interface Props {
+  readonly ticket: Ticket;
+  readonly design: Design;
+  readonly wallLength: number;
+  readonly editing: JobEditing;
+}
+
+const KINDS = [
+  { value: "window", label: "Window" },
+  { value: "door", label: "Door" },
+  { value: "pair_of_doors", label: "Pair of doors" },
+  { value: "sliding_door", label: "Sliding door" },
+  { value: "overhead_door", label: "Overhead door" },
+  { value: "cased_opening", label: "Cased opening" },
+] as const;
+
+/** Where the opening stands and how big it is; every number can be typed over. */
+export function PlaceSection({ ticket, design, wallLength, editing }: Props) {
+  const run = (command: Command) => editing.run(command).then((problem) => problem?.detail);
+  const change = (part: Partial<Design>) =>
+    run({ do: "change_opening", opening: ticket.id, design: { ...design, ...part } });
+  const move = (measured: "center" | "left_face" | "right_face") => (to: string) =>
+    run({ do: "move_opening", opening: ticket.id, to, measured });
+  const byRule = design.rough_width == null;
+  return (
+    <section className="grid gap-3">
+      <h3 className="ruled">Place and size</h3>
+      <div className="grid grid-cols-3 gap-2">
+        <LengthField label="Left margin" length={ticket.left} save={move("left_face")} />
+        <LengthField label="Center" length={ticket.center} save={move("center")} />
+        <LengthField label="Right margin" length={wallLength - ticket.right} save={move("right_face")} />
+      </div>
+      <div className="grid grid-cols-2 gap-2">
+        <LengthField
+          label="Unit width"
+          length={nanometers(design.unit_width)}
+          save={(unit_width) => change({ unit_width })}
+        />
+        <LengthField
+          label="Unit height"
+          length={nanometers(design.unit_height)}
+          save={(unit_height) => change({ unit_height })}
+        />
+        <LengthField
+          label="Rough width"
+          style="inches"
+          length={ticket.rough_width}
+          hint={byRule ? "by rule; the maker's figure goes here" : "the maker's figure"}
+          save={(rough_width) =>
+            change({ rough_width, rough_height: design.rough_height ?? ticket.rough_height })
+          }
+        />
+        <LengthField
+          label="Rough height"
+          style="inches"
+          length={ticket.rough_height}
+          save={(rough_height) =>
+            change({ rough_height, rough_width: design.rough_width ?? ticket.rough_width })
+          }
+        />
+        <LengthField
+          label="Sill, above subfloor"
+          style="inches"
+          length={ticket.sill}
+          save={(sill) => change({ sill })}
+        />
+        <ChoiceList
+          label="Kind"
+          value={design.kind}
+          options={KINDS}
+          choose={(kind) => void change({ kind })}
+        />
+      </div>
+      {!byRule && (
+        <button
+          type="button"
+          className="btn btn-ghost tap justify-start font-normal"
+          onClick={() => void change({ rough_width: null, rough_height: null })}
+        >
+          Back to the rule for a {ticket.kind}
+        </button>
+      )}
+      <ChoiceRow
+        label="The header hangs"
+        value={design.place}
+        options={[
+          { value: "tight_to_plates", label: "Tight to the plates" },
+          { value: "at_head_height", label: "At head height" },
+        ]}
+        choose={(place) => void change({ place })}
+      />
+      <ChoiceRow
+        label="Its underside"
+        value={design.underside}
+        options={[
+          { value: "bare", label: "Bare" },
+          { value: "flat_nailer", label: "Flat nailer" },
+        ]}
+        choose={(underside) => void change({ underside })}
+      />
+    </section>
+  );
+}

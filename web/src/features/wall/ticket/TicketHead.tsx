@@ -1,0 +1,32 @@
+import type { Ticket } from "../../../api/client";
+import { LengthText } from "../../../components/LengthText";
+import { VerdictMark, verdictTone } from "../../../components/VerdictMark";
+
+/** The ticket's head: which opening, how big, and whether it holds. */
+export function TicketHead({ ticket }: { readonly ticket: Ticket }) {
+  return (
+    <header>
+      <div className="flex items-center gap-3">
+        <span className="flex size-11 items-center justify-center rounded-full border-2 border-base-content font-bold text-xl">
+          {ticket.letter}
+        </span>
+        <div>
+          <h2 className="font-bold text-lg leading-tight first-letter:uppercase">{ticket.kind}</h2>
+          <p className="text-secondary text-sm">rough opening</p>
+        </div>
+        <p className="ml-auto flex items-center gap-1.5 num text-2xl">
+          <LengthText value={ticket.rough_width} style="inches" />
+          <span className="text-base text-secondary">×</span>
+          <LengthText value={ticket.rough_height} style="inches" />
+        </p>
+      </div>
+      <div className="mt-3 border-base-content border-y-2 py-2" data-testid="verdict">
+        <p className={`flex items-center gap-2 font-bold text-xl ${verdictTone(ticket.verdict)}`}>
+          <VerdictMark verdict={ticket.verdict} size={26} />
+          {ticket.verdict_words}
+        </p>
+        <p className="mt-0.5 leading-snug">{ticket.sentence}</p>
+      </div>
+    </header>
+  );
+}

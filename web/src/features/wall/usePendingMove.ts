@@ -1,0 +1,121 @@
+import { useQueryClient } from "@tanstack/react-query";
+import { useCallback, useEffect, useRef, useState } from "react";
+import { answered, api, type Command, type JobView, type Ticket, type WallView } from "../../api/client";
+import { keys } from "../../api/queries";
+import type { JobEditing } from "../../api/useJobEditing";
+import type { Nanometers } from "../../lib/length";
+
+export interface PendingMove {
+  readonly opening: string;
+  readonly center: Nanometers;
+}
+
+const COMMIT_AFTER_MS = 450;
+
+/**
+ * An opening on its way: where it is asked to be, and the wall as the server computes it there. Nothing is kept until
+ * it is let go, or the keys have rested.
+ */
+export function usePendingMove(job: string, view: WallView | undefined, editing: JobEditing) {
+  const client = useQueryClient();
+  const [pending, setPending] = useState<PendingMove>();
+  const [preview, setPreview] = useState<WallView>();
+  const wanted = useRef<PendingMove>(undefined);
+  const asking = useRef(false);
+  const rest = useRef<ReturnType<typeof setTimeout>>(undefined);
+  const wall = view?.id;
+
+  /** One question at a time, always for the newest place. */
+  const ask = useCallback(async () => {
+    if (asking.current || wall === undefined) return;
+    asking.current = true;
+    try {
+      for (let move = wanted.current; move !== undefined; ) {
+        const answer = await answered(
+          api.POST("/api/jobs/{job}/walls/{wall}/preview", {
+            params: { path: { job, wall } },
+            body: { command: moveCommand(move) },
+          }),
+        ).catch(() => undefined);
+        if (wanted.current === undefined) break;
+        if (answer !== undefined) setPreview(answer);
+        if (wanted.current === move) break;
+        move = wanted.current;
+      }
+    } finally {
+      asking.current = false;
+    }
+  }, [job, wall]);
+
+  const forget = useCallback(() => {
+    clearTimeout(rest.current);
+    wanted.current = undefined;
+    setPending(undefined);
+    setPreview(undefined);
+  }, []);
+
+  const moveTo = useCallback(
+    (opening: string, center: Nanometers) => {
+      const move = { opening, center: Math.round(center) };
+      wanted.current = move;
+      setPending(move);
+      void ask();
+    },
+    [ask],
+  );
+
+  const commit = useCallback(async () => {
+    clearTimeout(rest.current);
+    const move = wanted.current;
+    if (move === undefined) return;
+    wanted.current = undefined;
+    const refusal = await editing.run(moveCommand(move));
+    const now = client.getQueryData<JobView>(keys.job(job));
+    // The last preview is the wall as it is now kept: it stands until that is read, so nothing jumps back.
+    if (
+      refusal === undefined &&
+      now !== undefined &&
+      preview !== undefined &&
+      wall !== undefined &&
+      showsMove(preview, move)
+    ) {
+      client.setQueryData(keys.wall(job, wall, now.version), preview);
+    }
+    if (wanted.current === undefined) {
+      setPending(undefined);
+      setPreview(undefined);
+    }
+  }, [client, editing, job, preview, wall]);
+
+  const latestCommit = useRef(commit);
+  latestCommit.current = commit;
+
+  const nudge = useCallback(
+    (opening: Ticket, by: Nanometers) => {
+      const from = wanted.current?.opening === opening.id ? wanted.current.center : opening.center;
+      moveTo(opening.id, from + by);
+      clearTimeout(rest.current);
+      rest.current = setTimeout(() => void latestCommit.current(), COMMIT_AFTER_MS);
+    },
+    [moveTo],
+  );
+
+  useEffect(() => () => clearTimeout(rest.current), []);
+
+  return {
+    pending,
+    shown: pending !== undefined && preview !== undefined ? preview : view,
+    moveTo,
+    nudge,
+    commit,
+    forget,
+  };
+}
+
+function moveCommand(move: PendingMove): Command {
+  return { do: "move_opening", opening: move.opening, to: move.center, measured: "center" };
+}
+
+function showsMove(view: WallView, move: PendingMove): boolean {
+  return view.openings.some((opening) => opening.id === move.opening && opening.center === move.center);
+}

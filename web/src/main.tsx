@@ -1,0 +1,35 @@
+import "@fontsource-variable/atkinson-hyperlegible-next/wght.css";
+import "@fontsource/b612-mono/400.css";
+import "@fontsource/b612-mono/700.css";
+import "./app.css";
+import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
+import { StrictMode } from "react";
+import { createRoot } from "react-dom/client";
+import { createBrowserRouter, RouterProvider } from "react-router";
+import { Shell } from "./app/Shell";
+import { JobsPage } from "./features/jobs";
+import { FirstWall, WallPage } from "./features/wall";
+
+const client = new QueryClient({ defaultOptions: { queries: { retry: 1, staleTime: 2_000 } } });
+
+const router = createBrowserRouter([
+  {
+    element: <Shell />,
+    children: [
+      { path: "/", element: <JobsPage /> },
+      { path: "/jobs/:job", element: <FirstWall /> },
+      { path: "/jobs/:job/walls/:wall", element: <WallPage /> },
+      { path: "*", element: <JobsPage /> },
+    ],
+  },
+]);
+
+const root = document.getElementById("root");
+if (root === null) throw new Error("the page has no root");
+createRoot(root).render(
+  <StrictMode>
+    <QueryClientProvider client={client}>
+      <RouterProvider router={router} />
+    </QueryClientProvider>
+  </StrictMode>,
+);
