@@ -204,9 +204,9 @@ async fn every_error_is_a_problem() {
     is_problem(&api.send("POST", "/api/jobs", vec![0xff; 4]).await, StatusCode::UNPROCESSABLE_ENTITY, "invalid");
     let huge = vec![b' '; LARGEST_REQUEST + 1];
     is_problem(&api.send("POST", "/api/jobs", huge).await, StatusCode::PAYLOAD_TOO_LARGE, "too-large");
-    let nothing =
-        api.post(&format!("/api/jobs/{}/undo", text(&api.demo_job().await["id"])), json!({ "on_version": 0 }));
-    is_problem(&nothing.await, StatusCode::CONFLICT, "nothing-to-do");
+    let path = format!("/api/jobs/{}/undo", text(&api.demo_job().await["id"]));
+    let nothing = api.post(&path, json!({ "on_version": 0 })).await;
+    is_problem(&nothing, StatusCode::CONFLICT, "nothing-to-do");
 }
 
 #[tokio::test]

@@ -8,41 +8,52 @@ export interface Draft {
   readonly revert: () => void;
 }
 
+/** After an edit is accepted, the text stands this long for the kept value to arrive written its own way. */
+const SETTLE_MS = 200;
+
 /**
- * Text being typed beside the value it stands for. What was typed stays until it is accepted; a refusal is shown beside
- * it. `save` answers what is wrong, or nothing.
+ * Text being typed beside the value it stands for. What was typed stays until it is accepted, even if the value changes
+ * meanwhile; a refusal is shown beside it. `save` answers what is wrong, or nothing.
  */
 export function useDraft(value: string, save: (text: string) => Promise<string | undefined>): Draft {
   const [text, setText] = useState(value);
   const [problem, setProblem] = useState<string>();
-  const shown = useRef(value);
+  const latest = useRef(value);
+  const typing = useRef(false);
 
   useEffect(() => {
-    if (shown.current !== value) {
-      shown.current = value;
+    latest.current = value;
+    if (!typing.current) {
       setText(value);
       setProblem(undefined);
     }
   }, [value]);
 
+  const rest = () => {
+    typing.current = false;
+    setText(latest.current);
+    setProblem(undefined);
+  };
+
   return {
     text,
-    setText,
     problem,
+    setText: (next) => {
+      typing.current = true;
+      setText(next);
+    },
     commit: () => {
-      if (text.trim() === value.trim()) {
-        setProblem(undefined);
-        return;
-      }
+      if (!typing.current) return;
+      if (text.trim() === latest.current.trim()) return rest();
       void save(text).then((refusal) => {
         setProblem(refusal);
-        // Accepted but written another way, such as 7-6 for 7'-6": show it as it is kept.
-        if (refusal === undefined) setText((now) => (now === text ? shown.current : now));
+        if (refusal !== undefined) return;
+        typing.current = false;
+        setTimeout(() => {
+          if (!typing.current) setText(latest.current);
+        }, SETTLE_MS);
       });
     },
-    revert: () => {
-      setText(value);
-      setProblem(undefined);
-    },
+    revert: rest,
   };
 }

@@ -96,8 +96,8 @@ interface LoadedProps {
 type Sheet = { readonly kind: "loads" | "frame" } | { readonly kind: "working"; readonly part: string };
 
 function LoadedWall({ view, wall, planned }: LoadedProps) {
-  const editing = useJobEditing(view.id);
-  const move = usePendingMove(view.id, planned, editing);
+  const move = usePendingMove(view.id, planned, useJobEditing(view.id));
+  const editing = move.settled;
   const navigate = useNavigate();
   const [search, setSearch] = useSearchParams();
   const [sheet, setSheet] = useState<Sheet>();

@@ -1,7 +1,7 @@
 import { useQueryClient } from "@tanstack/react-query";
-import { useCallback, useEffect, useRef, useState } from "react";
+import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { answered, api, type Command, type JobView, type Ticket, type WallView } from "../../api/client";
-import { keys } from "../../api/queries";
+import { keys, wallQuery } from "../../api/queries";
 import type { JobEditing } from "../../api/useJobEditing";
 import type { Nanometers } from "../../lib/length";
 
@@ -20,7 +20,10 @@ export function usePendingMove(job: string, view: WallView | undefined, editing:
   const client = useQueryClient();
   const [pending, setPending] = useState<PendingMove>();
   const [preview, setPreview] = useState<WallView>();
+  /** Where the opening is headed, until that is kept. */
   const wanted = useRef<PendingMove>(undefined);
+  /** Whether that has still to be sent. */
+  const unsent = useRef(false);
   const asking = useRef(false);
   const rest = useRef<ReturnType<typeof setTimeout>>(undefined);
   const wall = view?.id;
@@ -50,6 +53,7 @@ export function usePendingMove(job: string, view: WallView | undefined, editing:
   const forget = useCallback(() => {
     clearTimeout(rest.current);
     wanted.current = undefined;
+    unsent.current = false;
     setPending(undefined);
     setPreview(undefined);
   }, []);
@@ -58,6 +62,7 @@ export function usePendingMove(job: string, view: WallView | undefined, editing:
     (opening: string, center: Nanometers) => {
       const move = { opening, center: Math.round(center) };
       wanted.current = move;
+      unsent.current = true;
       setPending(move);
       void ask();
     },
@@ -67,25 +72,16 @@ export function usePendingMove(job: string, view: WallView | undefined, editing:
   const commit = useCallback(async () => {
     clearTimeout(rest.current);
     const move = wanted.current;
-    if (move === undefined) return;
-    wanted.current = undefined;
+    if (move === undefined || !unsent.current) return;
+    unsent.current = false;
     const refusal = await editing.run(moveCommand(move));
     const now = client.getQueryData<JobView>(keys.job(job));
-    // The last preview is the wall as it is now kept: it stands until that is read, so nothing jumps back.
-    if (
-      refusal === undefined &&
-      now !== undefined &&
-      preview !== undefined &&
-      wall !== undefined &&
-      showsMove(preview, move)
-    ) {
-      client.setQueryData(keys.wall(job, wall, now.version), preview);
+    // The preview stands until the wall as it is now kept has been read, so that nothing jumps back.
+    if (refusal === undefined && now !== undefined && wall !== undefined) {
+      await client.prefetchQuery(wallQuery(job, wall, now.version));
     }
-    if (wanted.current === undefined) {
-      setPending(undefined);
-      setPreview(undefined);
-    }
-  }, [client, editing, job, preview, wall]);
+    if (wanted.current === move) forget();
+  }, [client, editing, forget, job, wall]);
 
   const latestCommit = useRef(commit);
   latestCommit.current = commit;
@@ -102,7 +98,19 @@ export function usePendingMove(job: string, view: WallView | undefined, editing:
 
   useEffect(() => () => clearTimeout(rest.current), []);
 
+  /** The same edits, each after a move that is still on its way, so that they are kept in the order they were made. */
+  const settled = useMemo<JobEditing>(() => {
+    const settle = () => latestCommit.current();
+    return {
+      ...editing,
+      run: (command) => settle().then(() => editing.run(command)),
+      undo: () => settle().then(editing.undo),
+      redo: () => settle().then(editing.redo),
+    };
+  }, [editing]);
+
   return {
+    settled,
     pending,
     shown: pending !== undefined && preview !== undefined ? preview : view,
     moveTo,
@@ -114,8 +122,4 @@ export function usePendingMove(job: string, view: WallView | undefined, editing:
 
 function moveCommand(move: PendingMove): Command {
   return { do: "move_opening", opening: move.opening, to: move.center, measured: "center" };
-}
-
-function showsMove(view: WallView, move: PendingMove): boolean {
-  return view.openings.some((opening) => opening.id === move.opening && opening.center === move.center);
 }

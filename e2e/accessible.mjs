@@ -1,0 +1,40 @@
+// Every screen, in both themes, wide and narrow: no violation that axe calls serious, and nothing wider than the screen.
+import { AxeBuilder } from "@axe-core/playwright";
+import { assert, opening, openWall, run } from "./driver.mjs";
+
+async function check(page, name) {
+  // Colors fade in and out; axe looks once they rest.
+  await page.waitForTimeout(300);
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  const serious = violations.filter(({ impact }) => impact === "serious" || impact === "critical");
+  const found = serious.map(({ id, nodes }) => `${id}: ${nodes.map((node) => `${node.html}\n   ${node.failureSummary}`).join("\n  ")}`);
+  assert.deepEqual(found, [], name);
+  const [content, screen] = await page.evaluate(() => [document.documentElement.scrollWidth, window.innerWidth]);
+  assert.ok(content <= screen, `${name} is ${content} wide on a screen of ${screen}`);
+}
+
+await run(async ({ open }) => {
+  for (const theme of ["paper", "night"]) {
+    for (const viewport of [
+      { width: 1280, height: 800 },
+      { width: 390, height: 844 },
+    ]) {
+      const page = await open({ viewport });
+      await page.evaluate((name) => localStorage.setItem("sturvek.theme", name), theme);
+      await page.reload();
+      const at = `${theme}, ${viewport.width} wide`;
+      await page.getByRole("heading", { level: 2, name: "Jobs" }).waitFor();
+      await check(page, `jobs, ${at}`);
+      await openWall(page, "Middle wall");
+      await opening(page, "C").click();
+      await check(page, `wall, ${at}`);
+      await page.getByRole("button", { name: "What it carries" }).click();
+      await check(page, `loads, ${at}`);
+      await page.getByRole("button", { name: "Close", exact: true }).click();
+      await page.getByRole("button", { name: "Show the working" }).first().click();
+      await page.getByText("load over its duration factor").first().waitFor();
+      await check(page, `working, ${at}`);
+      await page.close();
+    }
+  }
+});

@@ -1,0 +1,28 @@
+// Two people on one job: the second edit is not lost and not silently applied.
+import { assert, expectText, fill, opening, openWall, run } from "./driver.mjs";
+
+await run(async ({ open }) => {
+  const ada = await open();
+  const ben = await open();
+  for (const page of [ada, ben]) {
+    await openWall(page, "Water side");
+    await opening(page, "A").click();
+  }
+  await fill(ada, "Center", "4-0");
+  await ada.waitForFunction(() => [...document.querySelectorAll("input")].some((input) => input.value === `4'-0"`));
+
+  await fill(ben, "Sill, above subfloor", "30");
+  const dialog = ben.getByRole("dialog", { name: "The job has changed" });
+  await dialog.waitFor();
+  await expectText(dialog, "opening moved to 4'-0\"");
+  await expectText(dialog, "change opening");
+  await dialog.getByRole("button", { name: "Apply mine on top" }).click();
+  await dialog.waitFor({ state: "detached" });
+  await ben.waitForFunction(() => [...document.querySelectorAll("input")].some((input) => input.value === `30"`));
+
+  await fill(ada, "Center", "5-0");
+  await ada.getByRole("button", { name: "Drop mine" }).click();
+  await ada.getByRole("dialog").waitFor({ state: "detached" });
+  await ada.waitForFunction(() => [...document.querySelectorAll("input")].some((input) => input.value === `30"`));
+  assert.ok(await ada.getByRole("button", { name: "Undo" }).isEnabled());
+});

@@ -1,0 +1,62 @@
+// What the browser tests share: a page on the demo job, and verbs for what people do there.
+import { strict as assert } from "node:assert";
+import { launch } from "./browser.mjs";
+
+export { assert };
+
+export const DEMO = "Ferry keeper's house at Heron Slip";
+
+/** Runs a test against the address in the arguments; a script error or a failed request of the page fails it too. */
+export async function run(test) {
+  const [, , address] = process.argv;
+  const browser = await launch();
+  const troubles = [];
+  const open = async (options = {}) => {
+    const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, ...options });
+    const page = await context.newPage();
+    page.setDefaultTimeout(15_000);
+    page.on("pageerror", (error) => troubles.push(String(error)));
+    page.on("console", (message) => {
+      // A refused edit answers 409 or 422, which the browser logs: that is not trouble.
+      if (message.type() === "error" && !message.text().includes("Failed to load resource")) troubles.push(message.text());
+    });
+    await page.goto(address);
+    return page;
+  };
+  try {
+    await test({ address, open });
+    assert.deepEqual(troubles, [], "the page logged errors");
+  } catch (error) {
+    console.log(error.stack);
+    process.exitCode = 1;
+  } finally {
+    await browser.close();
+  }
+}
+
+export async function openWall(page, wall) {
+  await page.getByRole("link", { name: DEMO, exact: true }).click();
+  await page.getByRole("link", { name: new RegExp(`^${wall}`) }).click();
+  await page.getByTestId("verdict").waitFor();
+}
+
+export const opening = (page, letter) => page.locator(`[data-opening="${letter}"]`);
+
+export const verdict = (page) => page.getByTestId("verdict").locator("p").first();
+
+/** Waits until a locator's text is as wanted. */
+export async function expectText(locator, wanted) {
+  let text = "";
+  for (let attempt = 0; attempt < 75; attempt++) {
+    text = (await locator.textContent().catch(() => "")) ?? "";
+    if (wanted instanceof RegExp ? wanted.test(text) : text.includes(wanted)) return text;
+    await new Promise((resolve) => setTimeout(resolve, 100));
+  }
+  assert.fail(`wanted ${wanted}, got "${text}"`);
+}
+
+export async function fill(page, label, text) {
+  const field = page.getByLabel(label, { exact: true });
+  await field.fill(text);
+  await field.press("Enter");
+}

@@ -1,0 +1,46 @@
+// The jobs screen: begin, rename, copy, put away, bring back; and what an empty job teaches.
+import { assert, DEMO, expectText, run } from "./driver.mjs";
+
+await run(async ({ open }) => {
+  const page = await open();
+  await page.getByLabel("A new job").fill("Back porch wall");
+  await page.getByRole("button", { name: "Begin" }).click();
+  await page.getByText("No opening yet").waitFor();
+  await page.getByText("Nothing is said yet about what it carries.").waitFor();
+
+  // Its first wall is described, and its first opening said.
+  await page.getByRole("button", { name: "What it carries" }).click();
+  await page.getByRole("button", { name: "Add a roof" }).click();
+  await page.getByLabel("Building width").waitFor();
+  await page.getByRole("button", { name: "Close", exact: true }).click();
+  await page.getByLabel("Say an opening").fill("3040 window centered");
+  await page.getByLabel("Say an opening").press("Enter");
+  await expectText(page.getByTestId("verdict"), "Carries");
+
+  // Wall frame, another wall, and taking it out.
+  await page.getByRole("button", { name: "Length, height, studs" }).click();
+  await page.getByLabel("Name", { exact: true }).fill("Porch side");
+  await page.getByLabel("Name", { exact: true }).press("Enter");
+  await page.getByRole("button", { name: "Close", exact: true }).click();
+  await page.getByRole("link", { name: "Porch side" }).waitFor();
+  await page.getByRole("button", { name: "+ wall" }).click();
+  await page.getByRole("link", { name: "Wall 2" }).click();
+  await page.getByRole("button", { name: "Length, height, studs" }).click();
+  await page.getByRole("button", { name: "Take this wall out of the job" }).click();
+  await page.getByRole("link", { name: "Wall 2" }).waitFor({ state: "detached" });
+
+  await page.getByRole("link", { name: "Jobs", exact: true }).click();
+  await page.getByRole("listitem").filter({ hasText: "Back porch wall" }).getByRole("button", { name: "Rename" }).click();
+  await page.getByLabel("Name", { exact: true }).fill("Front porch wall");
+  await page.getByLabel("Name", { exact: true }).press("Enter");
+  await page.getByRole("link", { name: "Front porch wall", exact: true }).waitFor();
+
+  const demo = page.getByRole("listitem").filter({ hasText: DEMO });
+  await demo.getByRole("button", { name: "Copy" }).click();
+  await page.getByRole("link", { name: `${DEMO}, copy` }).waitFor();
+  await page.getByRole("listitem").filter({ hasText: "Front porch wall" }).getByRole("button", { name: "Put away" }).click();
+  await page.getByRole("link", { name: "Front porch wall", exact: true }).waitFor({ state: "detached" });
+  await page.getByRole("button", { name: "Bring it back" }).click();
+  await page.getByRole("link", { name: "Front porch wall", exact: true }).waitFor();
+  assert.equal(await page.getByRole("button", { name: "Put away" }).count(), 3);
+});
