@@ -2,6 +2,7 @@
 
 use axum::body::Bytes;
 use axum::extract::{FromRequest, FromRequestParts, Path, Request};
+use axum::http::header;
 use axum::http::request::Parts;
 use serde::de::DeserializeOwned;
 
@@ -14,6 +15,11 @@ impl<T: DeserializeOwned, S: Send + Sync> FromRequest<S> for Body<T> {
     type Rejection = Problem;
 
     async fn from_request(request: Request, state: &S) -> Result<Self, Problem> {
+        // Only JSON by name: a form on another site can send text without asking, but not this.
+        let kind = request.headers().get(header::CONTENT_TYPE).and_then(|kind| kind.to_str().ok()).unwrap_or("");
+        if !kind.starts_with("application/json") {
+            return Err(Problem::not_json());
+        }
         let bytes = Bytes::from_request(request, state).await?;
         let deserializer = &mut serde_json::Deserializer::from_slice(&bytes);
         serde_path_to_error::deserialize(deserializer).map(Self).map_err(|error| {

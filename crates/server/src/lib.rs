@@ -53,6 +53,8 @@ pub fn app(jobs: Jobs) -> Router {
         .layer(DefaultBodyLimit::max(LARGEST_REQUEST))
         .layer(TimeoutLayer::with_status_code(StatusCode::SERVICE_UNAVAILABLE, LONGEST_REQUEST))
         .layer(CatchPanicLayer::custom(problem::from_panic))
+        .layer(axum::middleware::map_response(problem::complete))
+        .layer(axum::middleware::from_fn(problem::own_page_only))
         .layer(CompressionLayer::new())
         .layer(header(header::CONTENT_SECURITY_POLICY, CONTENT_POLICY))
         .layer(header(header::X_CONTENT_TYPE_OPTIONS, "nosniff"))

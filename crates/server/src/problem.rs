@@ -3,8 +3,10 @@
 use std::any::Any;
 
 use axum::Json;
+use axum::extract::Request;
 use axum::extract::rejection::{BytesRejection, PathRejection};
-use axum::http::{HeaderValue, StatusCode, header};
+use axum::http::{HeaderValue, Method, StatusCode, header};
+use axum::middleware::Next;
 use axum::response::{IntoResponse, Response};
 use serde::{Deserialize, Serialize};
 use sturvek_core::job::CommandError;
@@ -54,6 +56,18 @@ impl Problem {
     /// Something that is asked for is not there.
     pub fn not_found(what: &str) -> Self {
         Self::new(StatusCode::NOT_FOUND, "not-found", "Not found", format!("There is no such {what}."))
+    }
+
+    /// A body that is not JSON.
+    pub fn not_json() -> Self {
+        let detail = "Send JSON, with the content type application/json.";
+        Self::new(StatusCode::UNSUPPORTED_MEDIA_TYPE, "not-json", "Not JSON", detail)
+    }
+
+    /// A change asked for by another site's page.
+    pub fn from_elsewhere() -> Self {
+        let detail = "Changes are taken from Sturvek's own page only.";
+        Self::new(StatusCode::FORBIDDEN, "from-elsewhere", "Not from here", detail)
     }
 
     /// What was sent cannot be used.
@@ -150,6 +164,31 @@ impl From<PathRejection> for Problem {
 /// Any address under `/api` that is none.
 pub async fn no_such_address() -> Problem {
     Problem::not_found("address")
+}
+
+/// Gives a body to an error that came from below the handlers, such as a wrong method or a timeout.
+pub async fn complete(response: Response) -> Response {
+    let status = response.status();
+    let bare = response.headers().get(header::CONTENT_TYPE).is_none();
+    if !bare || !(status.is_client_error() || status.is_server_error()) {
+        return response;
+    }
+    let title = status.canonical_reason().unwrap_or("Not possible");
+    let detail = match status {
+        StatusCode::METHOD_NOT_ALLOWED => "That address does not take this kind of request.",
+        StatusCode::SERVICE_UNAVAILABLE => "That took too long and was given up. Nothing that was saved is lost.",
+        _ => "The request could not be answered.",
+    };
+    Problem::new(status, "not-possible", title, detail).into_response()
+}
+
+/// Turns away changes that a page of another site asks for.
+pub async fn own_page_only(request: Request, next: Next) -> Response {
+    let site = request.headers().get("sec-fetch-site").and_then(|site| site.to_str().ok());
+    if request.method() != Method::GET && matches!(site, Some("cross-site" | "same-site")) {
+        return Problem::from_elsewhere().into_response();
+    }
+    next.run(request).await
 }
 
 /// A panic in a handler.

@@ -200,6 +200,7 @@ async fn every_error_is_a_problem() {
     is_problem(&api.get("/api/jobs/not-an-id").await, StatusCode::NOT_FOUND, "not-found");
     is_problem(&api.get(&format!("/api/jobs/{nobody}")).await, StatusCode::NOT_FOUND, "not-found");
     is_problem(&api.get("/assets/nope.js").await, StatusCode::NOT_FOUND, "not-found");
+    is_problem(&api.send("PUT", "/api/jobs", "{}").await, StatusCode::METHOD_NOT_ALLOWED, "not-possible");
     is_problem(&api.send("POST", "/api/jobs", "not json").await, StatusCode::UNPROCESSABLE_ENTITY, "invalid");
     is_problem(&api.send("POST", "/api/jobs", vec![0xff; 4]).await, StatusCode::UNPROCESSABLE_ENTITY, "invalid");
     let huge = vec![b' '; LARGEST_REQUEST + 1];
@@ -207,6 +208,19 @@ async fn every_error_is_a_problem() {
     let path = format!("/api/jobs/{}/undo", text(&api.demo_job().await["id"]));
     let nothing = api.post(&path, json!({ "on_version": 0 })).await;
     is_problem(&nothing, StatusCode::CONFLICT, "nothing-to-do");
+}
+
+#[tokio::test]
+async fn another_sites_page_changes_nothing() {
+    let api = Api::with_demo().await;
+    let post = |kind: &str, site: &str| {
+        let request = Request::post("/api/jobs").header(header::CONTENT_TYPE, kind).header("sec-fetch-site", site);
+        api.0.clone().oneshot(request.body(Body::from(json!({ "name": "x" }).to_string())).expect("a request"))
+    };
+    let status = async |kind, site| post(kind, site).await.expect("an answer").status();
+    assert_eq!(status("text/plain", "none").await, StatusCode::UNSUPPORTED_MEDIA_TYPE);
+    assert_eq!(status("application/json", "cross-site").await, StatusCode::FORBIDDEN);
+    assert_eq!(status("application/json", "same-origin").await, StatusCode::CREATED);
 }
 
 #[tokio::test]

@@ -302,6 +302,8 @@ pub struct FindingView {
     pub severity: FindingSeverity,
     /// Which opening it is about.
     pub opening: Uuid,
+    /// That opening's letter on the wall.
+    pub letter: String,
     /// What it is.
     pub sentence: String,
     /// What can be done.
@@ -381,7 +383,7 @@ pub fn wall_view(wall: &job::Wall, plan: &WallPlan) -> WallView {
         members: plan.members.iter().map(member).collect(),
         marks: plan.marks.iter().map(mark).collect(),
         openings: plan.openings.iter().enumerate().map(|(index, opening)| ticket(index, opening, plan, wall)).collect(),
-        findings: plan.findings.iter().map(finding).collect(),
+        findings: plan.findings.iter().map(|each| finding(each, &plan.openings)).collect(),
     }
 }
 
@@ -431,8 +433,10 @@ fn mark(mark: &sturvek_core::framing::Mark) -> Mark {
     }
 }
 
-fn finding(finding: &Finding) -> FindingView {
+fn finding(finding: &Finding, openings: &[OpeningPlan]) -> FindingView {
+    let place = openings.iter().position(|opening| opening.id == finding.opening());
     FindingView {
+        letter: place.map_or_else(String::new, letter),
         severity: finding.severity().into(),
         opening: Uuid::from_u128(finding.opening().0),
         sentence: finding.sentence(),
@@ -548,7 +552,7 @@ fn pack(opening: &OpeningPlan, sized: Option<&SizedHeader>, end: End) -> PackVie
 
 fn reason(count: &JackCount, most: Option<u8>) -> ReasonView {
     let words = match count.each {
-        Some(each) => format!("{:.0} lb on the pack, {each:.0} lb a jack ({})", count.load, count.combination),
+        Some(each) => format!("{:.0} lb, {each:.0} lb a jack ({})", count.load, count.combination),
         None if count.count.is_none() => "too slender at any number".to_owned(),
         None => "what the shop does".to_owned(),
     };

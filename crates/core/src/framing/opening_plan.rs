@@ -3,7 +3,8 @@
 use super::rough_opening::rough_opening;
 use super::stack::{Bridging, Stack, room_for_header, stack};
 use crate::job::{
-    CountOverride, HeaderChoice, HeaderPlace, Job, Opening, OpeningDesign, OpeningId, Size, TWO_BY, Wall, WallFrame,
+    CountOverride, HeaderChoice, HeaderPlace, Job, Opening, OpeningDesign, OpeningId, PointLoad, Size, TWO_BY, Wall,
+    WallFrame,
 };
 use crate::loads::{WallCarries, take_down};
 use crate::lumber::factors::bearing_area::PlateEnd;
@@ -169,7 +170,8 @@ fn outcome(job: &Job, wall: &Wall, opening: &Opening, rough: Size) -> OpeningOut
 }
 
 fn sized(job: &Job, wall: &Wall, opening: &Opening, rough: Size) -> Result<Option<SizedHeader>, OutsideLimits> {
-    if wall.carries == WallCarries::Nothing && wall.point_loads.is_empty() {
+    let reached = wall.point_loads.iter().any(|load| reaches(load, opening.design.center, rough.width));
+    if wall.carries == WallCarries::Nothing && !reached {
         return if rough.width <= WIDEST_FLAT {
             Ok(None)
         } else {
@@ -201,11 +203,17 @@ fn nearness(evaluation: &Evaluation) -> f64 {
     evaluation.largest_ratio()
 }
 
+/// Whether a point load stands on the opening's header or on one of its packs, taken four studs wide.
+fn reaches(load: &PointLoad, center: Length, rough_width: Length) -> bool {
+    (load.at - center).abs() <= rough_width.half() + TWO_BY * 4
+}
+
 /// The sizing problem of an opening: loads moved to its left face, jacks from the wall's studs, plate from its species.
 fn problem(job: &Job, wall: &Wall, opening: &Opening, rough: Size) -> Result<OpeningProblem, OutsideLimits> {
     let frame = &wall.frame;
     let design = &opening.design;
     let left = design.center - rough.width.half();
+    let near = wall.point_loads.iter().filter(|load| reaches(load, design.center, rough.width));
     let mut loads = Vec::new();
     if let WallCarries::Framing(carried) = &wall.carries {
         let down = take_down(carried, &job.settings.site);
@@ -214,13 +222,7 @@ fn problem(job: &Job, wall: &Wall, opening: &Opening, rough: Size) -> Result<Ope
         }
         loads.push(OpeningLoad::Line { amount: down.total, extent: None });
     }
-    let pack = TWO_BY * 4;
-    for load in &wall.point_loads {
-        let at = load.at - left;
-        if -pack <= at && at <= rough.width + pack {
-            loads.push(OpeningLoad::Point { amount: load.amount, at });
-        }
-    }
+    loads.extend(near.map(|load| OpeningLoad::Point { amount: load.amount, at: load.at - left }));
     let plate = design_values::sawn(frame.plate_species, Grade::Number2, Depth::Four)
         .ok_or_else(|| OutsideLimits::NoDesignValues { lumber: frame.plate_species.name().into() })?;
     let head = design.sill + rough.height;

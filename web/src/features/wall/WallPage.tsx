@@ -115,23 +115,26 @@ function LoadedWall({ view, wall, planned }: LoadedProps) {
         <span className="flex-1" />
         <UndoRedo view={view} editing={editing} />
       </header>
-      <main className="min-w-0 px-4 pt-3 pb-6 lg:overflow-y-auto">
-        <SayLine job={view.id} wall={planned.id} editing={editing} />
-        {editing.trouble && (
-          <p role="alert" className="my-2 flex items-center gap-3 border-error border-l-4 pl-3 text-error">
-            {editing.trouble.detail}
-            <button type="button" className="btn btn-ghost tap" onClick={editing.clearTrouble}>
-              Fine
-            </button>
-          </p>
-        )}
-        <WallStage view={shown} selected={selected} select={select} remove={remove} move={move} />
-        <div className="mt-2 grid gap-4 md:grid-cols-2">
+      {/* On a phone the ticket follows the wall at once; what stands under the wall comes after it. */}
+      <main className="contents min-w-0 lg:block lg:overflow-y-auto">
+        <div className="order-1 px-4 pt-3">
+          <SayLine job={view.id} wall={planned.id} editing={editing} />
+          {editing.trouble && (
+            <p role="alert" className="my-2 flex items-center gap-3 border-error border-l-4 pl-3 text-error">
+              {editing.trouble.detail}
+              <button type="button" className="btn btn-ghost tap" onClick={editing.clearTrouble}>
+                Fine
+              </button>
+            </p>
+          )}
+          <WallStage view={shown} selected={selected} select={select} remove={remove} move={move} />
+        </div>
+        <div className="order-3 mt-2 grid gap-4 px-4 pb-6 md:grid-cols-2">
           <WallFacts wall={wall} planned={shown} open={setSheet} />
           <ToLookAt view={shown} select={select} />
         </div>
       </main>
-      <aside className="ticket lg:overflow-y-auto" aria-label="Ticket">
+      <aside className="ticket order-2 lg:overflow-y-auto" aria-label="Ticket">
         {selected && design ? (
           <OpeningTicket
             key={selected.id}

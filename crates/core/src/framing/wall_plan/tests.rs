@@ -119,6 +119,18 @@ fn a_partition_gets_a_flat_two_by_and_no_header() {
 }
 
 #[test]
+fn a_point_load_on_a_partition_is_carried_where_it_lands() {
+    let door = |id, feet| opening(id, design(OpeningKind::Door, 32, 80, Length::feet(feet), Length::ZERO));
+    let mut job = job(WallCarries::Nothing, Length::feet(24), vec![door(1, 4), door(2, 16)]);
+    let amount = ByKind { dead: Force::lbf(900.0), snow: Force::lbf(900.0), ..ByKind::default() };
+    job.walls[0].point_loads =
+        vec![PointLoad { id: PointLoadId(1), name: "post".into(), at: Length::feet(16), amount }];
+    let plan = plan(&job);
+    assert_eq!(plan.openings[0].outcome, OpeningOutcome::Flat);
+    assert!(plan.openings[1].header().is_some(), "{}", plan.openings[1].sentence);
+}
+
+#[test]
 fn a_window_has_sill_and_cripples_on_the_layout() {
     let sill = Length::inches(34);
     let window = opening(7, design(OpeningKind::Window, 36, 48, Length::feet(6), sill));

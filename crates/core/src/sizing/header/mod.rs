@@ -7,6 +7,7 @@ pub mod moment;
 pub mod shear;
 pub mod width;
 
+use crate::measure::{Length, LengthStyle};
 use crate::working::{Clause, Unit};
 
 /// Which check.
@@ -100,11 +101,16 @@ impl CheckResult {
         }
         let Comparison { demand, capacity } = self.comparison;
         Some(match self.kind {
-            CheckKind::Width => format!("header {demand} in. wider than wall {capacity} in."),
-            CheckKind::Depth => format!("header {demand} in. deep, room for {} in.", crate::working::figure(capacity)),
+            CheckKind::Width => format!("header {} wider than wall {}", tape(demand), tape(capacity)),
+            CheckKind::Depth => format!("header {} deep, room for {}", tape(demand), tape(capacity)),
             kind => {
                 format!("{} at {:.0} % of what is allowed ({})", kind.name(), 100.0 * self.ratio(), self.combination)
             }
         })
     }
+}
+
+/// Decimal inches as a tape shows them.
+fn tape(inches: f64) -> String {
+    Length::from_decimal_inches(inches).written(LengthStyle::Inches)
 }

@@ -26,7 +26,7 @@ export function FindingList({ findings }: { readonly findings: readonly Schemas[
           className={`border-l-4 pl-2 leading-snug ${finding.severity === "trouble" ? "border-error" : "border-base-300"}`}
         >
           <span className={`font-bold ${finding.severity === "trouble" ? "text-error" : ""}`}>
-            {LABELS[finding.severity]}.
+            {finding.letter}: {LABELS[finding.severity].toLowerCase()}.
           </span>{" "}
           {finding.sentence}
           {finding.ways_out.length > 0 && (

@@ -41,22 +41,25 @@ function PackEnd({ end, pack, opening, editing, showWorking }: EndProps) {
   const kings = pack.kings_by_code ?? undefined;
   return (
     <div className="mt-2 border-base-300 border-l-4 pl-3">
-      <p className="flex flex-wrap items-baseline gap-x-2">
-        <span className="w-12 text-secondary text-sm">{end}</span>
-        <span className="font-bold text-lg">
-          <span className="num">{pack.jacks}</span> jack{pack.jacks === 1 ? "" : "s"},{" "}
-          <span className="num">{pack.kings}</span> king{pack.kings === 1 ? "" : "s"}
-        </span>
-        {pack.load_lb != null && <span className="text-secondary text-sm">under {pounds(pack.load_lb)}</span>}
+      <div className="flex items-center gap-2">
+        <p className="leading-tight">
+          <span className="text-secondary text-sm">{end} end</span>{" "}
+          <span className="block font-bold text-lg">
+            {counted(pack.jacks, "jack")}, {counted(pack.kings, "king")}
+          </span>
+          {pack.load_lb != null && (
+            <span className="text-secondary text-sm">under {pounds(pack.load_lb)}</span>
+          )}
+        </p>
         <button
           type="button"
-          className="btn btn-ghost tap ml-auto font-normal"
+          className="btn tap ml-auto font-normal"
           aria-expanded={deciding}
           onClick={() => setDeciding(!deciding)}
         >
           Decide
         </button>
-      </p>
+      </div>
       <ul className="text-sm">
         {pack.jack_reasons.map((reason) => (
           <li key={reason.name} className="flex items-baseline gap-2" title={reason.clause}>

@@ -1,0 +1,119 @@
+//! How long sizing takes: one opening against sixty candidates and every combination; a 200-opening job from inputs to
+//! results. Run: `cargo bench -p sturvek-core --bench sizing`.
+
+use criterion::{Criterion, criterion_group, criterion_main};
+use sturvek_core::framing::plan_wall;
+use sturvek_core::job::{
+    HeaderChoice, HeaderPlace, Job, Opening, OpeningDesign, OpeningId, OpeningKind, Size, Underside, Wall, WallFrame,
+    WallId,
+};
+use sturvek_core::loads::{ByKind, CarriedFraming, FloorOnWall, RoofFraming, RoofOnWall, WallCarries};
+use sturvek_core::lumber::factors::bearing_area::PlateEnd;
+use sturvek_core::lumber::{Depth, Grade, HeaderBoard, HeaderSpec, SawnSize, Species, Thickness};
+use sturvek_core::measure::{Ends, Force, Length, LineLoad, Money, Pressure, Stress};
+use sturvek_core::sizing::candidates::{StockBoard, try_all};
+use sturvek_core::sizing::{Conventions, JackLength, JackLumber, OpeningLoad, OpeningProblem};
+
+/// Four species, five depths, one to three plies: sixty headers.
+fn sixty_headers() -> Vec<(HeaderSpec, Money)> {
+    let mut headers = Vec::new();
+    for species in Species::ALL {
+        for depth in Depth::ALL {
+            let size = SawnSize { thickness: Thickness::Two, depth };
+            let board = HeaderBoard::Sawn { species, grade: Grade::Number2, size };
+            headers.extend((1..=3).map(|plies| (HeaderSpec { board, plies }, Money::cents(f64::from(plies)))));
+        }
+    }
+    assert_eq!(headers.len(), 60);
+    headers
+}
+
+fn problem(with_point_load: bool) -> OpeningProblem {
+    let amount = ByKind {
+        dead: LineLoad::plf(354.0),
+        floor_live: LineLoad::plf(280.0),
+        roof_live: LineLoad::plf(280.0),
+        snow: LineLoad::plf(392.0),
+    };
+    let mut loads = vec![OpeningLoad::Line { amount, extent: None }];
+    if with_point_load {
+        let amount = ByKind { dead: Force::lbf(900.0), snow: Force::lbf(1400.0), ..ByKind::default() };
+        loads.push(OpeningLoad::Point { amount, at: Length::inches(20) });
+    }
+    OpeningProblem {
+        clear: Length::feet(6),
+        wall_depth: Length::inches_and(5, 1, 2),
+        jack_length: JackLength::Given(Length::inches(81)),
+        loads,
+        jack: JackLumber { species: Species::SprucePineFir, grade: Grade::Stud, depth: Depth::Six },
+        plate_bearing: Stress::psi(425.0),
+        plate_end: PlateEnd::Cut,
+        conventions: Conventions::default(),
+    }
+}
+
+fn large_job() -> Job {
+    let stock = sixty_headers()
+        .into_iter()
+        .step_by(3)
+        .map(|(header, price_per_foot)| StockBoard { board: header.board, price_per_foot })
+        .collect();
+    let mut job = Job::empty("large", stock);
+    let roof = RoofOnWall {
+        framing: RoofFraming::Trusses,
+        building_width: Length::feet(30),
+        overhang: Length::feet(2),
+        rise_in_twelve: 6.0,
+        roof_dead: Pressure::psf(10.0),
+        ceiling_dead: Pressure::psf(5.0),
+        attic_live: Pressure::ZERO,
+    };
+    let floor = FloorOnWall {
+        span_one_side: Length::feet(14),
+        span_other_side: Length::ZERO,
+        dead: Pressure::psf(12.0),
+        live: Pressure::psf(40.0),
+    };
+    for wall in 0..20 {
+        let openings = (0..10).map(|index| opening(wall * 10 + index, index)).collect();
+        job.walls.push(Wall {
+            id: WallId(wall),
+            frame: WallFrame { length: Length::feet(80), ..WallFrame::usual("side") },
+            carries: WallCarries::Framing(CarriedFraming { roof: Some(roof), floor: Some(floor), wall_above: None }),
+            openings,
+            point_loads: vec![],
+        });
+    }
+    job
+}
+
+fn opening(id: u128, index: u128) -> Opening {
+    let design = OpeningDesign {
+        kind: OpeningKind::Window,
+        unit: Size { width: Length::inches(30 + 3 * index as i64), height: Length::inches(44) },
+        rough: None,
+        center: Length::feet(4 + 8 * index as i64),
+        sill: Length::inches(36),
+        place: HeaderPlace::TightToPlates,
+        underside: Underside::Bare,
+        header: HeaderChoice::Leanest,
+    };
+    Opening { id: OpeningId(id), design, jacks: Ends::default(), kings: Ends::default() }
+}
+
+fn sizing(criterion: &mut Criterion) {
+    let headers = sixty_headers();
+    for (name, with_point_load) in [("uniform load", false), ("off-center point load", true)] {
+        let problem = problem(with_point_load);
+        criterion.bench_function(&format!("one opening, 60 candidates, all combinations, {name}"), |bench| {
+            bench.iter(|| try_all(&problem, &headers).expect("within limits"));
+        });
+    }
+    let job = large_job();
+    criterion.bench_function("200 openings, 20 walls, inputs to full results", |bench| {
+        bench.iter(|| job.walls.iter().map(|wall| plan_wall(&job, wall)).collect::<Vec<_>>());
+    });
+}
+
+criterion_group!(benches, sizing);
+criterion_main!(benches);
