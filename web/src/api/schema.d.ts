@@ -522,6 +522,8 @@ export interface components {
         FindingSeverity: "trouble" | "caution" | "note";
         /** @description A finding. */
         FindingView: {
+            /** @description That opening's letter on the wall. */
+            letter: string;
             /**
              * Format: uuid
              * @description Which opening it is about.

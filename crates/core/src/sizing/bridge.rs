@@ -1,9 +1,9 @@
 //! One header over one opening on so many jacks, and the loads on it for one combination.
 
 use super::problem::{OpeningLoad, OpeningProblem, SpanRule};
-use crate::loads::kind::{ByKind, Combination, LoadKind};
+use crate::loads::kind::{ByKind, Combination};
 use crate::lumber::{DesignValues, HeaderSpec};
-use crate::measure::{End, Ends};
+use crate::measure::{End, Ends, Length};
 use crate::statics::{BeamLoad, SimpleSpan};
 
 /// Thickness of one jack, in.
@@ -54,11 +54,9 @@ impl<'a> Bridge<'a> {
     pub fn under(&self, combination: &Combination) -> CombinedCase<'a> {
         let span = self.design_span_inches();
         let offset = self.half_bearing(End::Left);
-        let snow_level = self.problem.conventions.snow_level;
-        let part =
-            |kind: LoadKind| combination.factors.get(kind) * if kind == LoadKind::Snow { snow_level } else { 1.0 };
+        let total = |amounts: ByKind<f64>| combination.total(&self.at_stress_level(amounts));
         let mut full_length = if self.problem.conventions.self_weight {
-            part(LoadKind::Dead) * self.header.weight_per_foot_lbf() / 12.0
+            combination.factors.dead * self.header.weight_per_foot_lbf() / 12.0
         } else {
             0.0
         };
@@ -66,21 +64,16 @@ impl<'a> Bridge<'a> {
         for load in &self.problem.loads {
             match load {
                 OpeningLoad::Line { amount, extent } => {
-                    let total: f64 =
-                        LoadKind::ALL.iter().map(|kind| part(*kind) * amount.get(*kind).to_pounds_per_inch()).sum();
-                    match extent {
-                        None => full_length += total,
-                        Some((from, to)) => {
-                            let from = (from.to_inches() + offset).clamp(0.0, span);
-                            let to = (to.to_inches() + offset).clamp(0.0, span);
-                            if from < to && total > 0.0 {
-                                loads.push(BeamLoad::Uniform { pounds_per_inch: total, from, to });
-                            }
-                        }
+                    let pounds_per_inch = total(amount.map(|line| line.to_pounds_per_inch()));
+                    let (from, to) = self.clipped(*extent, offset, span);
+                    if extent.is_none() {
+                        full_length += pounds_per_inch;
+                    } else if from < to && pounds_per_inch > 0.0 {
+                        loads.push(BeamLoad::Uniform { pounds_per_inch, from, to });
                     }
                 }
                 OpeningLoad::Point { amount, at } => {
-                    let pounds: f64 = LoadKind::ALL.iter().map(|kind| part(*kind) * amount.get(*kind).to_lbf()).sum();
+                    let pounds = total(amount.map(|force| force.to_lbf()));
                     if pack_under(*at, self.problem).is_none() && pounds > 0.0 {
                         loads.push(BeamLoad::Point { pounds, at: at.to_inches() + offset });
                     }
@@ -93,39 +86,58 @@ impl<'a> Bridge<'a> {
         CombinedCase { bridge: *self, combination: *combination, loads }
     }
 
-    /// Point loads that stand on a pack rather than on the header, lb.
-    pub fn on_pack(&self, end: End, combination: &Combination) -> f64 {
-        let snow_level = self.problem.conventions.snow_level;
-        let mut pounds = 0.0;
+    /// What each pack carries by kind of load, lb: the header's reaction and what stands on the pack. Reactions are
+    /// linear in the loads, so any combination's follow from these.
+    pub fn reactions_by_kind(&self) -> Ends<ByKind<f64>> {
+        let span = self.design_span_inches();
+        let offset = self.half_bearing(End::Left);
+        let mut ends: Ends<ByKind<f64>> = Ends::default();
         for load in &self.problem.loads {
-            let OpeningLoad::Point { amount, at } = load else { continue };
-            if pack_under(*at, self.problem) == Some(end) {
-                let mut amounts = amount.map(|force| force.to_lbf());
-                amounts.snow *= snow_level;
-                pounds += combination.total(&amounts);
+            match load {
+                OpeningLoad::Line { amount, extent } => {
+                    let (from, to) = self.clipped(*extent, offset, span);
+                    let amounts = self.at_stress_level(amount.map(|line| line.to_pounds_per_inch() * (to - from)));
+                    share(&mut ends, &amounts, f64::midpoint(from, to) / span);
+                }
+                OpeningLoad::Point { amount, at } => {
+                    let amounts = self.at_stress_level(amount.map(|force| force.to_lbf()));
+                    match pack_under(*at, self.problem) {
+                        Some(End::Left) => share(&mut ends, &amounts, 0.0),
+                        Some(End::Right) => share(&mut ends, &amounts, 1.0),
+                        None => share(&mut ends, &amounts, (at.to_inches() + offset) / span),
+                    }
+                }
             }
         }
-        pounds
-    }
-
-    /// What each pack carries by kind of load, lb: the header's reaction and what stands on the pack.
-    pub fn reactions_by_kind(&self) -> Ends<ByKind<f64>> {
-        let mut ends: Ends<ByKind<f64>> = Ends::default();
-        for kind in LoadKind::ALL {
-            let mut factors = ByKind::default();
-            *factors.get_mut(kind) = 1.0;
-            let alone = Combination { name: kind.symbol(), factors, duration: 1.0 };
-            let reactions = self.under(&alone).pack_reactions();
-            for end in End::BOTH {
-                *ends.at_mut(end).get_mut(kind) = *reactions.at(end);
-            }
+        if self.problem.conventions.self_weight {
+            let dead = self.header.weight_per_foot_lbf() / 12.0 * span;
+            share(&mut ends, &ByKind { dead, ..ByKind::default() }, 0.5);
         }
         ends
     }
+
+    /// Where on the design span a load acts that is given from the left face of the opening.
+    fn clipped(&self, extent: Option<(Length, Length)>, offset: f64, span: f64) -> (f64, f64) {
+        extent.map_or((0.0, span), |(from, to)| {
+            let place = |at: Length| (at.to_inches() + offset).clamp(0.0, span);
+            (place(from), place(to).max(place(from)))
+        })
+    }
+
+    fn at_stress_level(&self, mut amounts: ByKind<f64>) -> ByKind<f64> {
+        amounts.snow *= self.problem.conventions.snow_level;
+        amounts
+    }
 }
 
-fn pack_under(at: crate::measure::Length, problem: &OpeningProblem) -> Option<End> {
-    if at <= crate::measure::Length::ZERO {
+/// Adds amounts to both ends, the part `rightward` to the right one.
+fn share(ends: &mut Ends<ByKind<f64>>, amounts: &ByKind<f64>, rightward: f64) {
+    ends.left = ends.left + amounts.map(|amount| amount * (1.0 - rightward));
+    ends.right = ends.right + amounts.map(|amount| amount * rightward);
+}
+
+fn pack_under(at: Length, problem: &OpeningProblem) -> Option<End> {
+    if at <= Length::ZERO {
         Some(End::Left)
     } else if problem.clear <= at {
         Some(End::Right)
@@ -149,15 +161,6 @@ impl CombinedCase<'_> {
                 Some(*pounds_per_inch)
             }
             _ => None,
-        }
-    }
-
-    /// What each pack carries, lb.
-    pub fn pack_reactions(&self) -> Ends<f64> {
-        let header = self.span().reactions();
-        Ends {
-            left: header.left + self.bridge.on_pack(End::Left, &self.combination),
-            right: header.right + self.bridge.on_pack(End::Right, &self.combination),
         }
     }
 }

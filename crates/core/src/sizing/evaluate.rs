@@ -1,6 +1,6 @@
 //! One header over one opening, judged: jacks, reactions, every check over every combination.
 
-use super::bridge::Bridge;
+use super::bridge::{Bridge, CombinedCase};
 use super::header::{CheckKind, CheckResult, Comparison, bending, deflection, shear, width};
 use super::jacks::{JackPack, jack_pack};
 use super::limits::{LARGEST_POINT_LOAD, OutsideLimits, WIDEST_OPENING};
@@ -8,7 +8,7 @@ use super::problem::{Conventions, OpeningLoad, OpeningProblem};
 use crate::loads::kind::{ByKind, Combination, LIVE_COMBINATIONS, STRENGTH_COMBINATIONS};
 use crate::lumber::{HeaderSpec, design_values};
 use crate::measure::{End, Ends};
-use crate::working::{Silent, Unit};
+use crate::working::{Pen, Silent, Unit};
 
 /// Everything found out about one header over one opening.
 #[derive(Clone, Debug, PartialEq)]
@@ -63,7 +63,8 @@ impl Evaluation {
 /// [`OutsideLimits`] where the method gives no number.
 pub fn evaluate(problem: &OpeningProblem, header: HeaderSpec) -> Result<Evaluation, OutsideLimits> {
     let bridge = settled_bridge(problem, header)?;
-    let packs = Ends { left: jack_pack(&bridge, End::Left), right: jack_pack(&bridge, End::Right) };
+    let reactions = bridge.reactions_by_kind();
+    let packs = reactions.map(|reactions| jack_pack(&bridge, &reactions));
     let checks = all_checks(&bridge);
     let mut failures: Vec<String> = checks.iter().filter_map(CheckResult::failure).collect();
     failures.extend(End::BOTH.iter().filter_map(|end| pack_failure(*end, packs.at(*end), &bridge)));
@@ -71,7 +72,7 @@ pub fn evaluate(problem: &OpeningProblem, header: HeaderSpec) -> Result<Evaluati
         header,
         jacks: bridge.jacks,
         design_span: bridge.design_span_inches(),
-        reactions: bridge.reactions_by_kind(),
+        reactions,
         packs,
         checks,
         failures,
@@ -96,11 +97,12 @@ pub fn settled_bridge(problem: &OpeningProblem, header: HeaderSpec) -> Result<Br
     let mut bridge =
         Bridge { problem, header, values, jacks: Ends { left: start(End::Left), right: start(End::Right) } };
     loop {
+        let reactions = bridge.reactions_by_kind();
         let needed = |end: End| {
             let so_far = *bridge.jacks.at(end);
             match fixed_jacks.at(end) {
                 Some(fixed) => *fixed,
-                None => jack_pack(&bridge, end).needed.unwrap_or(most).min(most).max(so_far),
+                None => jack_pack(&bridge, reactions.at(end)).needed.unwrap_or(most).min(most).max(so_far),
             }
         };
         let jacks = Ends { left: needed(End::Left), right: needed(End::Right) };
@@ -127,56 +129,51 @@ fn within_limits(problem: &OpeningProblem) -> Result<(), OutsideLimits> {
 }
 
 fn all_checks(bridge: &Bridge<'_>) -> Vec<CheckResult> {
-    let conventions = &bridge.problem.conventions;
     let present = bridge.problem.kinds_present();
-    let strength = || STRENGTH_COMBINATIONS.into_iter().filter(move |combination| combination.applies_to(&present));
-    let live = LIVE_COMBINATIONS.into_iter().filter(|combination| combination.applies_to(&present));
-    let creep = conventions.creep;
+    let under = |combinations: &[Combination], creep: f64| -> Vec<CombinedCase<'_>> {
+        let applying = combinations.iter().filter(|combination| combination.applies_to(&present));
+        applying.map(|combination| bridge.under(&combination.with_dead_times(creep))).collect()
+    };
+    let strength = under(&STRENGTH_COMBINATIONS, 1.0);
+    let live = under(&LIVE_COMBINATIONS, 1.0);
+    let creep = bridge.problem.conventions.creep;
+    let lasting = (creep > 1.0).then(|| under(&STRENGTH_COMBINATIONS, creep));
     let mut checks = Vec::with_capacity(6);
-    checks.push(governing(CheckKind::Bending, bridge, strength()));
-    checks.push(governing(CheckKind::Shear, bridge, strength()));
-    checks.push(governing(CheckKind::LiveDeflection, bridge, live));
-    checks.push(governing(CheckKind::TotalDeflection, bridge, strength().map(|c| c.with_dead_times(creep))));
+    checks.push(governing(CheckKind::Bending, &strength));
+    checks.push(governing(CheckKind::Shear, &strength));
+    checks.push(governing(CheckKind::LiveDeflection, &live));
+    checks.push(governing(CheckKind::TotalDeflection, lasting.as_ref().unwrap_or(&strength)));
     checks.push(width::width_in_wall(bridge.header, bridge.problem.wall_depth));
-    if let Some(deepest) = conventions.deepest {
+    if let Some(deepest) = bridge.problem.conventions.deepest {
         checks.push(width::depth_in_room(bridge.header, deepest));
     }
     checks
 }
 
-/// Demand and capacity of a strength or deflection check in one combination.
-pub fn compare<P: crate::working::Pen>(
-    pen: &mut P,
-    kind: CheckKind,
-    bridge: &Bridge<'_>,
-    combination: &Combination,
-) -> Comparison {
-    let case = bridge.under(combination);
-    let conventions = &bridge.problem.conventions;
+/// Demand and capacity of a strength or deflection check in one case; of another check, nothing.
+pub fn compare<P: Pen>(pen: &mut P, kind: CheckKind, case: &CombinedCase<'_>) -> Option<Comparison> {
+    let conventions = &case.bridge.problem.conventions;
     match kind {
-        CheckKind::Bending => bending::bending(pen, &case),
-        CheckKind::Shear => shear::shear(pen, &case),
-        CheckKind::LiveDeflection => deflection::deflection(pen, &case, conventions.live_deflection_limit),
-        CheckKind::TotalDeflection => deflection::deflection(pen, &case, conventions.total_deflection_limit),
-        CheckKind::Width => width::width_in_wall(bridge.header, bridge.problem.wall_depth).comparison,
-        CheckKind::Depth => {
-            let deepest = conventions.deepest.unwrap_or(bridge.header.board.depth());
-            width::depth_in_room(bridge.header, deepest).comparison
-        }
+        CheckKind::Bending => Some(bending::bending(pen, case)),
+        CheckKind::Shear => Some(shear::shear(pen, case)),
+        CheckKind::LiveDeflection => Some(deflection::deflection(pen, case, conventions.live_deflection_limit)),
+        CheckKind::TotalDeflection => Some(deflection::deflection(pen, case, conventions.total_deflection_limit)),
+        CheckKind::Width | CheckKind::Depth => None,
     }
 }
 
-fn governing(kind: CheckKind, bridge: &Bridge<'_>, combinations: impl Iterator<Item = Combination>) -> CheckResult {
+fn governing(kind: CheckKind, cases: &[CombinedCase<'_>]) -> CheckResult {
     let unit = match kind {
         CheckKind::Bending | CheckKind::Shear => Unit::Psi,
         _ => Unit::Inches,
     };
     // Without any live load there is nothing to bend under it: demand 0 against a capacity of 1.
     let nothing = CheckResult { kind, comparison: Comparison { demand: 0.0, capacity: 1.0 }, unit, combination: "" };
-    combinations
-        .map(|combination| {
-            let comparison = compare(&mut Silent, kind, bridge, &combination);
-            CheckResult { kind, comparison, unit, combination: combination.name }
+    cases
+        .iter()
+        .filter_map(|case| {
+            let comparison = compare(&mut Silent, kind, case)?;
+            Some(CheckResult { kind, comparison, unit, combination: case.combination.name })
         })
         .max_by(|a, b| a.ratio().total_cmp(&b.ratio()))
         .unwrap_or(nothing)

@@ -29,7 +29,7 @@ pub fn calculation_sheet(problem: &OpeningProblem, evaluation: &Evaluation) -> R
     for check in &evaluation.checks {
         let Some(combination) = named(check.kind, check.combination, problem.conventions.creep) else { continue };
         let mut ink = Ink::default();
-        let comparison = compare(&mut ink, check.kind, &bridge, &combination);
+        let Some(comparison) = compare(&mut ink, check.kind, &bridge.under(&combination)) else { continue };
         let ratio = ink.given("demand", comparison.demand) / ink.given("capacity", comparison.capacity);
         ink.step("how hard it works", "ratio", Unit::None, check.kind.clause(), ratio);
         parts.push(SheetPart {

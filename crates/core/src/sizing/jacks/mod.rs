@@ -6,8 +6,7 @@ pub mod shop_rule;
 pub mod sole_plate;
 
 use super::bridge::Bridge;
-use crate::loads::kind::STRENGTH_COMBINATIONS;
-use crate::measure::End;
+use crate::loads::kind::{ByKind, STRENGTH_COMBINATIONS};
 use crate::working::Clause;
 
 /// Why so many jacks.
@@ -83,13 +82,13 @@ impl JackPack {
     }
 }
 
-/// Counts the jacks one end needs by arithmetic.
-pub fn jack_pack(bridge: &Bridge<'_>, end: End) -> JackPack {
+/// Counts the jacks one end needs by arithmetic, from what its pack carries by kind, lb.
+pub fn jack_pack(bridge: &Bridge<'_>, reactions: &ByKind<f64>) -> JackPack {
     let present = bridge.problem.kinds_present();
     let mut reasons = [header_bearing::NONE_YET, sole_plate::NONE_YET, column::NONE_YET];
     let mut largest_load: f64 = 0.0;
     for combination in STRENGTH_COMBINATIONS.iter().filter(|combination| combination.applies_to(&present)) {
-        let load = *bridge.under(combination).pack_reactions().at(end);
+        let load = combination.total(reactions);
         largest_load = largest_load.max(load);
         let counts = [
             header_bearing::count(bridge, load, combination),
