@@ -1,3 +1,4 @@
 //! Open formats, one module each: bytes in, plain data out, and back. No files, no network, no clock.
 
 pub mod header_cases;
+pub mod header_table;

@@ -6,7 +6,7 @@ use std::path::PathBuf;
 use std::process::ExitCode;
 
 use clap::{Parser, Subcommand};
-use sturvek_formats::header_cases;
+use sturvek_formats::{header_cases, header_table};
 use sturvek_server::{app, demo, openapi_json};
 use sturvek_store::{Jobs, connect, migrate};
 use tokio::net::TcpListener;
@@ -41,6 +41,12 @@ enum Command {
         /// The file; - for standard input.
         file: PathBuf,
     },
+    /// Prints a block of the header tables on the code tables' basis, as JSON.
+    Table {
+        /// The block, such as roof_ceiling.
+        #[arg(long)]
+        block: String,
+    },
     /// Prints the API's OpenAPI document.
     Openapi,
 }
@@ -60,6 +66,10 @@ async fn run(command: Command) -> Result<(), Failure> {
     match command {
         Command::Serve { database, port, empty } => serve(&database, port, empty).await,
         Command::Size { file } => size(&file),
+        Command::Table { block } => {
+            println!("{}", serde_json::to_string_pretty(&header_table::table(&block)?)?);
+            Ok(())
+        }
         Command::Openapi => {
             print!("{}", openapi_json()?);
             Ok(())

@@ -12,6 +12,7 @@ pub mod jacks;
 pub mod kings;
 pub mod limits;
 pub mod problem;
+pub mod schools;
 pub mod sheet;
 #[cfg(test)]
 pub(crate) mod testing;
