@@ -83,7 +83,7 @@ mirror!(
 );
 mirror!(
     /// Stress class of engineered lumber.
-    EngineeredClass = lumber::EngineeredClass { Lvl20E }
+    EngineeredClass = lumber::EngineeredClass { Lvl20E, Lvl19E, Psl20E, Psl22E, Lsl155E }
 );
 mirror!(
     /// Which code table counts kings.

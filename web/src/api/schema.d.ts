@@ -514,7 +514,7 @@ export interface components {
          * @description Stress class of engineered lumber.
          * @enum {string}
          */
-        EngineeredClass: "lvl20_e";
+        EngineeredClass: "lvl20_e" | "lvl19_e" | "psl20_e" | "psl22_e" | "lsl155_e";
         /**
          * @description How much a finding matters.
          * @enum {string}

@@ -145,16 +145,28 @@ const fn southern_pine_number_2(depth: Depth) -> DesignValues {
 pub enum EngineeredClass {
     /// Laminated veneer lumber, E 2.0 million psi, Fb 2600 psi.
     Lvl20E,
+    /// Laminated veneer lumber, E 1.9 million psi, Fb 2600 psi.
+    Lvl19E,
+    /// Parallel strand lumber, E 2.0 million psi, Fb 2900 psi.
+    Psl20E,
+    /// Parallel strand lumber, E 2.2 million psi, Fb 2900 psi.
+    Psl22E,
+    /// Laminated strand lumber, E 1.55 million psi, Fb 2325 psi.
+    Lsl155E,
 }
 
 impl EngineeredClass {
     /// Every class.
-    pub const ALL: [Self; 1] = [Self::Lvl20E];
+    pub const ALL: [Self; 5] = [Self::Lvl20E, Self::Lvl19E, Self::Psl20E, Self::Psl22E, Self::Lsl155E];
 
     /// The class as it is written on a plan.
     pub const fn name(self) -> &'static str {
         match self {
             Self::Lvl20E => "LVL 2.0E-2600",
+            Self::Lvl19E => "LVL 1.9E-2600",
+            Self::Psl20E => "PSL 2.0E-2900",
+            Self::Psl22E => "PSL 2.2E-2900",
+            Self::Lsl155E => "LSL 1.55E-2325",
         }
     }
 
@@ -162,6 +174,18 @@ impl EngineeredClass {
     pub const fn values(self) -> DesignValues {
         match self {
             Self::Lvl20E => row(2600.0, 1555.0, 285.0, 750.0, 2510.0, 2.0, 1.016),
+            Self::Lvl19E => row(2600.0, 1555.0, 285.0, 750.0, 2510.0, 1.9, 0.966),
+            Self::Psl20E => row(2900.0, 2025.0, 290.0, 625.0, 2900.0, 2.0, 1.016),
+            Self::Psl22E => row(2900.0, 2025.0, 290.0, 625.0, 2900.0, 2.2, 1.118),
+            Self::Lsl155E => row(2325.0, 1070.0, 310.0, 900.0, 2170.0, 1.55, 0.787),
+        }
+    }
+
+    /// Exponent of the depth factor (12/d)^n.
+    pub const fn depth_exponent(self) -> f64 {
+        match self {
+            Self::Lvl20E | Self::Lvl19E | Self::Psl20E | Self::Psl22E => 1.0 / 9.0,
+            Self::Lsl155E => 0.092,
         }
     }
 }

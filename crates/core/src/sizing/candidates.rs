@@ -44,13 +44,13 @@ pub fn headers_from(stock: &[StockBoard], wall_depth: Length) -> Vec<(HeaderSpec
 /// Tries every header, cheapest first; equal prices by depth.
 ///
 /// # Errors
-/// [`OutsideLimits`] if the opening itself is outside; a single board without design values is left out.
+/// [`OutsideLimits`] if the opening itself is outside; a board without design values, or not for wet service, is left out.
 pub fn try_all(problem: &OpeningProblem, headers: &[(HeaderSpec, Money)]) -> Result<Vec<Candidate>, OutsideLimits> {
     let mut candidates = Vec::with_capacity(headers.len());
     for (header, price_per_foot) in headers {
         match evaluate(problem, *header) {
             Ok(evaluation) => candidates.push(Candidate { price_per_foot: *price_per_foot, evaluation }),
-            Err(OutsideLimits::NoDesignValues { .. }) => {}
+            Err(OutsideLimits::NoDesignValues { .. } | OutsideLimits::WetEngineered { .. }) => {}
             Err(limit) => return Err(limit),
         }
     }

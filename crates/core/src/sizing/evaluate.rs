@@ -6,7 +6,8 @@ use super::jacks::{JackPack, jack_pack};
 use super::limits::{LARGEST_POINT_LOAD, OutsideLimits, WIDEST_OPENING};
 use super::problem::{Conventions, OpeningLoad, OpeningProblem};
 use crate::loads::kind::{ByKind, Combination, LIVE_COMBINATIONS, STRENGTH_COMBINATIONS};
-use crate::lumber::{HeaderSpec, design_values};
+use crate::lumber::factors::wet_service::Service;
+use crate::lumber::{HeaderBoard, HeaderSpec, design_values};
 use crate::measure::{End, Ends};
 use crate::working::{Pen, Silent, Unit};
 
@@ -87,6 +88,10 @@ pub fn evaluate(problem: &OpeningProblem, header: HeaderSpec) -> Result<Evaluati
 pub fn settled_bridge(problem: &OpeningProblem, header: HeaderSpec) -> Result<Bridge<'_>, OutsideLimits> {
     within_limits(problem)?;
     let values = header.board.values().ok_or_else(|| OutsideLimits::NoDesignValues { lumber: header.board.name() })?;
+    let engineered = matches!(header.board, HeaderBoard::Engineered { .. });
+    if engineered && problem.conventions.service == Service::Wet {
+        return Err(OutsideLimits::WetEngineered { lumber: header.board.name() });
+    }
     let jack = problem.jack;
     if design_values::sawn(jack.species, jack.grade, jack.depth).is_none() {
         return Err(OutsideLimits::NoDesignValues { lumber: jack.name() });

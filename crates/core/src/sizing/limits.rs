@@ -38,6 +38,14 @@ pub enum OutsideLimits {
         /// What was asked for.
         lumber: String,
     },
+    /// Engineered lumber is for dry use.
+    #[error(
+        "{lumber} is for dry service only; in wet service it is not permitted. Use sawn lumber or ask an engineer."
+    )]
+    WetEngineered {
+        /// What was asked for.
+        lumber: String,
+    },
     /// More full-height studs than the table counts.
     #[error(
         "The code's table of king studs ends below an opening of {}. The approved drawings or an engineer decide.",

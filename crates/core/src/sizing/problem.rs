@@ -3,6 +3,7 @@
 use crate::loads::kind::{ByKind, LoadKind};
 use crate::lumber::factors::bearing_area::PlateEnd;
 use crate::lumber::factors::repetitive_member::RepetitiveRule;
+use crate::lumber::factors::wet_service::Service;
 use crate::lumber::{Depth, Grade, SawnSize, Species};
 use crate::measure::{Ends, Force, Length, LineLoad, Stress};
 
@@ -83,6 +84,8 @@ pub enum SpanRule {
 pub struct Conventions {
     /// How the top edge is held.
     pub top_edge: TopEdge,
+    /// Dry or wet.
+    pub service: Service,
     /// Which rule gives the repetitive member factor.
     pub repetitive: RepetitiveRule,
     /// Shear taken at the header's depth from the support (NDS 2018 3.4.3.1) rather than at the support.
@@ -113,6 +116,7 @@ impl Default for Conventions {
     fn default() -> Self {
         Self {
             top_edge: TopEdge::Braced,
+            service: Service::Dry,
             repetitive: RepetitiveRule::Nds,
             shear_at_depth: true,
             live_deflection_limit: 360.0,

@@ -51,7 +51,24 @@ pub struct Input {
     /// The header, in mode `fixed`.
     pub header: Option<HeaderInput>,
     /// Wind on the kings.
-    pub wind: Option<serde_json::Value>,
+    pub wind: Option<WindInput>,
+}
+
+/// Wind on the kings.
+#[derive(Clone, Debug, Deserialize)]
+#[serde(deny_unknown_fields)]
+pub struct WindInput {
+    /// Length of a king.
+    pub height_in: f64,
+    /// Stud spacing.
+    pub spacing_in: f64,
+    /// Strength-level pressure, lb/ft².
+    #[serde(rename = "p_ult_psf")]
+    pub pressure: f64,
+    /// Species, grade and size of the kings.
+    pub stud: (String, String, String),
+    /// Deflection limit: height over this.
+    pub limit: f64,
 }
 
 /// A load: spread or at a point.

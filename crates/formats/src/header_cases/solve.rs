@@ -3,12 +3,13 @@
 use sturvek_core::loads::{ByKind, LoadKind};
 use sturvek_core::lumber::factors::bearing_area::PlateEnd;
 use sturvek_core::lumber::factors::repetitive_member::RepetitiveRule;
+use sturvek_core::lumber::factors::wet_service::Service;
 use sturvek_core::lumber::{EngineeredClass, Grade, HeaderBoard, HeaderSpec, MOST_PLIES, SawnSize, Species, Thickness};
-use sturvek_core::measure::{End, Ends, Force, Length, LineLoad, Stress};
+use sturvek_core::measure::{End, Ends, Force, Length, LineLoad, Pressure, Stress};
 use sturvek_core::sizing::evaluate::{Evaluation, evaluate};
 use sturvek_core::sizing::header::CheckKind;
 use sturvek_core::sizing::jacks::{JackPack, JackReason};
-use sturvek_core::sizing::kings::{KingTable, kings_by_code};
+use sturvek_core::sizing::kings::{KingTable, KingWind, kings_by_code, kings_by_wind};
 use sturvek_core::sizing::{
     Conventions, JackLength, JackLumber, OpeningLoad, OpeningProblem, SpanRule, TopEdge, TopEdgeWidth,
 };
@@ -18,6 +19,9 @@ use super::case::{Case, FixedJacks, HeaderInput, Input, LoadInput, Mode, Options
 
 /// Stud spacing by which kings are counted where the case names none.
 const USUAL_SPACING: Length = Length::inches(16);
+
+/// The most kings an end may have where the case names no other number.
+const MOST_KINGS: u8 = 6;
 
 /// Answers a case.
 pub fn answer(case: &Case) -> Answer {
@@ -33,13 +37,18 @@ fn try_answer(case: &Case) -> Result<Answer, String> {
         Mode::Fixed => vec![case.input.header.as_ref().ok_or("the case gives no header")?],
         Mode::Size => case.candidates.iter().collect(),
     };
+    let kings = kings(case, &problem)?;
     let mut refused = Vec::new();
+    if kings.is_none() && case.input.wind.is_some() {
+        refused.push(format!("more than {} kings needed at each end", most_kings(case)));
+    }
+    let kings_fail = !refused.is_empty();
     let mut last = None;
     for input in inputs {
         let header = header(input)?;
         let evaluation = evaluate(&problem, header).map_err(|limit| limit.to_string())?;
         if evaluation.carries() {
-            return Ok(from_evaluation(case, &problem, &evaluation, Vec::new()));
+            return Ok(from_evaluation(case, &evaluation, kings, refused_kings(&refused, kings_fail)));
         }
         refused.extend(evaluation.failures.iter().map(|failure| match case.mode {
             Mode::Fixed => failure.clone(),
@@ -48,10 +57,38 @@ fn try_answer(case: &Case) -> Result<Answer, String> {
         last = Some(evaluation);
     }
     let evaluation = last.ok_or("the case names no candidates")?;
-    Ok(from_evaluation(case, &problem, &evaluation, refused))
+    Ok(from_evaluation(case, &evaluation, kings, refused))
 }
 
-fn from_evaluation(case: &Case, problem: &OpeningProblem, evaluation: &Evaluation, fails: Vec<String>) -> Answer {
+/// Of what was refused, only the kings count against a header that carries.
+fn refused_kings(refused: &[String], kings_fail: bool) -> Vec<String> {
+    refused.iter().take(usize::from(kings_fail)).cloned().collect()
+}
+
+fn most_kings(case: &Case) -> u8 {
+    case.input.options.max_kings.unwrap_or(MOST_KINGS)
+}
+
+/// Kings by wind where the case gives it, else by the code's count.
+fn kings(case: &Case, problem: &OpeningProblem) -> Result<Option<u8>, String> {
+    let Some(wind) = &case.input.wind else {
+        return Ok(kings_by_code(KingTable::Irc2018LowWind, problem.clear, USUAL_SPACING));
+    };
+    let (species, grade, size) = &wind.stud;
+    let stud =
+        JackLumber { species: species_named(species)?, grade: grade_named(grade)?, depth: sawn_size(size)?.depth };
+    let wind = KingWind {
+        clear: problem.clear,
+        height: inches("height_in", wind.height_in)?,
+        spacing: inches("spacing_in", wind.spacing_in)?,
+        pressure: Pressure::psf(positive("p_ult_psf", wind.pressure)?),
+        stud,
+        deflection_limit: positive("limit", wind.limit)?,
+    };
+    Ok(kings_by_wind(&wind, most_kings(case)))
+}
+
+fn from_evaluation(case: &Case, evaluation: &Evaluation, kings: Option<u8>, fails: Vec<String>) -> Answer {
     let section = evaluation.header.section();
     let ratio = |kind| evaluation.check(kind).ratio();
     let packs = &evaluation.packs;
@@ -79,7 +116,7 @@ fn from_evaluation(case: &Case, problem: &OpeningProblem, evaluation: &Evaluatio
         reactions: Some(sides(packs, |pack| pack.largest_load)),
         jacks: Some(Sides { left: evaluation.jacks.left, right: evaluation.jacks.right }),
         jack_reasons: Some(sides(packs, reasons)),
-        kings: kings_by_code(KingTable::Irc2018LowWind, problem.clear, USUAL_SPACING),
+        kings,
     }
 }
 
@@ -97,9 +134,6 @@ fn reasons(pack: &JackPack) -> JackReasons {
 }
 
 fn problem(input: &Input) -> Result<OpeningProblem, String> {
-    if input.wind.is_some() {
-        return Err("Wind on the kings is not built yet.".into());
-    }
     let (species, grade, size) = &input.jack;
     let size = sawn_size(size)?;
     Ok(OpeningProblem {
@@ -115,9 +149,6 @@ fn problem(input: &Input) -> Result<OpeningProblem, String> {
 }
 
 fn conventions(options: &Options) -> Result<Conventions, String> {
-    if options.wet.unwrap_or(false) {
-        return Err("Wet service is not built yet.".into());
-    }
     if options.lu_in.is_some() {
         return Err("An unbraced length other than the span is not built yet.".into());
     }
@@ -129,6 +160,7 @@ fn conventions(options: &Options) -> Result<Conventions, String> {
     };
     Ok(Conventions {
         top_edge: if options.braced.unwrap_or(true) { TopEdge::Braced } else { TopEdge::Free(width) },
+        service: if options.wet.unwrap_or(false) { Service::Wet } else { Service::Dry },
         repetitive: match options.cr_rule.as_deref() {
             None | Some("nds") => RepetitiveRule::Nds,
             Some("prescriptive") => RepetitiveRule::Prescriptive,

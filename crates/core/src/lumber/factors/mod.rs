@@ -7,3 +7,4 @@ pub mod load_duration;
 pub mod repetitive_member;
 pub mod size;
 pub mod volume;
+pub mod wet_service;

@@ -1,11 +1,11 @@
 //! # Bending
 //!
-//! **What it checks.** fb = M/S against Fb' = Fb · C_D · C_F · C_r · C_L (sawn) or Fb · C_D · C_V · C_r · C_L (LVL; of
+//! **What it checks.** fb = M/S against Fb' = Fb · C_D · C_F · C_r · C_L (sawn) or Fb · C_D · C_V · C_r · C_L (composites; of
 //! C_V and C_L the lesser when C_V ≤ 1).
 //!
 //! **Source.** NDS 2018 3.3, 4.3, 8.3, from memory.
 //!
-//! **Assumptions and limits.** Dry service, normal temperature, no notches or holes. Tight under the plates the top edge
+//! **Assumptions and limits.** Normal temperature, no notches or holes. Tight under the plates the top edge
 //! is held (C_L = 1); hung with cripples on it, it is free over the design span.
 //!
 //! **Worked example.** 2-2x6 SPF No.2 over 3 ft, D 240 and S 336 lb/ft: w = 580 lb/ft with its own weight,
@@ -16,7 +16,8 @@ use super::moment::largest_moment;
 use crate::lumber::factors::beam_stability::{UnbracedBeam, beam_stability_factor, slenderness_ratio};
 use crate::lumber::factors::repetitive_member::repetitive_member_factor;
 use crate::lumber::factors::size::size_factor_bending;
-use crate::lumber::factors::volume::lvl_depth_factor;
+use crate::lumber::factors::volume::depth_factor;
+use crate::lumber::factors::wet_service::{Property, with_wet_service};
 use crate::lumber::header_stock::HeaderBoard;
 use crate::sizing::bridge::CombinedCase;
 use crate::sizing::problem::{TopEdge, TopEdgeWidth};
@@ -38,20 +39,23 @@ fn bending_strength<P: Pen>(pen: &mut P, case: &CombinedCase<'_>) -> P::Number {
     let header = case.bridge.header;
     let mut strength =
         pen.given("Fb", case.bridge.values.bending.to_psi()) * pen.given("C_D", case.combination.duration);
-    let mut depth_factor = None;
+    let mut composite = None;
     match header.board {
         HeaderBoard::Sawn { species, grade, size } => {
-            strength = strength * pen.given("C_F", size_factor_bending(species, grade, size));
+            let size_factor = size_factor_bending(species, grade, size);
+            strength = strength * pen.given("C_F", size_factor);
+            let with_size = Property::Bending(case.bridge.values.bending.to_psi() * size_factor);
+            strength = with_wet_service(pen, strength, case.bridge.problem.conventions.service, with_size);
         }
-        HeaderBoard::Engineered { depth, .. } => {
+        HeaderBoard::Engineered { class, depth, .. } => {
             let depth = pen.given("d", depth.to_inches());
-            depth_factor = Some(lvl_depth_factor(pen, &depth));
+            composite = Some(depth_factor(pen, &depth, class.depth_exponent()));
         }
     }
     let repetitive = repetitive_member_factor(header, case.bridge.problem.conventions.repetitive);
     strength = strength * pen.given("C_r", repetitive);
-    let stability = top_edge_factor(pen, case, &strength, depth_factor.as_ref());
-    for factor in lesser_when_reducing(stability, depth_factor) {
+    let stability = top_edge_factor(pen, case, &strength, composite.as_ref());
+    for factor in lesser_when_reducing(stability, composite) {
         strength = strength * factor;
     }
     pen.step("bending strength", "Fb'", Unit::Psi, CLAUSE, strength)
@@ -88,6 +92,8 @@ fn top_edge_factor<P: Pen>(
     };
     let starred = pen.step("bending strength if it could not roll over", "Fb*", Unit::Psi, CLAUSE, starred);
     let stiffness = pen.given("Emin", case.bridge.values.stability_stiffness.to_psi());
+    let service = case.bridge.problem.conventions.service;
+    let stiffness = with_wet_service(pen, stiffness, service, Property::Stiffness);
     Some(beam_stability_factor(pen, &starred, &stiffness, &ratio))
 }
 

@@ -9,6 +9,7 @@
 //! 5 · 28 · 37.5⁴ / (384 · 1 400 000 · 41.6) = 0.0124 in.; limit 37.5 / 360 = 0.104 in.; ratio 0.119.
 
 use super::Comparison;
+use crate::lumber::factors::wet_service::{Property, with_wet_service};
 use crate::sizing::bridge::CombinedCase;
 use crate::working::{Clause, Number, Pen, Unit};
 
@@ -16,6 +17,7 @@ use crate::working::{Clause, Number, Pen, Unit};
 pub fn deflection<P: Pen>(pen: &mut P, case: &CombinedCase<'_>, limit: f64) -> Comparison {
     let length = pen.given("L", case.bridge.design_span_inches());
     let stiffness = pen.given("E", case.bridge.values.stiffness.to_psi());
+    let stiffness = with_wet_service(pen, stiffness, case.bridge.problem.conventions.service, Property::Stiffness);
     let inertia = pen.given("I", case.bridge.header.section().moment_of_inertia_inches_fourth());
     let sag = match case.only_uniform() {
         Some(load) => {

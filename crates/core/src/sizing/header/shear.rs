@@ -10,6 +10,7 @@
 //! 58.2 psi; Fv' = 135 · 1.15 = 155 psi; ratio 0.375.
 
 use super::Comparison;
+use crate::lumber::factors::wet_service::{Property, with_wet_service};
 use crate::sizing::bridge::CombinedCase;
 use crate::working::{Clause, Number, Pen, Unit};
 
@@ -22,6 +23,7 @@ pub fn shear<P: Pen>(pen: &mut P, case: &CombinedCase<'_>) -> Comparison {
     let area = pen.given("A", header.section().area_square_inches());
     let stress = pen.step("shear stress", "fv", Unit::Psi, CLAUSE, force.times(1.5) / area);
     let strength = pen.given("Fv", case.bridge.values.shear.to_psi()) * pen.given("C_D", case.combination.duration);
+    let strength = with_wet_service(pen, strength, case.bridge.problem.conventions.service, Property::Shear);
     let strength = pen.step("shear strength", "Fv'", Unit::Psi, CLAUSE, strength);
     Comparison { demand: stress.value(), capacity: strength.value() }
 }

@@ -15,6 +15,7 @@ use crate::loads::kind::Combination;
 use crate::lumber::design_values;
 use crate::lumber::factors::column_stability::{MOST_SLENDER, SAWN_LUMBER, column_stability_factor};
 use crate::lumber::factors::size::size_factor_compression;
+use crate::lumber::factors::wet_service::{Property, with_wet_service};
 use crate::sizing::bridge::{Bridge, JACK_THICKNESS};
 use crate::sizing::count::studs_for;
 use crate::working::{Clause, Number, Pen, Silent, Unit};
@@ -35,11 +36,16 @@ pub fn one_jack_carries<P: Pen>(pen: &mut P, bridge: &Bridge<'_>, combination: &
     }
     let slenderness = pen.given("le", length) / pen.given("d", depth);
     let slenderness = pen.step("slenderness", "le/d", Unit::None, CLAUSE, slenderness);
+    let service = bridge.problem.conventions.service;
+    let size_factor = size_factor_compression(jack.species, jack.grade, jack.size());
     let crushing = pen.given("Fc", values.compression.to_psi())
         * pen.given("C_D", combination.duration)
-        * pen.given("C_F", size_factor_compression(jack.species, jack.grade, jack.size()));
+        * pen.given("C_F", size_factor);
+    let with_size = Property::Compression(values.compression.to_psi() * size_factor);
+    let crushing = with_wet_service(pen, crushing, service, with_size);
     let crushing = pen.step("crushing strength", "Fc*", Unit::Psi, CLAUSE, crushing);
     let stiffness = pen.given("Emin", values.stability_stiffness.to_psi());
+    let stiffness = with_wet_service(pen, stiffness, service, Property::Stiffness);
     let factor = column_stability_factor(pen, &crushing, &stiffness, &slenderness, SAWN_LUMBER);
     let strength = pen.step("column strength", "Fc'", Unit::Psi, CLAUSE, crushing * factor);
     let carries = pen.given("t", JACK_THICKNESS) * pen.given("d", depth) * strength;

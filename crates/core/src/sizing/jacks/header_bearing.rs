@@ -10,6 +10,7 @@
 
 use super::{JackCount, JackReason, none_yet};
 use crate::loads::kind::Combination;
+use crate::lumber::factors::wet_service::{Property, with_wet_service};
 use crate::sizing::bridge::{Bridge, JACK_THICKNESS};
 use crate::sizing::count::studs_for;
 use crate::working::{Clause, Number, Pen, Silent, Unit};
@@ -22,6 +23,7 @@ pub fn one_jack_carries<P: Pen>(pen: &mut P, bridge: &Bridge<'_>) -> P::Number {
     let jack = bridge.problem.wall_depth.to_inches();
     let width = pen.given("b", header.min(jack));
     let bearing = pen.given("Fc⊥", bridge.values.bearing.to_psi());
+    let bearing = with_wet_service(pen, bearing, bridge.problem.conventions.service, Property::Bearing);
     let carries = pen.given("t", JACK_THICKNESS) * width * bearing;
     pen.step("one jack carries, header crushing", "P_b", Unit::Pounds, Clause::nds("3.10.2"), carries)
 }

@@ -9,6 +9,7 @@
 use super::{JackCount, JackReason, none_yet};
 use crate::loads::kind::Combination;
 use crate::lumber::factors::bearing_area::bearing_area_factor;
+use crate::lumber::factors::wet_service::{Property, with_wet_service};
 use crate::sizing::bridge::{Bridge, JACK_THICKNESS};
 use crate::sizing::count::studs_for;
 use crate::working::{Clause, Number, Pen, Silent, Unit};
@@ -20,7 +21,9 @@ pub fn one_jack_carries<P: Pen>(pen: &mut P, bridge: &Bridge<'_>, jacks: u8) -> 
     let pack_length = pen.given("l_b", JACK_THICKNESS * f64::from(jacks));
     let factor = bearing_area_factor(pen, bridge.problem.plate_end, &pack_length);
     let area = pen.given("t", JACK_THICKNESS) * pen.given("d", bridge.problem.wall_depth.to_inches());
-    let carries = area * pen.given("Fc⊥ of the plate", bridge.problem.plate_bearing.to_psi()) * factor;
+    let bearing = pen.given("Fc⊥ of the plate", bridge.problem.plate_bearing.to_psi());
+    let bearing = with_wet_service(pen, bearing, bridge.problem.conventions.service, Property::Bearing);
+    let carries = area * bearing * factor;
     pen.step("one jack carries, sole plate crushing", "P_p", Unit::Pounds, Clause::nds("3.10.2"), carries)
 }
 

@@ -1,0 +1,77 @@
+//! # Wet service factor, C_M
+//!
+//! **What it does.** Sawn lumber that stays above 19 % moisture is weaker and softer: Fb 0.85 (1.0 while Fb·C_F ≤ 1150 psi),
+//! Fv 0.97, Fc⊥ 0.67, Fc 0.8 (1.0 while Fc·C_F ≤ 750 psi), E and Emin 0.9.
+//!
+//! **Source.** NDS Supplement 2018 Tables 4A and 4B, from memory.
+//!
+//! **Limits.** Structural composite lumber is for dry use only: in wet service there is no number (8.3.3).
+//!
+//! **Worked example.** DF-L No.2 2x12: Fb·C_F = 900 ≤ 1150, so C_M = 1.0 in bending; Fv = 180·0.97 = 174.6 psi.
+
+use crate::working::Pen;
+
+/// Dry or wet.
+#[derive(Clone, Copy, Debug, Default, PartialEq, Eq)]
+pub enum Service {
+    /// Moisture 19 % or less.
+    #[default]
+    Dry,
+    /// Wetter for long.
+    Wet,
+}
+
+/// Which property a factor is for.
+#[derive(Clone, Copy, Debug, PartialEq)]
+pub enum Property {
+    /// Fb, with Fb·C_F in psi.
+    Bending(f64),
+    /// Fv.
+    Shear,
+    /// Fc⊥.
+    Bearing,
+    /// Fc, with Fc·C_F in psi.
+    Compression(f64),
+    /// E and Emin.
+    Stiffness,
+}
+
+/// C_M of sawn lumber.
+pub fn wet_service_factor(service: Service, property: Property) -> f64 {
+    if service == Service::Dry {
+        return 1.0;
+    }
+    match property {
+        Property::Bending(with_size) if with_size <= 1150.0 => 1.0,
+        Property::Compression(with_size) if with_size <= 750.0 => 1.0,
+        Property::Bending(_) => 0.85,
+        Property::Shear => 0.97,
+        Property::Bearing => 0.67,
+        Property::Compression(_) => 0.8,
+        Property::Stiffness => 0.9,
+    }
+}
+
+/// Times C_M, which is written only in wet service.
+pub fn with_wet_service<P: Pen>(pen: &mut P, value: P::Number, service: Service, property: Property) -> P::Number {
+    match service {
+        Service::Dry => value,
+        Service::Wet => value * pen.given("C_M", wet_service_factor(service, property)),
+    }
+}
+
+#[cfg(test)]
+#[allow(clippy::float_cmp, reason = "table values, copied and not computed")]
+mod tests {
+    use super::*;
+
+    #[test]
+    fn weak_lumber_is_not_weakened_in_bending() {
+        let wet = |property| wet_service_factor(Service::Wet, property);
+        assert_eq!(wet(Property::Bending(900.0)), 1.0);
+        assert_eq!(wet(Property::Bending(1350.0)), 0.85);
+        assert_eq!(wet(Property::Compression(700.0)), 1.0);
+        assert_eq!(wet(Property::Bearing), 0.67);
+        assert_eq!(wet_service_factor(Service::Dry, Property::Bearing), 1.0);
+    }
+}

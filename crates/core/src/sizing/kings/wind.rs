@@ -1,0 +1,162 @@
+//! # King studs under wind
+//!
+//! **What it checks.** The kings at one end carry half the opening and half a stud space, plate to plate, against wind on the
+//! wall: bending, shear at the plates, and deflection.
+//!
+//! **Source.** NDS 2018 3.3, 3.4, 3.5, C_D 1.6 for wind; allowable-stress wind 0.6·W (ASCE 7-16 2.4), 0.42·W for
+//! deflection (IRC 2021 Table R301.7 note). From memory.
+//!
+//! **Assumptions and limits.** The sheathing holds the weak axis. Axial load stays in the jacks. C_r 1.15 from three kings.
+//!
+//! **Worked example.** 6 ft opening, 16 in. studs, 32 psf, kings 2x6 SPF No.2, 140 in.: width 36 + 8 = 44 in.;
+//! w = 0.6·32·44/12 = 70.4 lb/ft; M = 14 373 lb·in.; two kings: fb = 14 373 / 15.125 = 950 psi of 875·1.3·1.6 = 1820.
+
+use crate::lumber::factors::load_duration::WIND_DURATION_FACTOR;
+use crate::lumber::factors::size::size_factor_bending;
+use crate::lumber::{DesignValues, Rectangle, design_values};
+use crate::measure::{Length, Pressure};
+use crate::sizing::bridge::JACK_THICKNESS;
+use crate::sizing::header::Comparison;
+use crate::sizing::problem::JackLumber;
+use crate::working::{Clause, Number, Pen, Silent, Unit};
+
+/// Wind on the wall beside an opening.
+#[derive(Clone, Copy, Debug, PartialEq)]
+pub struct KingWind {
+    /// Rough opening.
+    pub clear: Length,
+    /// Length of a king.
+    pub height: Length,
+    /// Stud spacing.
+    pub spacing: Length,
+    /// Strength-level pressure, W.
+    pub pressure: Pressure,
+    /// What kings are cut from.
+    pub stud: JackLumber,
+    /// Deflection limit: height over this.
+    pub deflection_limit: f64,
+}
+
+const ASD_PART: f64 = 0.6;
+const DEFLECTION_PART: f64 = 0.42;
+
+/// Bending, shear and deflection of so many kings: demand and capacity.
+pub fn king_checks<P: Pen>(pen: &mut P, wind: &KingWind, values: &DesignValues, kings: u8) -> [Comparison; 3] {
+    let width = pen.given("half opening", wind.clear.to_inches() / 2.0)
+        + pen.given("half space", wind.spacing.to_inches() / 2.0);
+    let width = pen.step("width each side bears", "t", Unit::Inches, Clause::STATICS, width);
+    let pressure = pen.given("W", wind.pressure.to_psf()) * width / P::Number::constant(144.0);
+    let line = pen.step("wind on the kings", "w_W", Unit::PoundsPerInch, Clause::STATICS, pressure);
+    let load = line.clone().times(ASD_PART);
+    let load = pen.step("at allowable stress level", "w", Unit::PoundsPerInch, Clause::asce7("2.4"), load);
+    let height = pen.given("H", wind.height.to_inches());
+    let section = Rectangle {
+        width: Length::from_decimal_inches(JACK_THICKNESS) * i64::from(kings),
+        depth: wind.stud.depth.actual(),
+    };
+    [
+        bending(pen, wind, values, kings, &load, &height, section),
+        shear(pen, values, &load, &height, section),
+        sag(pen, wind, values, &line, &height, section),
+    ]
+}
+
+fn bending<P: Pen>(
+    pen: &mut P,
+    wind: &KingWind,
+    values: &DesignValues,
+    kings: u8,
+    load: &P::Number,
+    height: &P::Number,
+    section: Rectangle,
+) -> Comparison {
+    let moment = load.clone() * height.clone().power(2.0) / P::Number::constant(8.0);
+    let moment = pen.step("moment at mid-height", "M", Unit::PoundInches, Clause::STATICS, moment);
+    let stress = moment / pen.given("S", section.section_modulus_cubic_inches());
+    let stress = pen.step("bending stress", "fb", Unit::Psi, Clause::nds("3.3"), stress);
+    let size = size_factor_bending(wind.stud.species, wind.stud.grade, wind.stud.size());
+    let strength = pen.given("Fb", values.bending.to_psi())
+        * pen.given("C_D", WIND_DURATION_FACTOR)
+        * pen.given("C_F", size)
+        * pen.given("C_r", if kings >= 3 { 1.15 } else { 1.0 });
+    let strength = pen.step("bending strength", "Fb'", Unit::Psi, Clause::nds("3.3"), strength);
+    Comparison { demand: stress.value(), capacity: strength.value() }
+}
+
+fn shear<P: Pen>(
+    pen: &mut P,
+    values: &DesignValues,
+    load: &P::Number,
+    height: &P::Number,
+    section: Rectangle,
+) -> Comparison {
+    let force = load.clone() * height.clone() / P::Number::constant(2.0);
+    let force = pen.step("shear at the plates", "V", Unit::Pounds, Clause::STATICS, force);
+    let stress = force.times(1.5) / pen.given("A", section.area_square_inches());
+    let stress = pen.step("shear stress", "fv", Unit::Psi, Clause::nds("3.4.2"), stress);
+    let strength = pen.given("Fv", values.shear.to_psi()) * pen.given("C_D", WIND_DURATION_FACTOR);
+    let strength = pen.step("shear strength", "Fv'", Unit::Psi, Clause::nds("3.4.2"), strength);
+    Comparison { demand: stress.value(), capacity: strength.value() }
+}
+
+fn sag<P: Pen>(
+    pen: &mut P,
+    wind: &KingWind,
+    values: &DesignValues,
+    line: &P::Number,
+    height: &P::Number,
+    section: Rectangle,
+) -> Comparison {
+    let load = line.clone().times(DEFLECTION_PART);
+    let stiffness =
+        pen.given("E", values.stiffness.to_psi()) * pen.given("I", section.moment_of_inertia_inches_fourth());
+    let sag = (load * height.clone().power(4.0)).times(5.0) / stiffness.times(384.0);
+    let sag = pen.step("deflection", "Δ", Unit::Inches, Clause::nds("3.5"), sag);
+    let allowed = height.clone() / P::Number::constant(wind.deflection_limit);
+    let allowed = pen.step("allowed", "Δ_max", Unit::Inches, Clause::irc("Table R301.7"), allowed);
+    Comparison { demand: sag.value(), capacity: allowed.value() }
+}
+
+/// The fewest kings that hold, up to `most`; `None` if none does or the lumber has no design values.
+pub fn kings_by_wind(wind: &KingWind, most: u8) -> Option<u8> {
+    let values = design_values::sawn(wind.stud.species, wind.stud.grade, wind.stud.depth)?;
+    (1..=most).find(|kings| king_checks(&mut Silent, wind, &values, *kings).iter().all(|check| check.ratio() <= 1.0))
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use crate::lumber::{Depth, Grade, Species};
+
+    fn tall_wall() -> KingWind {
+        KingWind {
+            clear: Length::feet(6),
+            height: Length::inches(140),
+            spacing: Length::inches(16),
+            pressure: Pressure::psf(32.0),
+            stud: JackLumber { species: Species::SprucePineFir, grade: Grade::Number2, depth: Depth::Six },
+            deflection_limit: 180.0,
+        }
+    }
+
+    #[test]
+    fn worked_example() {
+        let wind = tall_wall();
+        assert_eq!(kings_by_wind(&wind, 6), Some(2));
+        let values = design_values::sawn(Species::SprucePineFir, Grade::Number2, Depth::Six).expect("a row");
+        let [bending, shear, sag] = king_checks(&mut Silent, &wind, &values, 2);
+        assert!((bending.demand - 950.3).abs() < 0.1 && (bending.capacity - 1820.0).abs() < 0.1, "{bending:?}");
+        assert!((shear.demand - 37.33).abs() < 0.01 && (shear.capacity - 216.0).abs() < 0.01, "{shear:?}");
+        assert!((sag.demand - 0.3528).abs() < 0.0001 && (sag.capacity - 0.7778).abs() < 0.0001, "{sag:?}");
+    }
+
+    #[test]
+    fn more_wind_never_needs_fewer() {
+        let kings = |psf| {
+            let wind = KingWind { pressure: Pressure::psf(psf), ..tall_wall() };
+            kings_by_wind(&wind, 12).expect("twelve are enough")
+        };
+        assert!([10.0, 20.0, 30.0, 40.0, 60.0].map(kings).is_sorted());
+        assert_eq!(kings_by_wind(&KingWind { pressure: Pressure::psf(500.0), ..tall_wall() }, 2), None);
+    }
+}
