@@ -265,21 +265,112 @@ impl From<&job::Command> for Command {
 #[cfg(test)]
 mod tests {
     use super::*;
+    use serde_json::{Value, json};
+
+    const OPENING: &str = "00000000-0000-0000-0000-000000000007";
+    const WALL: &str = "00000000-0000-0000-0000-000000000001";
+
+    fn command(value: Value) -> Command {
+        serde_json::from_value(value).expect("a command")
+    }
+
+    fn frame() -> Value {
+        json!({ "name": "north", "length": "12'", "height": "97 1/8", "stud_species": "spruce_pine_fir",
+            "stud_grade": "stud", "stud_depth": "four", "spacing": "16", "plate_species": "hem_fir" })
+    }
+
+    fn design() -> Value {
+        json!({ "kind": "window", "unit_width": "3-0", "unit_height": "4-0", "center": "6-0", "sill": "34",
+            "place": "at_head_height", "underside": "flat_nailer", "header": header() })
+    }
+
+    fn header() -> Value {
+        json!({ "plies": 2, "board": { "made": "engineered", "class": "psl22_e", "ply_width": "1 3/4", "depth": "11 7/8" } })
+    }
+
+    fn load() -> Value {
+        json!({ "id": OPENING, "name": "girder", "at": "4-0", "dead": 900.0, "floor_live": 0.0, "roof_live": 10.0, "snow": 5.5 })
+    }
+
+    fn every_command() -> Vec<Value> {
+        let roof = json!({ "framing": "trusses", "building_width": "24'", "overhang": "2'", "rise_in_twelve": 6.0,
+            "roof_dead": 10.0, "ceiling_dead": 5.0, "attic_live": 0.0 });
+        let floor = json!({ "span_one_side": "12'", "span_other_side": "0", "floor_dead": 12.0, "floor_live": 40.0 });
+        let above = json!({ "wall_above_height": "8'", "wall_above_dead": 12.0 });
+        let carries = json!({ "bearing": true, "roof": roof, "floor": floor, "wall_above": above });
+        let decided = json!({ "count": 2, "reason": "as drawn" });
+        let opening = json!({ "id": OPENING, "design": design(), "jacks_left": decided, "kings_right": decided });
+        let wall =
+            json!({ "id": WALL, "frame": frame(), "carries": carries, "openings": [opening], "point_loads": [load()] });
+        let settings = json!({ "snow_basis": "roof", "snow": 28.0, "roof_live": 20.0, "live_deflection_limit": 360.0,
+            "total_deflection_limit": 240.0, "king_table": "irc2015", "shop_doubles_jacks_from": "5'" });
+        vec![
+            json!({ "do": "rename_job", "name": "house" }),
+            json!({ "do": "change_settings", "settings": settings }),
+            json!({ "do": "add_wall", "wall": wall, "at": 0 }),
+            json!({ "do": "remove_wall", "wall": WALL }),
+            json!({ "do": "change_wall", "wall": WALL, "frame": frame() }),
+            json!({ "do": "change_carries", "wall": WALL, "carries": carries }),
+            json!({ "do": "add_opening", "wall": WALL, "opening": opening, "at": 1 }),
+            json!({ "do": "remove_opening", "opening": OPENING }),
+            json!({ "do": "move_opening", "opening": OPENING, "to": "7-6 1/2", "measured": "center" }),
+            json!({ "do": "move_opening", "opening": OPENING, "to": "14", "measured": "left_face" }),
+            json!({ "do": "move_opening", "opening": OPENING, "to": "2286 mm", "measured": "right_face" }),
+            json!({ "do": "change_opening", "opening": OPENING, "design": design() }),
+            json!({ "do": "choose_header", "opening": OPENING, "header": header() }),
+            json!({ "do": "choose_header", "opening": OPENING, "header": null }),
+            json!({ "do": "override_count", "opening": OPENING, "role": "king", "end": "right", "decided": decided }),
+            json!({ "do": "add_point_load", "wall": WALL, "load": load(), "at": 0 }),
+            json!({ "do": "change_point_load", "load": load() }),
+            json!({ "do": "remove_point_load", "load": OPENING }),
+        ]
+    }
 
     #[test]
-    fn a_typed_command_becomes_a_core_command_and_comes_back() {
-        let json = r#"{"do":"move_opening","opening":"00000000-0000-0000-0000-000000000007","to":"7-6 1/2","measured":"center"}"#;
-        let command: Command = serde_json::from_str(json).expect("a command");
-        let core = command.resolve().expect("a good length");
-        let back = serde_json::to_value(Command::from(&core)).expect("JSON");
-        assert_eq!(back["to"], 2_298_700_000_i64);
-        assert_eq!(serde_json::from_value::<Command>(back).expect("read").resolve(), Ok(core));
+    fn every_command_is_the_same_after_the_log_has_kept_it() {
+        for value in every_command() {
+            let core = command(value.clone()).resolve().unwrap_or_else(|error| panic!("{value}: {error}"));
+            let kept = serde_json::to_value(Command::from(&core)).expect("JSON");
+            assert_eq!(kept["do"], value["do"]);
+            assert_eq!(command(kept).resolve(), Ok(core), "{value}");
+        }
+    }
+
+    #[test]
+    fn typed_lengths_become_nanometers() {
+        let moved = command(json!({ "do": "move_opening", "opening": OPENING, "to": "7-6 1/2", "measured": "center" }));
+        let kept = serde_json::to_value(Command::from(&moved.resolve().expect("a good length"))).expect("JSON");
+        assert_eq!(kept["to"], 2_298_700_000_i64);
     }
 
     #[test]
     fn an_unreadable_length_names_its_field() {
-        let json = r#"{"do":"move_opening","opening":"00000000-0000-0000-0000-000000000007","to":"7-1/2","measured":"left_face"}"#;
-        let command: Command = serde_json::from_str(json).expect("a command");
-        assert_eq!(command.resolve().expect_err("ambiguous").field, "to");
+        let cases = [
+            (json!({ "do": "move_opening", "opening": OPENING, "to": "7-1/2", "measured": "left_face" }), "to"),
+            (json!({ "do": "change_wall", "wall": WALL, "frame": changed(frame(), "height", "tall") }), "height"),
+            (
+                json!({ "do": "change_opening", "opening": OPENING, "design": changed(design(), "sill", "5 1/3") }),
+                "sill",
+            ),
+            (
+                json!({ "do": "change_opening", "opening": OPENING, "design": changed(design(), "rough_width", "38") }),
+                "rough_height",
+            ),
+        ];
+        for (value, field) in cases {
+            assert_eq!(command(value).resolve().expect_err("refused").field, field);
+        }
+    }
+
+    fn changed(mut value: Value, field: &str, text: &str) -> Value {
+        value[field] = json!(text);
+        value
+    }
+
+    #[test]
+    fn what_is_added_without_an_identity_gets_one() {
+        let added = command(json!({ "do": "add_opening", "wall": WALL, "opening": { "design": design() } }));
+        assert_eq!(added.resolve().expect_err("no id").field, "id");
+        assert!(added.with_identities().resolve().is_ok());
     }
 }

@@ -2,7 +2,7 @@
 
 use super::design_values::{self, DesignValues, EngineeredClass, Grade, Species};
 use super::section::{Rectangle, SawnSize, Thickness};
-use crate::measure::{Length, Stress};
+use crate::measure::Length;
 
 /// One board of a header: what is asked for at the yard.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Hash)]
@@ -105,11 +105,6 @@ impl HeaderSpec {
     /// Self weight per foot, lb.
     pub fn weight_per_foot_lbf(self) -> f64 {
         self.section().area_square_inches() / 144.0 * self.board.density_pcf()
-    }
-
-    /// Bearing strength of the header across the grain, before adjustment.
-    pub fn reference_bearing(self) -> Option<Stress> {
-        self.board.values().map(|values| values.bearing)
     }
 
     /// As called out: `2-2x10 DF-L No.2`, `4x12 DF-L No.2`.

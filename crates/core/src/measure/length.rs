@@ -74,18 +74,6 @@ impl Length {
         self.to_inches() / 12.0
     }
 
-    /// The nearest sixteenth of an inch; a half goes away from zero.
-    pub const fn to_nearest_sixteenth(self) -> Self {
-        let unit = 4 * NANOMETERS_PER_SIXTY_FOURTH;
-        let half = if self.0 < 0 { -unit / 2 } else { unit / 2 };
-        Self((self.0 + half) / unit * unit)
-    }
-
-    /// Whether this is a whole number of sixteenths, so that a tape shows it exactly.
-    pub const fn is_on_the_tape(self) -> bool {
-        self.0 % (4 * NANOMETERS_PER_SIXTY_FOURTH) == 0
-    }
-
     /// Without its sign.
     pub const fn abs(self) -> Self {
         Self(self.0.abs())
@@ -167,13 +155,5 @@ mod tests {
         let stud = Length::inches_and(92, 5, 8);
         let plate = Length::inches_and(1, 1, 2);
         assert_eq!(stud + plate * 3, Length::inches_and(97, 1, 8));
-    }
-
-    #[test]
-    fn nearest_sixteenth_rounds_half_away_from_zero() {
-        let one_thirty_second = Length::inches_and(0, 1, 32);
-        assert_eq!(one_thirty_second.to_nearest_sixteenth(), Length::inches_and(0, 1, 16));
-        assert_eq!((-one_thirty_second).to_nearest_sixteenth(), Length::inches_and(0, -1, 16));
-        assert_eq!(Length::inches_and(0, 1, 64).to_nearest_sixteenth(), Length::ZERO);
     }
 }

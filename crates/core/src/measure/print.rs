@@ -1,6 +1,6 @@
 //! Writing a length the way it is read: `7'-6 1/2"`, `90 1/2"`, `2286 mm`.
 
-use super::length::{Length, NANOMETERS_PER_INCH, NANOMETERS_PER_MILLIMETER, NANOMETERS_PER_SIXTY_FOURTH};
+use super::length::{Length, NANOMETERS_PER_MILLIMETER, NANOMETERS_PER_SIXTY_FOURTH};
 
 /// How a person wants lengths written.
 #[derive(Clone, Copy, Debug, Default, PartialEq, Eq)]
@@ -67,11 +67,6 @@ fn millimeters(length: Length) -> String {
         "" => whole.to_string(),
         decimals => format!("{whole}.{decimals}"),
     }
-}
-
-/// Whole inches only, for short names such as an opening's call size.
-pub fn whole_inches(length: Length) -> i64 {
-    length.nanometers() / NANOMETERS_PER_INCH
 }
 
 #[cfg(test)]

@@ -1,12 +1,8 @@
 //! A job and its settings.
 
-use sea_orm_migration::prelude::*;
-
-/// A job and its settings.
-#[derive(DeriveMigrationName)]
-pub struct Migration;
-
-const UP: &str = "create table job (
+super::sql_migration! {
+    "A job and its settings."
+    up: "create table job (
   id uuid primary key,
   name text not null check (length(name) between 1 and 80),
   version bigint not null default 0,
@@ -20,17 +16,6 @@ const UP: &str = "create table job (
   created_at timestamptz not null default now(),
   updated_at timestamptz not null default now(),
   deleted_at timestamptz
-)";
-
-const DOWN: &str = "drop table job";
-
-#[async_trait::async_trait]
-impl MigrationTrait for Migration {
-    async fn up(&self, manager: &SchemaManager) -> Result<(), DbErr> {
-        manager.get_connection().execute_unprepared(UP).await.map(drop)
-    }
-
-    async fn down(&self, manager: &SchemaManager) -> Result<(), DbErr> {
-        manager.get_connection().execute_unprepared(DOWN).await.map(drop)
-    }
+)",
+    down: "drop table job",
 }

@@ -1,12 +1,8 @@
 //! What headers of a job can be made of.
 
-use sea_orm_migration::prelude::*;
-
-/// What headers of a job can be made of.
-#[derive(DeriveMigrationName)]
-pub struct Migration;
-
-const UP: &str = "create table stock_item (
+super::sql_migration! {
+    "What headers of a job can be made of."
+    up: "create table stock_item (
   id uuid primary key,
   job_id uuid not null references job (id) on delete cascade,
   position integer not null,
@@ -22,17 +18,6 @@ const UP: &str = "create table stock_item (
   check (made = 'sawn' and species is not null and grade is not null and thickness is not null and nominal_depth is not null
     or made = 'engineered' and class is not null and ply_width_nm > 0 and depth_nm > 0)
 );
-create index stock_item_job on stock_item (job_id)";
-
-const DOWN: &str = "drop table stock_item";
-
-#[async_trait::async_trait]
-impl MigrationTrait for Migration {
-    async fn up(&self, manager: &SchemaManager) -> Result<(), DbErr> {
-        manager.get_connection().execute_unprepared(UP).await.map(drop)
-    }
-
-    async fn down(&self, manager: &SchemaManager) -> Result<(), DbErr> {
-        manager.get_connection().execute_unprepared(DOWN).await.map(drop)
-    }
+create index stock_item_job on stock_item (job_id)",
+    down: "drop table stock_item",
 }

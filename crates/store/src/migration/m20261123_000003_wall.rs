@@ -1,12 +1,8 @@
 //! Walls of a job.
 
-use sea_orm_migration::prelude::*;
-
-/// Walls of a job.
-#[derive(DeriveMigrationName)]
-pub struct Migration;
-
-const UP: &str = "create table wall (
+super::sql_migration! {
+    "Walls of a job."
+    up: "create table wall (
   id uuid primary key,
   job_id uuid not null references job (id) on delete cascade,
   position integer not null,
@@ -22,17 +18,6 @@ const UP: &str = "create table wall (
   wall_above_height_nm bigint,
   wall_above_dead_psf double precision
 );
-create index wall_job on wall (job_id)";
-
-const DOWN: &str = "drop table wall";
-
-#[async_trait::async_trait]
-impl MigrationTrait for Migration {
-    async fn up(&self, manager: &SchemaManager) -> Result<(), DbErr> {
-        manager.get_connection().execute_unprepared(UP).await.map(drop)
-    }
-
-    async fn down(&self, manager: &SchemaManager) -> Result<(), DbErr> {
-        manager.get_connection().execute_unprepared(DOWN).await.map(drop)
-    }
+create index wall_job on wall (job_id)",
+    down: "drop table wall",
 }

@@ -1,12 +1,8 @@
 //! Openings of a wall.
 
-use sea_orm_migration::prelude::*;
-
-/// Openings of a wall.
-#[derive(DeriveMigrationName)]
-pub struct Migration;
-
-const UP: &str = "create table opening (
+super::sql_migration! {
+    "Openings of a wall."
+    up: "create table opening (
   id uuid primary key,
   wall_id uuid not null references wall (id) on delete cascade,
   position integer not null,
@@ -39,17 +35,6 @@ const UP: &str = "create table opening (
   check ((rough_width_nm is null) = (rough_height_nm is null)),
   check ((header_made is null) = (header_plies is null))
 );
-create index opening_wall on opening (wall_id)";
-
-const DOWN: &str = "drop table opening";
-
-#[async_trait::async_trait]
-impl MigrationTrait for Migration {
-    async fn up(&self, manager: &SchemaManager) -> Result<(), DbErr> {
-        manager.get_connection().execute_unprepared(UP).await.map(drop)
-    }
-
-    async fn down(&self, manager: &SchemaManager) -> Result<(), DbErr> {
-        manager.get_connection().execute_unprepared(DOWN).await.map(drop)
-    }
+create index opening_wall on opening (wall_id)",
+    down: "drop table opening",
 }

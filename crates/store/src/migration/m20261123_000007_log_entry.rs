@@ -1,12 +1,8 @@
 //! Every edit of a job: undo, redo, history, and who decided what.
 
-use sea_orm_migration::prelude::*;
-
-/// Every edit of a job: undo, redo, history, and who decided what.
-#[derive(DeriveMigrationName)]
-pub struct Migration;
-
-const UP: &str = "create table log_entry (
+super::sql_migration! {
+    "Every edit of a job: undo, redo, history, and who decided what."
+    up: "create table log_entry (
   id bigint generated always as identity primary key,
   job_id uuid not null references job (id) on delete cascade,
   version bigint not null,
@@ -21,17 +17,6 @@ const UP: &str = "create table log_entry (
   unique (job_id, version),
   check ((action = 'do') = (state is not null)),
   check ((action = 'do') = (of_version is null))
-)";
-
-const DOWN: &str = "drop table log_entry";
-
-#[async_trait::async_trait]
-impl MigrationTrait for Migration {
-    async fn up(&self, manager: &SchemaManager) -> Result<(), DbErr> {
-        manager.get_connection().execute_unprepared(UP).await.map(drop)
-    }
-
-    async fn down(&self, manager: &SchemaManager) -> Result<(), DbErr> {
-        manager.get_connection().execute_unprepared(DOWN).await.map(drop)
-    }
+)",
+    down: "drop table log_entry",
 }

@@ -3,6 +3,29 @@
 use sea_orm::{ConnectionTrait, DatabaseConnection, DbErr, TransactionTrait};
 use sea_orm_migration::{MigrationTrait, MigratorTrait};
 
+/// A migration that is SQL both ways.
+macro_rules! sql_migration {
+    ($doc:literal up: $up:literal, down: $down:literal $(,)?) => {
+        use sea_orm_migration::prelude::*;
+
+        #[doc = $doc]
+        #[derive(DeriveMigrationName)]
+        pub struct Migration;
+
+        #[async_trait::async_trait]
+        impl MigrationTrait for Migration {
+            async fn up(&self, manager: &SchemaManager) -> Result<(), DbErr> {
+                manager.get_connection().execute_unprepared($up).await.map(drop)
+            }
+
+            async fn down(&self, manager: &SchemaManager) -> Result<(), DbErr> {
+                manager.get_connection().execute_unprepared($down).await.map(drop)
+            }
+        }
+    };
+}
+use sql_migration;
+
 mod m20261123_000001_job;
 mod m20261123_000002_stock_item;
 mod m20261123_000003_wall;

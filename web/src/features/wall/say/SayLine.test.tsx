@@ -1,0 +1,83 @@
+import { act, cleanup, fireEvent, render, screen } from "@testing-library/react";
+import { afterEach, beforeEach, expect, test, vi } from "vitest";
+import { recordingEditing } from "../../../test/fixtures";
+import { SayLine } from "./SayLine";
+
+const design = {
+  kind: "door",
+  unit_width: 1,
+  unit_height: 1,
+  center: 1,
+  sill: 0,
+  place: "tight_to_plates",
+  underside: "bare",
+};
+
+/** A server that understands "3068 door" and nothing else. */
+function serve(request: Request | string | URL) {
+  return Promise.resolve(request)
+    .then((asked) => (asked as Request).json())
+    .then(({ text }: { text: string }) => {
+      const understood = text.startsWith("3068 door");
+      const body = understood
+        ? { understood: "door 3'-0\" x 6'-8\"", design }
+        : { problem: `"${text}" is not understood.` };
+      return new Response(JSON.stringify(body), { headers: { "content-type": "application/json" } });
+    });
+}
+
+beforeEach(() => {
+  vi.useFakeTimers({ shouldAdvanceTime: true });
+  vi.stubGlobal("fetch", vi.fn(serve));
+});
+
+afterEach(() => {
+  cleanup();
+  vi.useRealTimers();
+  vi.unstubAllGlobals();
+});
+
+async function type(text: string) {
+  fireEvent.change(screen.getByLabelText("Say an opening"), { target: { value: text } });
+  await act(async () => {
+    await vi.advanceTimersByTimeAsync(400);
+  });
+}
+
+test("what was understood is shown before Enter, and what was not", async () => {
+  render(<SayLine job="j" wall="w" editing={recordingEditing().editing} />);
+  await type("3068 door @ 7-6");
+  expect(screen.getByRole("status").textContent).toContain("door 3'-0\"");
+  await type("umbrella");
+  expect(screen.getByRole("status").textContent).toContain('"umbrella" is not understood');
+});
+
+test("Enter adds what was understood and clears the line", async () => {
+  const { asked, editing } = recordingEditing();
+  render(<SayLine job="j" wall="w" editing={editing} />);
+  await type("3068 door @ 7-6");
+  await act(async () => {
+    fireEvent.submit(screen.getByRole("button", { name: "Add" }).closest("form") as HTMLFormElement);
+    await vi.advanceTimersByTimeAsync(100);
+  });
+  expect(asked).toMatchObject([{ do: "add_opening", wall: "w", opening: { design } }]);
+  expect((screen.getByLabelText("Say an opening") as HTMLInputElement).value).toBe("");
+});
+
+test("a refused opening keeps the words", async () => {
+  const problem = {
+    type: "sturvek:invalid",
+    status: 422,
+    title: "no",
+    detail: "The wall is full.",
+    field: "openings",
+  };
+  render(<SayLine job="j" wall="w" editing={recordingEditing(problem).editing} />);
+  await type("3068 door @ 7-6");
+  await act(async () => {
+    fireEvent.submit(screen.getByRole("button", { name: "Add" }).closest("form") as HTMLFormElement);
+    await vi.advanceTimersByTimeAsync(100);
+  });
+  expect(screen.getByRole("status").textContent).toBe("The wall is full.");
+  expect((screen.getByLabelText("Say an opening") as HTMLInputElement).value).toBe("3068 door @ 7-6");
+});

@@ -1,0 +1,126 @@
+import type { Schemas, Ticket } from "../api/client";
+import type { JobEditing } from "../api/useJobEditing";
+import { NM_PER_INCH } from "../lib/length";
+
+const inches = (value: number) => value * NM_PER_INCH;
+
+const sawn = { made: "sawn", species: "spruce_pine_fir", grade: "number2", thickness: "two" } as const;
+
+export function candidate(part: Partial<Schemas["CandidateView"]>): Schemas["CandidateView"] {
+  return {
+    spec: { board: { ...sawn, nominal_depth: "ten" }, plies: 2 },
+    name: "2-2x10",
+    material: "SPF No.2",
+    verdict: "carries",
+    ratio: 0.7,
+    hardest: "bending",
+    failures: [],
+    weight_lb: 45,
+    price_cents: 2280,
+    jacks: [1, 1],
+    in_place: false,
+    leanest: false,
+    ...part,
+  };
+}
+
+const pack: Schemas["PackView"] = {
+  jacks: 2,
+  kings: 1,
+  kings_by_code: 1,
+  load_lb: 2400,
+  jack_reasons: [
+    {
+      name: "header bearing",
+      count: 1,
+      words: "2400 lb, 2869 lb a jack (D+S)",
+      governs: false,
+      clause: "NDS",
+    },
+    { name: "shop rule", count: 2, words: "what the shop does", governs: true, clause: "Common practice" },
+  ],
+};
+
+/** A ticket of an invented opening, as the server would send it. */
+export function ticket(part: Partial<Ticket> = {}): Ticket {
+  return {
+    id: "00000000-0000-0000-0000-000000000007",
+    letter: "B",
+    kind: "pair of doors",
+    left: inches(109),
+    right: inches(183),
+    center: inches(146),
+    rough_width: inches(74),
+    rough_height: inches(82.5),
+    sill: 0,
+    head: inches(82.5),
+    verdict: "does_not_carry",
+    verdict_words: "Does not carry",
+    sentence: "2-2x8 SPF No.2 over 6'-2\": bending at 131 % of what is allowed (D+S).",
+    header: {
+      name: "2-2x8 SPF No.2",
+      length: inches(80),
+      weight_lb: 40,
+      chosen: true,
+      design_span_in: 77,
+      checks: [
+        {
+          kind: "bending",
+          name: "bending",
+          demand: "1380 psi",
+          capacity: "1050 psi",
+          ratio: 1.314,
+          combination: "D+S",
+          clause: "NDS",
+        },
+        {
+          kind: "width",
+          name: "width in the wall",
+          demand: "3 in.",
+          capacity: "3.5 in.",
+          ratio: 0.86,
+          combination: "",
+          clause: "",
+        },
+      ],
+    },
+    candidates: [
+      candidate({
+        name: "2-2x8",
+        verdict: "does_not_carry",
+        ratio: 1.31,
+        failures: ["bending at 131 %"],
+        in_place: true,
+      }),
+      candidate({ leanest: true }),
+    ],
+    left_pack: pack,
+    right_pack: pack,
+    stack: [
+      { kind: "opening", name: "rough opening", from: 0, height: inches(82.5) },
+      { kind: "header", name: "header", from: inches(82.5), height: inches(7.25) },
+    ],
+    pieces: [{ role: "header", name: "header", count: 2, length: inches(80), stock: "2x8 SPF No.2" }],
+    snaps: [],
+    ...part,
+  };
+}
+
+/** Editing that records what it was asked. */
+export function recordingEditing(answer?: Schemas["Problem"]) {
+  const asked: Schemas["Command"][] = [];
+  const editing: JobEditing = {
+    run: async (command) => {
+      asked.push(command);
+      return answer;
+    },
+    undo: async () => undefined,
+    redo: async () => undefined,
+    trouble: undefined,
+    clearTrouble: () => undefined,
+    conflict: undefined,
+    applyOnTop: async () => undefined,
+    dropMine: () => undefined,
+  };
+  return { asked, editing };
+}
