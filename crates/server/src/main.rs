@@ -103,17 +103,21 @@ async fn serve(database: &str, port: u16, empty: bool) -> Result<(), Failure> {
     if !empty && demo::load_once(&jobs).await? {
         eprintln!("The demo job is loaded.");
     }
+    // Listened for before the address is said: whoever reads it may ask to stop at once.
+    let asked_to_stop = stop_signals()?;
     println!("Sturvek is at http://{}", listener.local_addr()?);
-    axum::serve(listener, app(jobs)).with_graceful_shutdown(asked_to_stop()).await?;
+    axum::serve(listener, app(jobs)).with_graceful_shutdown(asked_to_stop).await?;
     Ok(())
 }
 
-/// Ends when somebody presses Ctrl-C or the process is asked to terminate.
-async fn asked_to_stop() {
-    let mut terminate = signal(SignalKind::terminate()).expect("signals can be listened for");
-    let mut interrupt = signal(SignalKind::interrupt()).expect("signals can be listened for");
-    tokio::select! {
-        _ = terminate.recv() => {}
-        _ = interrupt.recv() => {}
-    }
+/// Ends when somebody presses Ctrl-C or the process is asked to terminate, from the moment this is called.
+fn stop_signals() -> std::io::Result<impl Future<Output = ()>> {
+    let mut terminate = signal(SignalKind::terminate())?;
+    let mut interrupt = signal(SignalKind::interrupt())?;
+    Ok(async move {
+        tokio::select! {
+            _ = terminate.recv() => {}
+            _ = interrupt.recv() => {}
+        }
+    })
 }
