@@ -76,6 +76,18 @@ fn an_opening_that_nothing_carries_names_every_candidate() {
 }
 
 #[test]
+fn a_candidate_without_a_number_does_not_end_the_search() {
+    let cases: Vec<Value> = serde_json::from_slice(CASES).expect("JSON");
+    let mut case = cases.into_iter().find(|case| case["id"] == "C14").expect("C14 is there");
+    let composite = serde_json::json!({ "engineered": "LVL 2.0E-2600", "b": 1.75, "d": 11.875, "plies": 2 });
+    case["candidates"].as_array_mut().expect("candidates").insert(0, composite);
+    case["input"]["options"]["wet"] = true.into();
+    let answers = answer_all(&serde_json::to_vec(&[case]).expect("JSON")).expect("read");
+    assert!(answers[0].ok, "{:?}", answers[0].fails);
+    assert!(answers[0].header.as_ref().is_some_and(|header| header.contains("SPF")), "{:?}", answers[0].header);
+}
+
+#[test]
 fn bad_files_get_a_sentence() {
     for bytes in [&b"{}"[..], b"[{\"id\":\"x\"}]", b"", b"[1]", b"\xff\xfe"] {
         let error = answer_all(bytes).expect_err("not cases").to_string();

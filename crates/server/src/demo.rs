@@ -9,23 +9,14 @@ use uuid::Uuid;
 /// An invented house: names, sizes and prices stand for no real ones.
 const DEMO: &str = include_str!("../demo/heron_slip.json");
 
-fn demo_with_identities() -> Result<WireJob, StoreError> {
-    let mut job: WireJob =
-        serde_json::from_str(DEMO).map_err(|error| StoreError::UnknownValue(format!("the demo job: {error}")))?;
-    for wall in &mut job.walls {
-        wall.id = Some(Uuid::new_v4());
-        wall.openings.iter_mut().for_each(|opening| opening.id = Some(Uuid::new_v4()));
-        wall.point_loads.iter_mut().for_each(|load| load.id = Some(Uuid::new_v4()));
-    }
-    Ok(job)
-}
-
 /// The demo job.
 ///
 /// # Errors
 /// Never, unless the demo file is damaged.
 pub fn demo_job() -> Result<Job, StoreError> {
-    Ok(demo_with_identities()?.resolve()?)
+    let job: WireJob =
+        serde_json::from_str(DEMO).map_err(|error| StoreError::UnknownValue(format!("the demo job: {error}")))?;
+    Ok(job.with_new_identities().resolve()?)
 }
 
 /// A new job: the demo's stock, the usual settings, one wall of the usual kind that nothing is said about yet.

@@ -1,32 +1,12 @@
 //! The real binary: what it says, and what survives its death.
 
-use std::process::Stdio;
+mod support;
+
 use std::time::Duration;
 
 use serde_json::{Value, json};
-use tokio::io::{AsyncBufReadExt, BufReader};
-use tokio::process::{Child, Command};
-
-const BINARY: &str = env!("CARGO_BIN_EXE_sturvek");
-
-struct Server {
-    child: Child,
-    address: String,
-}
-
-async fn start(database: &str) -> Server {
-    let mut child = Command::new(BINARY)
-        .args(["serve", "--port", "0", "--database", database])
-        .stdout(Stdio::piped())
-        .stderr(Stdio::null())
-        .kill_on_drop(true)
-        .spawn()
-        .expect("the server starts");
-    let mut lines = BufReader::new(child.stdout.take().expect("piped")).lines();
-    let line = lines.next_line().await.expect("a line").expect("the server says where it is");
-    let address = line.rsplit(' ').next().expect("an address").to_owned();
-    Server { child, address }
-}
+use support::{BINARY, start};
+use tokio::process::Command;
 
 async fn get(address: &str) -> Value {
     reqwest::get(address).await.expect("an answer").json().await.expect("JSON")

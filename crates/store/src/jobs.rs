@@ -137,13 +137,8 @@ impl Jobs {
     /// # Errors
     /// [`StoreError::NoSuchJob`], or whatever the database says.
     pub async fn duplicate(&self, id: Uuid) -> Result<Uuid, StoreError> {
-        let mut copy = WireJob::from(&self.get(id).await?.job);
+        let mut copy = WireJob::from(&self.get(id).await?.job).with_new_identities();
         copy.name = copy_name(&copy.name);
-        for wall in &mut copy.walls {
-            wall.id = Some(Uuid::new_v4());
-            wall.openings.iter_mut().for_each(|opening| opening.id = Some(Uuid::new_v4()));
-            wall.point_loads.iter_mut().for_each(|load| load.id = Some(Uuid::new_v4()));
-        }
         self.create(&copy.resolve()?).await
     }
 

@@ -261,6 +261,20 @@ pub struct PointLoad {
     pub snow: f64,
 }
 
+impl Job {
+    /// The same job with a new identity for every wall, opening and point load.
+    #[must_use]
+    pub fn with_new_identities(mut self) -> Self {
+        let anew = || Some(Uuid::new_v4());
+        for wall in &mut self.walls {
+            wall.id = anew();
+            wall.openings.iter_mut().for_each(|opening| opening.id = anew());
+            wall.point_loads.iter_mut().for_each(|load| load.id = anew());
+        }
+        self
+    }
+}
+
 /// Raw input that becomes a core value, or says which field is wrong.
 pub trait Resolve {
     /// The core's type.

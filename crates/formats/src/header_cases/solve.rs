@@ -38,31 +38,33 @@ fn try_answer(case: &Case) -> Result<Answer, String> {
         Mode::Size => case.candidates.iter().collect(),
     };
     let kings = kings(case, &problem)?;
-    let mut refused = Vec::new();
+    let mut standing = Vec::new();
     if kings.is_none() && case.input.wind.is_some() {
-        refused.push(format!("more than {} kings needed at each end", most_kings(case)));
+        standing.push(format!("more than {} kings needed at each end", most_kings(case)));
     }
-    let kings_fail = !refused.is_empty();
+    let mut refused = standing.clone();
     let mut last = None;
     for input in inputs {
         let header = header(input)?;
-        let evaluation = evaluate(&problem, header).map_err(|limit| limit.to_string())?;
-        if evaluation.carries() {
-            return Ok(from_evaluation(case, &evaluation, kings, refused_kings(&refused, kings_fail)));
+        let named = |reason: String| match case.mode {
+            Mode::Fixed => reason,
+            Mode::Size => format!("{}: {reason}", header.name()),
+        };
+        match evaluate(&problem, header) {
+            Ok(evaluation) if evaluation.carries() => return Ok(from_evaluation(case, &evaluation, kings, standing)),
+            Ok(evaluation) => {
+                refused.extend(evaluation.failures.iter().cloned().map(named));
+                last = Some(evaluation);
+            }
+            // One candidate without a number does not end the search.
+            Err(limit) => refused.push(named(limit.to_string())),
         }
-        refused.extend(evaluation.failures.iter().map(|failure| match case.mode {
-            Mode::Fixed => failure.clone(),
-            Mode::Size => format!("{}: {failure}", header.name()),
-        }));
-        last = Some(evaluation);
     }
-    let evaluation = last.ok_or("the case names no candidates")?;
-    Ok(from_evaluation(case, &evaluation, kings, refused))
-}
-
-/// Of what was refused, only the kings count against a header that carries.
-fn refused_kings(refused: &[String], kings_fail: bool) -> Vec<String> {
-    refused.iter().take(usize::from(kings_fail)).cloned().collect()
+    match last {
+        Some(evaluation) => Ok(from_evaluation(case, &evaluation, kings, refused)),
+        None if refused.is_empty() => Err("the case names no candidates".into()),
+        None => Ok(Answer { id: case.id.clone(), fails: refused, ..Answer::default() }),
+    }
 }
 
 fn most_kings(case: &Case) -> u8 {

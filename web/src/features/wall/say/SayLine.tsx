@@ -1,4 +1,4 @@
-import { useEffect, useId, useRef, useState } from "react";
+import { useCallback, useEffect, useId, useRef, useState } from "react";
 import { answered, api, type Problem, type Schemas } from "../../../api/client";
 import type { JobEditing } from "../../../api/useJobEditing";
 
@@ -18,13 +18,16 @@ export function SayLine({ job, wall, editing }: Props) {
   const input = useRef<HTMLInputElement>(null);
   const id = useId();
 
-  const read = (words: string) =>
-    answered(
-      api.POST("/api/jobs/{job}/walls/{wall}/say", {
-        params: { path: { job, wall } },
-        body: { text: words },
-      }),
-    );
+  const read = useCallback(
+    (words: string) =>
+      answered(
+        api.POST("/api/jobs/{job}/walls/{wall}/say", {
+          params: { path: { job, wall } },
+          body: { text: words },
+        }),
+      ),
+    [job, wall],
+  );
 
   useEffect(() => {
     if (text.trim() === "") {
@@ -33,16 +36,15 @@ export function SayLine({ job, wall, editing }: Props) {
     }
     let current = true;
     const timer = setTimeout(() => {
-      const request = answered(
-        api.POST("/api/jobs/{job}/walls/{wall}/say", { params: { path: { job, wall } }, body: { text } }),
-      );
-      request.then((answer) => current && setReading(answer)).catch(() => undefined);
+      read(text)
+        .then((answer) => current && setReading(answer))
+        .catch(() => undefined);
     }, READ_AFTER_MS);
     return () => {
       current = false;
       clearTimeout(timer);
     };
-  }, [job, wall, text]);
+  }, [read, text]);
 
   useEffect(() => {
     const focus = (event: KeyboardEvent) => {
