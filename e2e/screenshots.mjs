@@ -48,6 +48,33 @@ await view("working", {}, async (page) => {
   await page.getByRole("button", { name: "Show the working" }).first().click();
   await page.getByText("load over its duration factor").first().waitFor();
 });
+await view("schools", {}, async (page) => {
+  await openJob(page, "Water side");
+  await choose(page, "B");
+  await page.getByRole("heading", { name: "Three schools" }).scrollIntoViewIfNeeded();
+});
+await view("sheet", {}, async (page) => {
+  await openJob(page, "Water side");
+  await choose(page, "B");
+  await page.getByRole("link", { name: "Calculation sheet" }).click();
+  await page.getByText("load over its duration factor").first().waitFor();
+});
+await view("reach", {}, async (page) => {
+  await openJob(page, "Water side");
+  await choose(page, "B");
+  await page.getByRole("link", { name: "How far headers reach" }).click();
+  await page.getByText("reach over this opening").waitFor();
+});
+await view("materials", {}, async (page) => {
+  await openJob(page, "Water side");
+  await page.getByRole("link", { name: "Materials" }).click();
+  await page.getByText("different header").waitFor();
+});
+await view("rules", {}, async (page) => {
+  await openJob(page, "Water side");
+  await page.getByRole("link", { name: "Rules" }).click();
+  await page.getByText("What governs").waitFor();
+});
 await view("wall-phone", { width: 390, height: 844 }, async (page) => {
   await openJob(page, "Water side");
 });

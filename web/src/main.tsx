@@ -8,6 +8,10 @@ import { createRoot } from "react-dom/client";
 import { createBrowserRouter, RouterProvider } from "react-router";
 import { Shell } from "./app/Shell";
 import { JobsPage } from "./features/jobs";
+import { MaterialsPage } from "./features/materials";
+import { ReachPage } from "./features/reach";
+import { RulesPage } from "./features/rules";
+import { SheetPage } from "./features/sheet";
 import { FirstWall, WallPage } from "./features/wall";
 
 const client = new QueryClient({ defaultOptions: { queries: { retry: 1, staleTime: 2_000 } } });
@@ -19,6 +23,10 @@ const router = createBrowserRouter([
       { path: "/", element: <JobsPage /> },
       { path: "/jobs/:job", element: <FirstWall /> },
       { path: "/jobs/:job/walls/:wall", element: <WallPage /> },
+      { path: "/jobs/:job/openings/:opening/sheet", element: <SheetPage /> },
+      { path: "/jobs/:job/openings/:opening/reach", element: <ReachPage /> },
+      { path: "/jobs/:job/materials", element: <MaterialsPage /> },
+      { path: "/jobs/:job/rules", element: <RulesPage /> },
       { path: "*", element: <JobsPage /> },
     ],
   },

@@ -3,11 +3,11 @@
 
 use criterion::{Criterion, criterion_group, criterion_main};
 use sturvek_core::framing::plan_wall;
-use sturvek_core::job::{
-    HeaderChoice, HeaderPlace, Job, Opening, OpeningDesign, OpeningId, OpeningKind, Size, Underside, Wall, WallFrame,
-    WallId,
+use sturvek_core::job::{Job, Opening, OpeningDesign, OpeningId, OpeningKind, Size, Wall, WallFrame, WallId};
+use sturvek_core::loads::{
+    BearingEvidence, ByKind, Carried, FloorFraming, FloorOnWall, FloorUse, Framing, RoofFraming, RoofOnWall,
+    SnowTrouble, WallCarries,
 };
-use sturvek_core::loads::{ByKind, CarriedFraming, FloorOnWall, RoofFraming, RoofOnWall, WallCarries};
 use sturvek_core::lumber::factors::bearing_area::PlateEnd;
 use sturvek_core::lumber::{Depth, Grade, HeaderBoard, HeaderSpec, SawnSize, Species, Thickness};
 use sturvek_core::measure::{Ends, Force, Length, LineLoad, Money, Pressure, Stress};
@@ -48,6 +48,7 @@ fn problem(with_point_load: bool) -> OpeningProblem {
         jack: JackLumber { species: Species::SprucePineFir, grade: Grade::Stud, depth: Depth::Six },
         plate_bearing: Stress::psi(425.0),
         plate_end: PlateEnd::Cut,
+        run: sturvek_core::sizing::HeaderRun::default(),
         conventions: Conventions::default(),
     }
 }
@@ -64,11 +65,16 @@ fn large_job() -> Job {
         building_width: Length::feet(30),
         overhang: Length::feet(2),
         rise_in_twelve: 6.0,
+        bay: Length::feet(2),
         roof_dead: Pressure::psf(10.0),
         ceiling_dead: Pressure::psf(5.0),
         attic_live: Pressure::ZERO,
+        snow_trouble: SnowTrouble::None,
     };
     let floor = FloorOnWall {
+        use_: FloorUse::Living,
+        framing: FloorFraming::Simple,
+        bay: Length::inches(16),
         span_one_side: Length::feet(14),
         span_other_side: Length::ZERO,
         dead: Pressure::psf(12.0),
@@ -79,7 +85,10 @@ fn large_job() -> Job {
         job.walls.push(Wall {
             id: WallId(wall),
             frame: WallFrame { length: Length::feet(80), ..WallFrame::usual("side") },
-            carries: WallCarries::Framing(CarriedFraming { roof: Some(roof), floor: Some(floor), wall_above: None }),
+            evidence: BearingEvidence::default(),
+            carries: WallCarries::Framing(
+                [Framing::Roof(roof), Framing::Floor(floor)].map(|framing| Carried { framing, extent: None }).to_vec(),
+            ),
             openings,
             point_loads: vec![],
         });
@@ -89,14 +98,12 @@ fn large_job() -> Job {
 
 fn opening(id: u128, index: u128) -> Opening {
     let design = OpeningDesign {
-        kind: OpeningKind::Window,
-        unit: Size { width: Length::inches(30 + 3 * index as i64), height: Length::inches(44) },
-        rough: None,
         center: Length::feet(4 + 8 * index as i64),
         sill: Length::inches(36),
-        place: HeaderPlace::TightToPlates,
-        underside: Underside::Bare,
-        header: HeaderChoice::Leanest,
+        ..OpeningDesign::usual(
+            OpeningKind::Window,
+            Size { width: Length::inches(30 + 3 * index as i64), height: Length::inches(44) },
+        )
     };
     Opening { id: OpeningId(id), design, jacks: Ends::default(), kings: Ends::default() }
 }

@@ -114,6 +114,7 @@ fn problem(conventions: Conventions, with_point_load: bool, plate_end: PlateEnd)
         jack: JackLumber { species: Species::SprucePineFir, grade: Grade::Stud, depth: Depth::Six },
         plate_bearing: Stress::psi(425.0),
         plate_end,
+        run: sturvek_core::sizing::HeaderRun::default(),
         conventions,
     }
 }

@@ -49,13 +49,13 @@ const WIDTHS: [u32; 3] = [12, 24, 36];
 pub fn table(name: &str) -> Result<Table, NoSuchBlock> {
     let block = TableBlock::ALL.into_iter().find(|block| block.name() == name);
     let block = block.ok_or_else(|| NoSuchBlock { name: name.to_owned() })?;
-    let mut rows = Vec::new();
-    for (plies, depths) in headers(block) {
-        for depth in depths {
-            rows.extend(cells(block, plies, *depth));
-        }
-    }
-    Ok(Table { block: block.name(), rows })
+    Ok(Table { block: block.name(), rows: rows_of(block) })
+}
+
+/// Every cell of a block.
+pub fn rows_of(block: TableBlock) -> Vec<Row> {
+    let depths = headers(block).into_iter().flat_map(|(plies, depths)| depths.iter().map(move |depth| (plies, *depth)));
+    depths.flat_map(|(plies, depth)| cells(block, plies, depth)).collect()
 }
 
 /// The headers of a block: single plies under roofs only.

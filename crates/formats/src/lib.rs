@@ -1,4 +1,5 @@
 //! Open formats, one module each: bytes in, plain data out, and back. No files, no network, no clock.
 
 pub mod header_cases;
+pub mod header_csv;
 pub mod header_table;

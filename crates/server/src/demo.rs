@@ -1,7 +1,7 @@
 //! The demo job, and what a new job starts with.
 
 use sturvek_core::job::{Job, Wall, WallFrame, WallId};
-use sturvek_core::loads::WallCarries;
+use sturvek_core::loads::{BearingEvidence, WallCarries};
 use sturvek_store::{Jobs, StoreError};
 use sturvek_wire::inputs::{Job as WireJob, Resolve};
 use uuid::Uuid;
@@ -28,7 +28,8 @@ pub fn new_job(name: &str) -> Result<Job, StoreError> {
     job.walls.push(Wall {
         id: WallId(Uuid::new_v4().as_u128()),
         frame: WallFrame::usual("First wall"),
-        carries: WallCarries::Framing(Default::default()),
+        evidence: BearingEvidence::default(),
+        carries: WallCarries::Framing(Vec::new()),
         openings: Vec::new(),
         point_loads: Vec::new(),
     });

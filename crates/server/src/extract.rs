@@ -1,7 +1,7 @@
 //! Extractors whose refusals are problem details.
 
 use axum::body::Bytes;
-use axum::extract::{FromRequest, FromRequestParts, Path, Request};
+use axum::extract::{FromRequest, FromRequestParts, Path, Query, Request};
 use axum::http::header;
 use axum::http::request::Parts;
 use serde::de::DeserializeOwned;
@@ -39,5 +39,19 @@ impl<T: DeserializeOwned + Send, S: Send + Sync> FromRequestParts<S> for Ids<T> 
     async fn from_request_parts(parts: &mut Parts, state: &S) -> Result<Self, Problem> {
         let Path(ids) = Path::<T>::from_request_parts(parts, state).await?;
         Ok(Self(ids))
+    }
+}
+
+/// Parameters behind the question mark.
+pub struct Params<T>(pub T);
+
+impl<T: DeserializeOwned + Send, S: Send + Sync> FromRequestParts<S> for Params<T> {
+    type Rejection = Problem;
+
+    async fn from_request_parts(parts: &mut Parts, state: &S) -> Result<Self, Problem> {
+        let Query(params) = Query::<T>::from_request_parts(parts, state).await.map_err(|error| {
+            Problem::invalid(format!("The question is not understood: {}.", error.body_text()), None)
+        })?;
+        Ok(Self(params))
     }
 }

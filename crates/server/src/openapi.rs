@@ -5,7 +5,7 @@ use utoipa_axum::router::OpenApiRouter;
 use utoipa_axum::routes;
 
 use crate::AppState;
-use crate::routes::{commands, jobs, walls};
+use crate::routes::{commands, jobs, studies, walls};
 
 #[derive(OpenApi)]
 #[openapi(info(
@@ -32,6 +32,12 @@ pub fn api_router() -> OpenApiRouter<AppState> {
         .routes(routes!(walls::preview))
         .routes(routes!(walls::say_opening))
         .routes(routes!(walls::get_sheet))
+        .routes(routes!(studies::get_reach))
+        .routes(routes!(studies::get_capability))
+        .routes(routes!(studies::get_one_size))
+        .routes(routes!(studies::get_materials))
+        .routes(routes!(studies::read_code_table))
+        .routes(routes!(studies::computed_code_table))
 }
 
 /// The OpenAPI document.

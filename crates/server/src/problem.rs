@@ -58,6 +58,13 @@ impl Problem {
         Self::new(StatusCode::NOT_FOUND, "not-found", "Not found", format!("There is no such {what}."))
     }
 
+    /// A question about a header where there is none.
+    pub fn no_header() -> Self {
+        let detail =
+            "The wall carries nothing here: a flat 2x goes over the opening, and there is no header to ask about.";
+        Self::new(StatusCode::UNPROCESSABLE_ENTITY, "no-header", "No header", detail)
+    }
+
     /// A body that is not JSON.
     pub fn not_json() -> Self {
         let detail = "Send JSON, with the content type application/json.";

@@ -5,9 +5,9 @@ use serde::{Deserialize, Serialize};
 use sturvek_core::framing::{WallPlan, plan_wall};
 use sturvek_store::{LogEntry, StoredJob};
 use sturvek_wire::Command;
-use sturvek_wire::inputs::{Design, Job};
+use sturvek_wire::inputs::{CodeTable, Design, Job};
 use sturvek_wire::results::{SheetPart, Unresolved};
-use utoipa::ToSchema;
+use utoipa::{IntoParams, ToSchema};
 use uuid::Uuid;
 
 /// A job in the list.
@@ -114,10 +114,50 @@ pub struct SayView {
 /// The calculation sheet of an opening.
 #[derive(Clone, Debug, Serialize, ToSchema)]
 pub struct SheetView {
+    /// The job's name.
+    pub job: String,
+    /// The wall's name.
+    pub wall: String,
+    /// The opening: its letter on the wall and what it is.
+    pub opening: String,
+    /// The verdict's words.
+    pub verdict: String,
+    /// The verdict with its reason.
+    pub sentence: String,
     /// The version of the job it was worked out on.
     pub version: i64,
+    /// When that version was made.
+    pub version_of: DateTime<Utc>,
     /// Its parts.
     pub parts: Vec<SheetPart>,
+}
+
+/// A jurisdiction's table as text, to be read.
+#[derive(Clone, Debug, Deserialize, ToSchema)]
+pub struct CodeTableText {
+    /// What the user calls it.
+    pub name: String,
+    /// The file, as CSV.
+    pub csv: String,
+}
+
+/// What was read of it.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct CodeTableRead {
+    /// The table; absent where a row is wrong.
+    pub table: Option<CodeTable>,
+    /// Every row that is wrong, in a sentence each.
+    pub bad_rows: Vec<String>,
+}
+
+/// What if there were more, in parts of a hundred; 100 is as it is.
+#[derive(Clone, Copy, Debug, Deserialize, IntoParams)]
+#[into_params(parameter_in = Query)]
+pub struct WhatIfQuery {
+    /// Snow.
+    pub snow: Option<u16>,
+    /// Width of the building and spans of its joists.
+    pub building: Option<u16>,
 }
 
 /// The server's health.

@@ -9,12 +9,12 @@ use sea_orm::{
 };
 use sturvek_core::job::{self, Job, bounds, command};
 use sturvek_wire::Command;
-use sturvek_wire::inputs::{Job as WireJob, Resolve, Settings};
+use sturvek_wire::inputs::{CodeTable, Job as WireJob, Resolve, Settings};
 use uuid::Uuid;
 
-use crate::entity::{floor_on_wall, job as job_table, log_entry, opening, point_load, roof_on_wall, stock_item, wall};
+use crate::entity::{carried_item, job as job_table, log_entry, opening, point_load, stock_item, wall};
 use crate::error::StoreError;
-use crate::rows::{Rows, job_of, rows_of, word};
+use crate::rows::{Rows, document, job_of, rows_of};
 
 /// A job as it is kept.
 #[derive(Clone, Debug, PartialEq)]
@@ -390,8 +390,7 @@ async fn read_rows(db: &impl ConnectionTrait, id: Uuid) -> Result<Rows, StoreErr
     let ids: Vec<Uuid> = walls.iter().map(|wall| wall.id).collect();
     Ok(Rows {
         stock: stock_item::Entity::find().filter(stock_item::Column::JobId.eq(id)).all(db).await?,
-        roofs: roof_on_wall::Entity::find().filter(roof_on_wall::Column::WallId.is_in(ids.clone())).all(db).await?,
-        floors: floor_on_wall::Entity::find().filter(floor_on_wall::Column::WallId.is_in(ids.clone())).all(db).await?,
+        carried: carried_item::Entity::find().filter(carried_item::Column::WallId.is_in(ids.clone())).all(db).await?,
         openings: opening::Entity::find().filter(opening::Column::WallId.is_in(ids.clone())).all(db).await?,
         point_loads: point_load::Entity::find().filter(point_load::Column::WallId.is_in(ids)).all(db).await?,
         walls,
@@ -402,8 +401,7 @@ async fn read_rows(db: &impl ConnectionTrait, id: Uuid) -> Result<Rows, StoreErr
 async fn write_rows(transaction: &DatabaseTransaction, before: Rows, after: Rows) -> Result<(), StoreError> {
     sync::<stock_item::Entity>(transaction, before.stock, after.stock).await?;
     sync::<wall::Entity>(transaction, before.walls, after.walls).await?;
-    sync::<roof_on_wall::Entity>(transaction, before.roofs, after.roofs).await?;
-    sync::<floor_on_wall::Entity>(transaction, before.floors, after.floors).await?;
+    sync::<carried_item::Entity>(transaction, before.carried, after.carried).await?;
     sync::<opening::Entity>(transaction, before.openings, after.openings).await?;
     sync::<point_load::Entity>(transaction, before.point_loads, after.point_loads).await
 }
@@ -444,18 +442,10 @@ fn same_column<C: ColumnTrait>(a: &C, b: &C) -> bool {
 }
 
 fn settings_columns(job: &Job) -> Result<job_table::ActiveModel, StoreError> {
-    let settings = Settings::from(&job.settings);
-    let doubles = settings.shop_doubles_jacks_from.as_ref();
-    let doubles = doubles.map(|width| width.read("shop_doubles_jacks_from")).transpose()?;
     Ok(job_table::ActiveModel {
         name: Set(job.name.clone()),
-        snow_basis: Set(word(settings.snow_basis)?),
-        snow_psf: Set(settings.snow),
-        roof_live_psf: Set(settings.roof_live),
-        live_deflection_limit: Set(settings.live_deflection_limit),
-        total_deflection_limit: Set(settings.total_deflection_limit),
-        king_table: Set(word(settings.king_table)?),
-        shop_doubles_jacks_from_nm: Set(doubles.map(|width| width.nanometers())),
+        settings: Set(document(&Settings::from(&job.settings))?),
+        code_table: Set(job.code_table.as_ref().map(|table| document(&CodeTable::from(table))).transpose()?),
         ..Default::default()
     })
 }

@@ -7,12 +7,12 @@ use serde::Serialize;
 use serde::de::DeserializeOwned;
 use sturvek_core::job;
 use sturvek_wire::inputs::{
-    Board, Carries, Decided, Design, Floor, Header, Job, Opening, PointLoad, Resolve, Roof, Settings, StockItem, Wall,
-    WallAbove, WallFrame,
+    Board, CarriedItem, Carries, Decided, Design, Evidence, Header, Job, Opening, PointLoad, Resolve, StockItem, Wall,
+    WallFrame,
 };
 use sturvek_wire::{FieldError, TypedLength};
 
-use crate::entity::{floor_on_wall, opening, point_load, roof_on_wall, stock_item, wall};
+use crate::entity::{carried_item, opening, point_load, stock_item, wall};
 use crate::error::StoreError;
 
 /// Everything of a job but its own row.
@@ -20,8 +20,7 @@ use crate::error::StoreError;
 pub struct Rows {
     pub stock: Vec<stock_item::Model>,
     pub walls: Vec<wall::Model>,
-    pub roofs: Vec<roof_on_wall::Model>,
-    pub floors: Vec<floor_on_wall::Model>,
+    pub carried: Vec<carried_item::Model>,
     pub openings: Vec<opening::Model>,
     pub point_loads: Vec<point_load::Model>,
 }
@@ -38,6 +37,16 @@ pub fn word<T: Serialize>(choice: T) -> Result<String, StoreError> {
 pub fn choice<T: DeserializeOwned>(word: &str) -> Result<T, StoreError> {
     serde_json::from_value(serde_json::Value::String(word.to_owned()))
         .map_err(|error| StoreError::UnknownValue(error.to_string()))
+}
+
+/// A value kept as a document.
+pub fn document<T: Serialize>(value: &T) -> Result<Json, StoreError> {
+    serde_json::to_value(value).map_err(|error| StoreError::UnknownValue(error.to_string()))
+}
+
+/// The value that a document holds.
+pub fn of_document<T: DeserializeOwned>(document: Json) -> Result<T, StoreError> {
+    serde_json::from_value(document).map_err(|error| StoreError::UnknownValue(error.to_string()))
 }
 
 fn needed<T>(column: &str, value: Option<T>) -> Result<T, StoreError> {
@@ -67,6 +76,7 @@ struct BoardColumns {
     class: Option<String>,
     ply_width_nm: Option<i64>,
     depth_nm: Option<i64>,
+    sheet: Option<Json>,
 }
 
 impl BoardColumns {
@@ -87,10 +97,14 @@ impl BoardColumns {
                 depth_nm: Some(nanometers(depth)?),
                 ..Self::default()
             },
+            Board::Sheet { .. } => Self { made: "sheet".into(), sheet: Some(document(board)?), ..Self::default() },
         })
     }
 
     fn board(self) -> Result<Board, StoreError> {
+        if self.made == "sheet" {
+            return of_document(needed("sheet", self.sheet)?);
+        }
         if self.made == "engineered" {
             return Ok(Board::Engineered {
                 class: choice(&needed("class", self.class)?)?,
@@ -117,11 +131,8 @@ pub fn rows_of(job_id: Uuid, job: &job::Job) -> Result<Rows, StoreError> {
     for (position, wall) in (0..).zip(&job.walls) {
         let wall_id = needed("wall id", wall.id)?;
         rows.walls.push(wall_row(job_id, wall_id, position, wall)?);
-        if let Some(roof) = &wall.carries.roof {
-            rows.roofs.push(roof_row(wall_id, roof)?);
-        }
-        if let Some(floor) = &wall.carries.floor {
-            rows.floors.push(floor_row(wall_id, floor)?);
+        for (position, item) in (0..).zip(&wall.carries.items) {
+            rows.carried.push(carried_row(wall_id, position, item)?);
         }
         for (position, opening) in (0..).zip(&wall.openings) {
             rows.openings.push(opening_row(wall_id, position, opening)?);
@@ -147,12 +158,13 @@ fn stock_row(job_id: Uuid, position: i32, item: &StockItem) -> Result<stock_item
         class: board.class,
         ply_width_nm: board.ply_width_nm,
         depth_nm: board.depth_nm,
+        sheet: board.sheet,
         price_cents_per_foot: item.price_cents_per_foot,
     })
 }
 
 fn wall_row(job_id: Uuid, id: Uuid, position: i32, wall: &Wall) -> Result<wall::Model, StoreError> {
-    let above = wall.carries.wall_above.as_ref();
+    let evidence = &wall.evidence;
     Ok(wall::Model {
         id,
         job_id,
@@ -166,31 +178,20 @@ fn wall_row(job_id: Uuid, id: Uuid, position: i32, wall: &Wall) -> Result<wall::
         spacing_nm: nanometers(&wall.frame.spacing)?,
         plate_species: word(wall.frame.plate_species)?,
         bearing: wall.carries.bearing,
-        wall_above_height_nm: maybe_nanometers(above.map(|above| &above.wall_above_height))?,
-        wall_above_dead_psf: above.map(|above| above.wall_above_dead),
+        joists_land: word(evidence.joists_land)?,
+        roof_lands: word(evidence.roof_lands)?,
+        stands_above: word(evidence.stands_above)?,
+        support_below: word(evidence.support_below)?,
     })
 }
 
-fn roof_row(wall_id: Uuid, roof: &Roof) -> Result<roof_on_wall::Model, StoreError> {
-    Ok(roof_on_wall::Model {
+fn carried_row(wall_id: Uuid, position: i32, item: &CarriedItem) -> Result<carried_item::Model, StoreError> {
+    Ok(carried_item::Model {
         wall_id,
-        framing: word(roof.framing)?,
-        building_width_nm: nanometers(&roof.building_width)?,
-        overhang_nm: nanometers(&roof.overhang)?,
-        rise_in_twelve: roof.rise_in_twelve,
-        roof_dead_psf: roof.roof_dead,
-        ceiling_dead_psf: roof.ceiling_dead,
-        attic_live_psf: roof.attic_live,
-    })
-}
-
-fn floor_row(wall_id: Uuid, floor: &Floor) -> Result<floor_on_wall::Model, StoreError> {
-    Ok(floor_on_wall::Model {
-        wall_id,
-        span_one_side_nm: nanometers(&floor.span_one_side)?,
-        span_other_side_nm: nanometers(&floor.span_other_side)?,
-        dead_psf: floor.floor_dead,
-        live_psf: floor.floor_live,
+        position,
+        from_nm: maybe_nanometers(item.from.as_ref())?,
+        to_nm: maybe_nanometers(item.to.as_ref())?,
+        what: document(&item.what)?,
     })
 }
 
@@ -224,6 +225,8 @@ fn opening_row(wall_id: Uuid, position: i32, opening: &Opening) -> Result<openin
         header_ply_width_nm: board.ply_width_nm,
         header_depth_nm: board.depth_nm,
         header_plies: header.map(|header| i16::from(header.plies)),
+        header_sheet: board.sheet,
+        options: document(&design.options)?,
         jacks_left_count: count(&opening.jacks_left),
         jacks_left_reason: reason(&opening.jacks_left),
         jacks_right_count: count(&opening.jacks_right),
@@ -249,33 +252,19 @@ fn point_load_row(wall_id: Uuid, position: i32, load: &PointLoad) -> Result<poin
     })
 }
 
-/// The settings' columns of a job row.
-fn settings_of(row: &crate::entity::job::Model) -> Result<Settings, StoreError> {
-    Ok(Settings {
-        snow_basis: choice(&row.snow_basis)?,
-        snow: row.snow_psf,
-        roof_live: row.roof_live_psf,
-        live_deflection_limit: row.live_deflection_limit,
-        total_deflection_limit: row.total_deflection_limit,
-        king_table: choice(&row.king_table)?,
-        shop_doubles_jacks_from: row.shop_doubles_jacks_from_nm.map(typed),
-    })
-}
-
 /// The job that a job row and its rows describe.
 pub fn job_of(row: &crate::entity::job::Model, rows: Rows) -> Result<job::Job, StoreError> {
     let mut stock = rows.stock;
     stock.sort_by_key(|item| item.position);
     let mut walls = rows.walls;
     walls.sort_by_key(|wall| wall.position);
-    let mut roofs: BTreeMap<Uuid, roof_on_wall::Model> = rows.roofs.into_iter().map(|row| (row.wall_id, row)).collect();
-    let mut floors: BTreeMap<Uuid, floor_on_wall::Model> =
-        rows.floors.into_iter().map(|row| (row.wall_id, row)).collect();
+    let mut carried = by_wall(rows.carried, |row| (row.wall_id, row.position));
     let mut openings = by_wall(rows.openings, |row| (row.wall_id, row.position));
     let mut loads = by_wall(rows.point_loads, |row| (row.wall_id, row.position));
     let job = Job {
         name: row.name.clone(),
-        settings: settings_of(row)?,
+        settings: of_document(row.settings.clone())?,
+        code_table: row.code_table.clone().map(of_document).transpose()?,
         stock: stock.into_iter().map(stock_item_of).collect::<Result<_, _>>()?,
         walls: walls
             .into_iter()
@@ -283,7 +272,7 @@ pub fn job_of(row: &crate::entity::job::Model, rows: Rows) -> Result<job::Job, S
                 let id = wall.id;
                 let openings = openings.remove(&id).unwrap_or_default();
                 let loads = loads.remove(&id).unwrap_or_default();
-                wall_of(wall, roofs.remove(&id), floors.remove(&id), openings, loads)
+                wall_of(wall, carried.remove(&id).unwrap_or_default(), openings, loads)
             })
             .collect::<Result<_, _>>()?,
     };
@@ -310,21 +299,17 @@ fn stock_item_of(row: stock_item::Model) -> Result<StockItem, StoreError> {
         class: row.class,
         ply_width_nm: row.ply_width_nm,
         depth_nm: row.depth_nm,
+        sheet: row.sheet,
     };
     Ok(StockItem { board: columns.board()?, price_cents_per_foot: row.price_cents_per_foot })
 }
 
 fn wall_of(
     row: wall::Model,
-    roof: Option<roof_on_wall::Model>,
-    floor: Option<floor_on_wall::Model>,
+    carried: Vec<carried_item::Model>,
     openings: Vec<opening::Model>,
     loads: Vec<point_load::Model>,
 ) -> Result<Wall, StoreError> {
-    let wall_above = match (row.wall_above_height_nm, row.wall_above_dead_psf) {
-        (Some(height), Some(dead)) => Some(WallAbove { wall_above_height: typed(height), wall_above_dead: dead }),
-        _ => None,
-    };
     Ok(Wall {
         id: Some(row.id),
         frame: WallFrame {
@@ -337,32 +322,23 @@ fn wall_of(
             spacing: typed(row.spacing_nm),
             plate_species: choice(&row.plate_species)?,
         },
+        evidence: Evidence {
+            joists_land: choice(&row.joists_land)?,
+            roof_lands: choice(&row.roof_lands)?,
+            stands_above: choice(&row.stands_above)?,
+            support_below: choice(&row.support_below)?,
+        },
         carries: Carries {
             bearing: row.bearing,
-            roof: roof.map(roof_of).transpose()?,
-            floor: floor.map(|floor| Floor {
-                span_one_side: typed(floor.span_one_side_nm),
-                span_other_side: typed(floor.span_other_side_nm),
-                floor_dead: floor.dead_psf,
-                floor_live: floor.live_psf,
-            }),
-            wall_above,
+            items: carried.into_iter().map(carried_of).collect::<Result<_, _>>()?,
         },
         openings: openings.into_iter().map(opening_of).collect::<Result<_, _>>()?,
         point_loads: loads.into_iter().map(point_load_of).collect(),
     })
 }
 
-fn roof_of(row: roof_on_wall::Model) -> Result<Roof, StoreError> {
-    Ok(Roof {
-        framing: choice(&row.framing)?,
-        building_width: typed(row.building_width_nm),
-        overhang: typed(row.overhang_nm),
-        rise_in_twelve: row.rise_in_twelve,
-        roof_dead: row.roof_dead_psf,
-        ceiling_dead: row.ceiling_dead_psf,
-        attic_live: row.attic_live_psf,
-    })
+fn carried_of(row: carried_item::Model) -> Result<CarriedItem, StoreError> {
+    Ok(CarriedItem { from: row.from_nm.map(typed), to: row.to_nm.map(typed), what: of_document(row.what)? })
 }
 
 fn opening_of(row: opening::Model) -> Result<Opening, StoreError> {
@@ -377,6 +353,7 @@ fn opening_of(row: opening::Model) -> Result<Opening, StoreError> {
                 class: row.header_class,
                 ply_width_nm: row.header_ply_width_nm,
                 depth_nm: row.header_depth_nm,
+                sheet: row.header_sheet,
             };
             Some(Header { board: columns.board()?, plies: small(plies)? })
         }
@@ -395,6 +372,7 @@ fn opening_of(row: opening::Model) -> Result<Opening, StoreError> {
             place: choice(&row.place)?,
             underside: choice(&row.underside)?,
             header,
+            options: of_document(row.options)?,
         },
         jacks_left: decided(row.jacks_left_count, row.jacks_left_reason)?,
         jacks_right: decided(row.jacks_right_count, row.jacks_right_reason)?,

@@ -59,6 +59,7 @@ mirror!(
     /// How the roof reaches the wall.
     RoofFraming = loads::RoofFraming {
         Trusses, RaftersWithClearCeilingJoists, RaftersWithLappedCeilingJoists, MiddleWallUnderLappedCeilingJoists,
+        RaftersOnRidgeBeam, ParallelToWall,
     }
 );
 mirror!(
@@ -79,11 +80,11 @@ mirror!(
 );
 mirror!(
     /// Nominal thickness.
-    Thickness = lumber::Thickness { Two, Four }
+    Thickness = lumber::Thickness { Two, Four, Six }
 );
 mirror!(
     /// Stress class of engineered lumber.
-    EngineeredClass = lumber::EngineeredClass { Lvl20E, Lvl19E, Psl20E, Psl22E, Lsl155E }
+    EngineeredClass = lumber::EngineeredClass { Lvl20E, Lvl19E, Psl20E, Psl22E, Lsl155E, Glulam24F18E }
 );
 mirror!(
     /// Which code table counts kings.
@@ -95,7 +96,9 @@ mirror!(
 );
 mirror!(
     /// Which check.
-    CheckKind = sizing::header::CheckKind { Bending, Shear, LiveDeflection, TotalDeflection, Width, Depth }
+    CheckKind = sizing::header::CheckKind {
+        Bending, Shear, LiveDeflection, TotalDeflection, DoorSag, PostBearing, Width, Depth,
+    }
 );
 mirror!(
     /// What a member does.
@@ -122,4 +125,71 @@ mirror!(
 mirror!(
     /// Why a place is worth stopping at.
     SnapReason = SnapKind { WallCenter, EqualGaps, LeftKingOnLayout, RightKingOnLayout }
+);
+mirror!(
+    /// How joists bear on the wall.
+    FloorFraming = loads::FloorFraming {
+        Simple, ContinuousOverThisWall, ContinuousEndingHere, CantileveredPastThisWall, ParallelToWall,
+    }
+);
+mirror!(
+    /// What a floor is for.
+    FloorUse = loads::FloorUse { Living, Sleeping, AtticWithStorage, AtticWithoutStorage, Deck }
+);
+mirror!(
+    /// What else the snow does on a roof.
+    SnowTrouble = loads::SnowTrouble { None, Drift, Ice, UnbalancedHipOrValley }
+);
+mirror!(
+    /// Edition of the snow figure.
+    SnowEdition = loads::SnowEdition { Asce7To16, Asce7From22 }
+);
+mirror!(
+    /// Exposure to wind.
+    WindExposure = loads::WindExposure { B, C, D }
+);
+mirror!(
+    /// What somebody saw.
+    Seen = loads::Seen { Yes, No, NotLooked }
+);
+mirror!(
+    /// What follows from what was seen.
+    BearingConclusion = loads::BearingConclusion { Bears, CarriesNothing, TreatAsBearing }
+);
+mirror!(
+    /// A way in which sizes are decided.
+    School = sizing::schools::School { CodeTable, Calculation, ShopRule }
+);
+mirror!(
+    /// What is looked for in a header.
+    Aim = sizing::candidates::Aim { Cheapest, Leanest, Shallowest, Lightest, FewestPlies }
+);
+mirror!(
+    /// Only what is needed, or one more.
+    Margin = sizing::candidates::Margin { Lean, BeltAndBraces }
+);
+mirror!(
+    /// A block of the header tables.
+    TableBlock = sizing::schools::code_basis::TableBlock {
+        RoofCeiling, RoofOneCenterFloor, RoofOneClearFloor, RoofTwoCenterFloors, RoofTwoClearFloors, OneFloor, TwoFloors,
+    }
+);
+mirror!(
+    /// What resists rolling over.
+    TopEdgeWidth = sizing::TopEdgeWidth { AllPlies, OnePly }
+);
+mirror!(
+    /// Dry or wet.
+    Service = lumber::factors::wet_service::Service { Dry, Wet }
+);
+mirror!(
+    /// How the header sits on its jacks.
+    JackSeat = sizing::JackSeat { Full, Notched }
+);
+mirror!(
+    /// What takes an opening out of the ordinary.
+    SpecialCase = job::SpecialCase {
+        Ordinary, Steel, SlopedOrCurved, NotchedOrDrilled, FireRated, PreservativeTreated, BracedWallPanel,
+        UnknownGrade,
+    }
 );

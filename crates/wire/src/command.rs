@@ -7,7 +7,10 @@ use utoipa::ToSchema;
 use uuid::Uuid;
 
 use crate::choices::{End, StudRole};
-use crate::inputs::{Carries, Decided, Design, Header, Opening, PointLoad, Resolve, Settings, Wall, WallFrame};
+use crate::inputs::{
+    Carries, CodeTable, Decided, Design, Evidence, Header, Opening, PointLoad, Resolve, Settings, StockItem, Wall,
+    WallFrame,
+};
 use crate::typed::{FieldError, TypedLength};
 
 /// What of an opening is measured.
@@ -34,7 +37,24 @@ pub enum Command {
     /// Changes the job's settings.
     ChangeSettings {
         /// The settings.
-        settings: Settings,
+        settings: Box<Settings>,
+    },
+    /// Changes what headers can be made of.
+    ChangeStock {
+        /// The whole stock.
+        stock: Vec<StockItem>,
+    },
+    /// Loads the jurisdiction's own header table, or puts it away.
+    LoadCodeTable {
+        /// The table; put away where it is left out.
+        table: Option<CodeTable>,
+    },
+    /// Changes what was looked at to find out whether a wall bears.
+    ChangeEvidence {
+        /// Which wall.
+        wall: Uuid,
+        /// What was seen.
+        evidence: Evidence,
     },
     /// Adds a wall.
     AddWall {
@@ -92,11 +112,11 @@ pub enum Command {
         /// Its design.
         design: Design,
     },
-    /// Chooses a header, or leaves it to the leanest.
+    /// Chooses a header, or leaves it to the job's school.
     ChooseHeader {
         /// For which opening.
         opening: Uuid,
-        /// Which; the leanest where it is left out.
+        /// Which; the governing school's where it is left out.
         header: Option<Header>,
     },
     /// Decides a count with a reason, or goes back to the computed one.
@@ -161,7 +181,18 @@ impl Resolve for Command {
         let opening_id = |id: &Uuid| OpeningId(id.as_u128());
         Ok(match self {
             Self::RenameJob { name } => job::Command::RenameJob { name: name.trim().to_owned() },
-            Self::ChangeSettings { settings } => job::Command::ChangeSettings { settings: settings.resolve()? },
+            Self::ChangeSettings { settings } => {
+                job::Command::ChangeSettings { settings: Box::new(settings.resolve()?) }
+            }
+            Self::ChangeStock { stock } => {
+                job::Command::ChangeStock { stock: stock.iter().map(Resolve::resolve).collect::<Result<_, _>>()? }
+            }
+            Self::LoadCodeTable { table } => {
+                job::Command::LoadCodeTable { table: table.as_ref().map(Resolve::resolve).transpose()? }
+            }
+            Self::ChangeEvidence { wall, evidence } => {
+                job::Command::ChangeEvidence { wall: wall_id(wall), evidence: evidence.resolve()? }
+            }
             Self::AddWall { wall, at } => {
                 job::Command::AddWall { wall: Box::new(wall.resolve()?), at: at.unwrap_or(AT_THE_END) }
             }
@@ -194,7 +225,7 @@ impl Resolve for Command {
                 opening: opening_id(opening),
                 header: match header {
                     Some(header) => HeaderChoice::Chosen(header.resolve()?),
-                    None => HeaderChoice::Leanest,
+                    None => HeaderChoice::BySchool,
                 },
             },
             Self::OverrideCount { opening, role, end, decided } => job::Command::OverrideCount {
@@ -218,7 +249,14 @@ impl From<&job::Command> for Command {
         let opening_uuid = |id: &OpeningId| Uuid::from_u128(id.0);
         match command {
             job::Command::RenameJob { name } => Self::RenameJob { name: name.clone() },
-            job::Command::ChangeSettings { settings } => Self::ChangeSettings { settings: settings.into() },
+            job::Command::ChangeSettings { settings } => {
+                Self::ChangeSettings { settings: Box::new((&**settings).into()) }
+            }
+            job::Command::ChangeStock { stock } => Self::ChangeStock { stock: stock.iter().map(Into::into).collect() },
+            job::Command::LoadCodeTable { table } => Self::LoadCodeTable { table: table.as_ref().map(Into::into) },
+            job::Command::ChangeEvidence { wall, evidence } => {
+                Self::ChangeEvidence { wall: wall_uuid(wall), evidence: evidence.into() }
+            }
             job::Command::AddWall { wall, at } => Self::AddWall { wall: Box::new((&**wall).into()), at: Some(*at) },
             job::Command::RemoveWall { wall } => Self::RemoveWall { wall: wall_uuid(wall) },
             job::Command::ChangeWall { wall, frame } => Self::ChangeWall { wall: wall_uuid(wall), frame: frame.into() },
@@ -243,7 +281,7 @@ impl From<&job::Command> for Command {
             job::Command::ChooseHeader { opening, header } => Self::ChooseHeader {
                 opening: opening_uuid(opening),
                 header: match header {
-                    HeaderChoice::Leanest => None,
+                    HeaderChoice::BySchool => None,
                     HeaderChoice::Chosen(header) => Some((*header).into()),
                 },
             },
@@ -281,7 +319,9 @@ mod tests {
 
     fn design() -> Value {
         json!({ "kind": "window", "unit_width": "3-0", "unit_height": "4-0", "center": "6-0", "sill": "34",
-            "place": "at_head_height", "underside": "flat_nailer", "header": header() })
+            "place": "at_head_height", "underside": "flat_nailer", "header": header(), "options": {
+                "acting": "one_ply", "service": "wet", "seat": "notched", "special": "unknown_grade",
+                "past_left": { "run_past": "20", "far_studs": 2 }, "posts": [{ "post_at": "18", "post_studs": 2 }] } })
     }
 
     fn header() -> Value {
@@ -297,7 +337,22 @@ mod tests {
             "roof_dead": 10.0, "ceiling_dead": 5.0, "attic_live": 0.0 });
         let floor = json!({ "span_one_side": "12'", "span_other_side": "0", "floor_dead": 12.0, "floor_live": 40.0 });
         let above = json!({ "wall_above_height": "8'", "wall_above_dead": 12.0 });
+        // The older form, as the log of older jobs holds it.
         let carries = json!({ "bearing": true, "roof": roof, "floor": floor, "wall_above": above });
+        let items = json!({ "bearing": true, "items": [
+            { "what": { "kind": "gable", "rise_in_twelve": 6.0, "gable_dead": 12.0 } },
+            { "from": "2'", "to": "9'", "what": { "kind": "floor", "floor_use": "deck",
+                "floor_framing": "cantilevered_past_this_wall", "span_one_side": "9'", "span_other_side": "2'",
+                "bay": "12", "floor_dead": 10.0, "floor_live": 60.0 } },
+            { "what": { "kind": "ridge_post", "at": "7'", "building_width": "24'", "rise_in_twelve": 6.0,
+                "span_one_side": "12'", "span_other_side": "0", "roof_dead": 10.0 } } ] });
+        let sheet = json!({ "made": "sheet", "sheet_name": "Yard beam", "bending_psi": 2400, "shear_psi": 265,
+            "bearing_psi": 560, "stiffness_psi": 1_700_000, "stability_stiffness_psi": 880_000, "density_pcf": 38,
+            "ply_width": "3 1/2", "depth": "11 7/8" });
+        let table = json!({ "name": "county", "rows": [{ "block": "roof_ceiling", "plies": 2, "nominal_depth": "ten",
+            "snow": 30.0, "width": "24'", "span": "7-0", "jacks": 2 }] });
+        let evidence = json!({ "joists_land": "yes", "roof_lands": "no", "stands_above": "not_looked",
+            "support_below": "no" });
         let decided = json!({ "count": 2, "reason": "as drawn" });
         let opening = json!({ "id": OPENING, "design": design(), "jacks_left": decided, "kings_right": decided });
         let wall =
@@ -307,6 +362,14 @@ mod tests {
         vec![
             json!({ "do": "rename_job", "name": "house" }),
             json!({ "do": "change_settings", "settings": settings }),
+            json!({ "do": "change_settings", "settings": { "wind": { "by": "speed", "miles_per_hour": 120.0,
+                "exposure": "c", "mean_roof_height": "22'" }, "school": "shop_rule", "aim": "lightest",
+                "shop_headers": [{ "up_to": "4-6", "building_up_to": "20'", "header": header() }] } }),
+            json!({ "do": "change_stock", "stock": [{ "board": sheet, "price_cents_per_foot": 900.0 }] }),
+            json!({ "do": "load_code_table", "table": table }),
+            json!({ "do": "load_code_table", "table": null }),
+            json!({ "do": "change_evidence", "wall": WALL, "evidence": evidence }),
+            json!({ "do": "change_carries", "wall": WALL, "carries": items }),
             json!({ "do": "add_wall", "wall": wall, "at": 0 }),
             json!({ "do": "remove_wall", "wall": WALL }),
             json!({ "do": "change_wall", "wall": WALL, "frame": frame() }),

@@ -8,6 +8,7 @@ pub mod choices;
 pub mod command;
 pub mod inputs;
 pub mod results;
+pub mod studies;
 pub mod typed;
 
 pub use command::Command;

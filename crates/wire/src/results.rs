@@ -6,20 +6,23 @@ use sturvek_core::framing::pieces::pieces_of;
 use sturvek_core::framing::snap::snaps;
 use sturvek_core::framing::{Finding, KingCount, OpeningOutcome, OpeningPlan, WallPlan};
 use sturvek_core::job;
+use sturvek_core::loads::bearing_evidence::judge;
 use sturvek_core::loads::{LoadKind, TakeDown};
+use sturvek_core::lumber::insulation::{r_value, spare_depth};
 use sturvek_core::measure::{End, Length};
 use sturvek_core::sizing::Evaluation;
 use sturvek_core::sizing::Verdict as CoreVerdict;
-use sturvek_core::sizing::candidates::Candidate;
-use sturvek_core::sizing::jacks::JackCount;
+use sturvek_core::sizing::candidates::{Aim, Candidate};
+use sturvek_core::sizing::jacks::{JackCount, JackReason};
+use sturvek_core::sizing::schools::{Opinion, School as CoreSchool};
 use sturvek_core::sizing::sheet::SheetPart as CoreSheetPart;
 use sturvek_core::working::{Clause, Entry, figure, significant};
 use utoipa::ToSchema;
 use uuid::Uuid;
 
 use crate::choices::{
-    CheckKind, FindingSeverity, LoadKind as WireLoadKind, MemberRole, PlateMarkKind, SnapReason, StackLayerKind,
-    Verdict,
+    BearingConclusion, CheckKind, FindingSeverity, LoadKind as WireLoadKind, MemberRole, PlateMarkKind, School,
+    SnapReason, StackLayerKind, Verdict,
 };
 use crate::inputs::Header;
 
@@ -32,10 +35,16 @@ pub struct WallView {
     pub length: i64,
     /// Height over all plates.
     pub height: i64,
+    /// Whether it bears, by what was looked at.
+    pub bearing: BearingView,
     /// What comes down on it.
     pub loads: Vec<LoadLine>,
-    /// The same summed by kind.
-    pub load_totals: Vec<LoadTotal>,
+    /// The same summed by kind, for each stretch of the wall.
+    pub load_stretches: Vec<LoadStretch>,
+    /// Posts that the framing brings.
+    pub load_points: Vec<LoadPointView>,
+    /// Uplift at the far end of cantilevered joists, lb/ft.
+    pub uplift_at_far_end_plf: Option<f64>,
     /// Its members.
     pub members: Vec<Member>,
     /// The marks on its plates.
@@ -46,6 +55,17 @@ pub struct WallView {
     pub findings: Vec<FindingView>,
 }
 
+/// Whether a wall bears.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct BearingView {
+    /// The conclusion.
+    pub conclusion: BearingConclusion,
+    /// In words.
+    pub words: String,
+    /// Why, or what was not looked at.
+    pub reasons: Vec<String>,
+}
+
 /// A line of the take-down.
 #[derive(Clone, Debug, Serialize, ToSchema)]
 pub struct LoadLine {
@@ -53,12 +73,49 @@ pub struct LoadLine {
     pub source: String,
     /// Kind.
     pub kind: WireLoadKind,
-    /// lb/ft².
-    pub psf: f64,
+    /// lb/ft², where it is a pressure on a width.
+    pub psf: Option<f64>,
     /// Width of the area that leans on the wall, nanometers.
-    pub tributary: i64,
-    /// lb/ft.
+    pub tributary: Option<i64>,
+    /// lb/ft where it starts.
     pub plf: f64,
+    /// lb/ft where it ends.
+    pub plf_at_end: f64,
+    /// Where it starts along the wall; all along where both ends are left out.
+    pub from: Option<i64>,
+    /// Where it ends.
+    pub to: Option<i64>,
+}
+
+/// A stretch of wall within which the same loads act.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct LoadStretch {
+    /// Where it starts.
+    pub from: i64,
+    /// Where it ends.
+    pub to: i64,
+    /// Loads by kind in its middle.
+    pub totals: Vec<LoadTotal>,
+}
+
+/// A post that the framing brings.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct LoadPointView {
+    /// What brings it.
+    pub source: String,
+    /// Where.
+    pub at: i64,
+    /// Its parts by kind, lb: `1,200 D`.
+    pub parts: Vec<LoadPart>,
+}
+
+/// A part of a load at one place.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct LoadPart {
+    /// Its symbol in the codes.
+    pub symbol: String,
+    /// lb.
+    pub lb: f64,
 }
 
 /// A sum of the take-down.
@@ -145,6 +202,10 @@ pub struct Ticket {
     pub sentence: String,
     /// The header, where there is one.
     pub header: Option<SizedView>,
+    /// The three schools side by side.
+    pub schools: Vec<SchoolView>,
+    /// Whether the job is built lean or belt and braces, as it is stated on the ticket.
+    pub margin: String,
     /// Everything that was tried, cheapest first.
     pub candidates: Vec<CandidateView>,
     /// Jacks and kings at the left end.
@@ -174,6 +235,33 @@ pub struct SizedView {
     pub design_span_in: f64,
     /// Its checks.
     pub checks: Vec<CheckView>,
+    /// Where its design values come from.
+    pub values_source: String,
+    /// R-value with foam in the depth of the wall that it leaves, and how deep that is in nanometers.
+    pub r_value: f64,
+    /// Depth of the wall that it leaves.
+    pub spare_depth: i64,
+}
+
+/// What one school says.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct SchoolView {
+    /// Which.
+    pub school: School,
+    /// What it is called.
+    pub name: String,
+    /// Whether it governs in this job.
+    pub governs: bool,
+    /// The header it leads to.
+    pub header: Option<String>,
+    /// The header, to choose it by.
+    pub spec: Option<Header>,
+    /// Jacks it asks for at each end.
+    pub jacks: Option<u8>,
+    /// Why, in a sentence.
+    pub words: String,
+    /// Whether that header carries by calculation.
+    pub carries_by_calculation: Option<bool>,
 }
 
 /// A check of the header.
@@ -220,8 +308,8 @@ pub struct CandidateView {
     pub jacks: [u8; 2],
     /// Whether it is the one that goes in.
     pub in_place: bool,
-    /// Whether it is the cheapest that carries.
-    pub leanest: bool,
+    /// What it serves best of those that carry: cheapest, least wood, shallowest, lightest, fewest plies.
+    pub best_at: Vec<String>,
 }
 
 /// Jacks and kings at one end.
@@ -235,8 +323,8 @@ pub struct PackView {
     pub jacks_decided: Option<String>,
     /// Kings framed.
     pub kings: u8,
-    /// Kings by the code's table; absent beyond it.
-    pub kings_by_code: Option<u8>,
+    /// Every reason for them.
+    pub king_reasons: Vec<KingReasonView>,
     /// Why somebody decided another number of kings.
     pub kings_decided: Option<String>,
     /// Largest load on the pack, lb.
@@ -256,6 +344,19 @@ pub struct ReasonView {
     pub governs: bool,
     /// Clause.
     pub clause: String,
+}
+
+/// One reason for so many kings.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct KingReasonView {
+    /// The reason.
+    pub name: String,
+    /// Kings it asks for; absent where it has no number.
+    pub count: Option<u8>,
+    /// Whether it counts in this job, or only stands beside the others.
+    pub counts: bool,
+    /// Whether it sets the number.
+    pub governs: bool,
 }
 
 /// A layer of the height stack.
@@ -373,39 +474,69 @@ fn is_unresolved(opening: &OpeningPlan, plan: &WallPlan) -> bool {
 }
 
 /// A planned wall for the page.
-pub fn wall_view(wall: &job::Wall, plan: &WallPlan) -> WallView {
+pub fn wall_view(settings: &job::Settings, wall: &job::Wall, plan: &WallPlan) -> WallView {
     WallView {
         id: Uuid::from_u128(wall.id.0),
         length: wall.frame.length.nanometers(),
         height: wall.frame.height.nanometers(),
+        bearing: bearing(&wall.evidence),
         loads: load_lines(&plan.take_down),
-        load_totals: load_totals(&plan.take_down),
+        load_stretches: load_stretches(&plan.take_down, wall.frame.length),
+        load_points: plan.take_down.points.iter().map(load_point).collect(),
+        uplift_at_far_end_plf: plan.take_down.uplift_at_far_end.map(|uplift| uplift.to_plf()),
         members: plan.members.iter().map(member).collect(),
         marks: plan.marks.iter().map(mark).collect(),
-        openings: plan.openings.iter().enumerate().map(|(index, opening)| ticket(index, opening, plan, wall)).collect(),
+        openings: plan
+            .openings
+            .iter()
+            .enumerate()
+            .map(|(index, opening)| ticket(index, opening, plan, settings, wall))
+            .collect(),
         findings: plan.findings.iter().map(|each| finding(each, &plan.openings)).collect(),
     }
+}
+
+fn bearing(evidence: &sturvek_core::loads::BearingEvidence) -> BearingView {
+    let (conclusion, reasons) = judge(evidence);
+    BearingView { conclusion: conclusion.into(), words: conclusion.words().to_owned(), reasons }
 }
 
 fn load_lines(down: &TakeDown) -> Vec<LoadLine> {
     let line = |line: &sturvek_core::loads::LoadLine| LoadLine {
         source: line.source.to_owned(),
         kind: line.kind.into(),
-        psf: line.pressure.to_psf(),
-        tributary: line.tributary.nanometers(),
-        plf: line.amount.to_plf(),
+        psf: line.area.map(|(pressure, _)| pressure.to_psf()),
+        tributary: line.area.map(|(_, tributary)| tributary.nanometers()),
+        plf: line.at_start.to_plf(),
+        plf_at_end: line.at_end.to_plf(),
+        from: line.extent.map(|(from, _)| from.nanometers()),
+        to: line.extent.map(|(_, to)| to.nanometers()),
     };
     down.lines.iter().map(line).collect()
 }
 
-fn load_totals(down: &TakeDown) -> Vec<LoadTotal> {
-    let total = |kind: LoadKind| LoadTotal {
-        kind: kind.into(),
-        symbol: kind.symbol().to_owned(),
-        name: kind.name().to_owned(),
-        plf: down.total.get(kind).to_plf(),
+fn load_stretches(down: &TakeDown, wall_length: Length) -> Vec<LoadStretch> {
+    let stretch = |(from, to): (Length, Length)| {
+        let there = down.at(from + (to - from).half());
+        let total = |kind: LoadKind| LoadTotal {
+            kind: kind.into(),
+            symbol: kind.symbol().to_owned(),
+            name: kind.name().to_owned(),
+            plf: there.get(kind).to_plf(),
+        };
+        let totals = LoadKind::ALL.into_iter().map(total).filter(|total| total.plf > 0.0).collect();
+        LoadStretch { from: from.nanometers(), to: to.nanometers(), totals }
     };
-    LoadKind::ALL.into_iter().map(total).filter(|total| total.plf > 0.0).collect()
+    down.stretches(wall_length).into_iter().map(stretch).collect()
+}
+
+fn load_point(point: &sturvek_core::loads::LoadPoint) -> LoadPointView {
+    let part = |kind: LoadKind| LoadPart { symbol: kind.symbol().to_owned(), lb: point.amount.get(kind).to_lbf() };
+    LoadPointView {
+        source: point.source.to_owned(),
+        at: point.at.nanometers(),
+        parts: LoadKind::ALL.into_iter().map(part).filter(|part| part.lb > 0.0).collect(),
+    }
 }
 
 fn member(member: &sturvek_core::framing::Member) -> Member {
@@ -444,7 +575,7 @@ fn finding(finding: &Finding, openings: &[OpeningPlan]) -> FindingView {
     }
 }
 
-fn ticket(index: usize, opening: &OpeningPlan, plan: &WallPlan, wall: &job::Wall) -> Ticket {
+fn ticket(index: usize, opening: &OpeningPlan, plan: &WallPlan, settings: &job::Settings, wall: &job::Wall) -> Ticket {
     let sized = match &opening.outcome {
         OpeningOutcome::Header(sized) => Some(&**sized),
         OpeningOutcome::Flat | OpeningOutcome::Outside(_) => None,
@@ -464,6 +595,8 @@ fn ticket(index: usize, opening: &OpeningPlan, plan: &WallPlan, wall: &job::Wall
         verdict_words: opening.verdict.words().to_owned(),
         sentence: opening.sentence.clone(),
         header: sized.map(|sized| sized_view(sized, opening.header_length())),
+        schools: sized.map_or_else(Vec::new, schools),
+        margin: settings.margin.words().to_owned(),
         candidates: sized.map_or_else(Vec::new, |sized| candidates(sized, opening)),
         left_pack: pack(opening, sized, End::Left),
         right_pack: pack(opening, sized, End::Right),
@@ -476,8 +609,8 @@ fn ticket(index: usize, opening: &OpeningPlan, plan: &WallPlan, wall: &job::Wall
     }
 }
 
-/// A, B, … Z, then AA, AB, …
-fn letter(index: usize) -> String {
+/// The letter of an opening by its place: A, B, … Z, then AA, AB, …
+pub fn letter(index: usize) -> String {
     let letter = |index: usize| char::from(b'A' + (index % 26) as u8);
     if index < 26 { letter(index).to_string() } else { format!("{}{}", letter(index / 26 - 1), letter(index)) }
 }
@@ -491,11 +624,28 @@ fn sized_view(sized: &SizedHeader, length: Length) -> SizedView {
         chosen: sized.chosen,
         design_span_in: evaluation.design_span,
         checks: evaluation.checks.iter().map(check).collect(),
+        values_source: evaluation.header.board.values_source().to_owned(),
+        r_value: r_value(evaluation.header, sized.problem.wall_depth),
+        spare_depth: spare_depth(evaluation.header, sized.problem.wall_depth).nanometers(),
     }
 }
 
+fn schools(sized: &SizedHeader) -> Vec<SchoolView> {
+    let view = |opinion: &Opinion| SchoolView {
+        school: opinion.school.into(),
+        name: opinion.school.name().to_owned(),
+        governs: opinion.school == sized.school,
+        header: opinion.header.map(|header| header.name()),
+        spec: opinion.header.map(Into::into),
+        jacks: opinion.jacks,
+        words: opinion.words.clone(),
+        carries_by_calculation: opinion.carries_by_calculation,
+    };
+    sized.schools.iter().map(view).collect()
+}
+
 fn check(check: &sturvek_core::sizing::header::CheckResult) -> CheckView {
-    let with_unit = |value: f64| format!("{} {}", significant(value, 4), check.unit.symbol());
+    let with_unit = |value: f64| format!("{} {}", significant(value, 4), check.kind.unit().symbol());
     CheckView {
         kind: check.kind.into(),
         name: check.kind.name().to_owned(),
@@ -508,7 +658,7 @@ fn check(check: &sturvek_core::sizing::header::CheckResult) -> CheckView {
 }
 
 fn candidates(sized: &SizedHeader, opening: &OpeningPlan) -> Vec<CandidateView> {
-    let leanest = sturvek_core::sizing::candidates::leanest(&sized.candidates).map(|lean| lean.evaluation.header);
+    let bests = Aim::ALL.map(|aim| (aim, aim.best(&sized.candidates).map(|best| best.evaluation.header)));
     let view = |candidate: &Candidate| {
         let Evaluation { header, jacks, .. } = candidate.evaluation;
         let plies = i64::from(jacks.left + jacks.right);
@@ -521,12 +671,16 @@ fn candidates(sized: &SizedHeader, opening: &OpeningPlan) -> Vec<CandidateView> 
             verdict: CoreVerdict::of(&candidate.evaluation).into(),
             ratio: candidate.evaluation.largest_ratio(),
             hardest: hardest.map_or(String::new(), |check| check.kind.name().to_owned()),
-            failures: candidate.evaluation.failures.clone(),
+            failures: candidate.evaluation.failures(),
             weight_lb: header.weight_per_foot_lbf() * feet,
             price_cents: candidate.price_per_foot.to_cents() * feet,
             jacks: [jacks.left, jacks.right],
             in_place: header == sized.evaluation.header,
-            leanest: Some(header) == leanest,
+            best_at: bests
+                .iter()
+                .filter(|(_, best)| *best == Some(header))
+                .map(|(aim, _)| aim.words().to_owned())
+                .collect(),
         }
     };
     sized.candidates.iter().map(view).collect()
@@ -537,21 +691,38 @@ fn pack(opening: &OpeningPlan, sized: Option<&SizedHeader>, end: End) -> PackVie
     let kings: &KingCount = opening.kings.at(end);
     let arithmetic = sized.map(|sized| sized.evaluation.packs.at(end));
     let mut reasons: Vec<&JackCount> = arithmetic.map_or_else(Vec::new, |pack| pack.reasons.iter().collect());
+    reasons.extend(sized.and_then(|sized| sized.code_jacks.as_ref()));
     reasons.extend(sized.and_then(|sized| sized.shop_rule.as_ref()));
-    let most = reasons.iter().map(|reason| reason.count.unwrap_or(u8::MAX)).max();
+    let code_governs = sized.is_some_and(|sized| sized.school == CoreSchool::CodeTable);
+    let counts = |reason: &JackCount| reason.reason != JackReason::CodeTable || code_governs;
+    let counting = reasons.iter().filter(|reason| counts(reason));
+    let most = counting.map(|reason| reason.count.unwrap_or(u8::MAX)).max();
     PackView {
         jacks: framed,
-        jack_reasons: reasons.iter().map(|count| reason(count, most)).collect(),
+        jack_reasons: reasons.iter().map(|count| reason(count, most, counts(count))).collect(),
         jacks_decided: opening.decided_jacks.at(end).as_ref().map(|decided| decided.reason.clone()),
         kings: kings.framed(),
-        kings_by_code: kings.code,
+        king_reasons: king_reasons(kings),
         kings_decided: kings.decided.as_ref().map(|decided| decided.reason.clone()),
         load_lb: arithmetic.map(|pack| pack.largest_load),
     }
 }
 
-fn reason(count: &JackCount, most: Option<u8>) -> ReasonView {
+fn king_reasons(kings: &KingCount) -> Vec<KingReasonView> {
+    let needed = kings.needed();
+    let view = |reason: &sturvek_core::framing::KingReason| KingReasonView {
+        name: reason.by.name().to_owned(),
+        count: reason.count,
+        counts: reason.counts,
+        governs: reason.counts && reason.count == needed,
+    };
+    kings.reasons.iter().map(view).collect()
+}
+
+fn reason(count: &JackCount, most: Option<u8>, counts: bool) -> ReasonView {
     let words = match count.each {
+        None if count.reason == JackReason::CodeTable && counts => "by the code's table".to_owned(),
+        None if count.reason == JackReason::CodeTable => "the table's; it does not govern here".to_owned(),
         Some(each) => format!("{:.0} lb, {each:.0} lb a jack ({})", count.load, count.combination),
         None if count.count.is_none() => "too slender at any number".to_owned(),
         None => "what the shop does".to_owned(),
@@ -560,7 +731,7 @@ fn reason(count: &JackCount, most: Option<u8>) -> ReasonView {
         name: count.reason.name().to_owned(),
         count: count.count,
         words,
-        governs: Some(count.count.unwrap_or(u8::MAX)) == most,
+        governs: counts && Some(count.count.unwrap_or(u8::MAX)) == most,
         clause: clause_text(count.reason.clause()),
     }
 }

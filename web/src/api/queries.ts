@@ -6,6 +6,12 @@ export const keys = {
   jobs: ["jobs"] as const,
   job: (job: string) => ["job", job] as const,
   wall: (job: string, wall: string, version: number) => ["job", job, "wall", wall, version] as const,
+  capability: (job: string, opening: string, version: number) =>
+    ["job", job, "capability", opening, version] as const,
+  reach: (job: string, opening: string, version: number, snow: number, building: number) =>
+    ["job", job, "reach", opening, version, snow, building] as const,
+  oneSize: (job: string, version: number) => ["job", job, "one-size", version] as const,
+  materials: ["materials"] as const,
   sheet: (job: string, opening: string, version: number) => ["job", job, "sheet", opening, version] as const,
 };
 
@@ -32,4 +38,40 @@ export const sheetQuery = (job: string, opening: string, version: number) =>
     queryKey: keys.sheet(job, opening, version),
     queryFn: () =>
       answered(api.GET("/api/jobs/{job}/openings/{opening}/sheet", { params: { path: { job, opening } } })),
+  });
+
+export const capabilityQuery = (job: string, opening: string, version: number) =>
+  queryOptions({
+    queryKey: keys.capability(job, opening, version),
+    queryFn: () =>
+      answered(
+        api.GET("/api/jobs/{job}/openings/{opening}/capability", { params: { path: { job, opening } } }),
+      ),
+    placeholderData: keepPreviousData,
+  });
+
+/** How far the stock reaches, with snow and building in parts of a hundred of what they are. */
+export const reachQuery = (job: string, opening: string, version: number, snow: number, building: number) =>
+  queryOptions({
+    queryKey: keys.reach(job, opening, version, snow, building),
+    queryFn: () =>
+      answered(
+        api.GET("/api/jobs/{job}/openings/{opening}/reach", {
+          params: { path: { job, opening }, query: { snow, building } },
+        }),
+      ),
+    placeholderData: keepPreviousData,
+  });
+
+export const oneSizeQuery = (job: string, version: number) =>
+  queryOptions({
+    queryKey: keys.oneSize(job, version),
+    queryFn: () => answered(api.GET("/api/jobs/{job}/one-size", { params: { path: { job } } })),
+  });
+
+export const materialsQuery = () =>
+  queryOptions({
+    queryKey: keys.materials,
+    queryFn: () => answered(api.GET("/api/materials")),
+    staleTime: Number.POSITIVE_INFINITY,
   });

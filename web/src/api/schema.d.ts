@@ -4,6 +4,40 @@
  */
 
 export interface paths {
+    "/api/code-table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Reads a jurisdiction's header table from CSV; nothing is kept. */
+        post: operations["read_code_table"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/code-table/computed.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The header tables computed on the code tables' basis, as CSV of the form that is read. */
+        get: operations["computed_code_table"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/health": {
         parameters: {
             query?: never;
@@ -100,6 +134,57 @@ export interface paths {
         };
         /** What was done to a job, newest first. */
         get: operations["get_history"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/one-size": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The fewest different headers that carry over every opening of a job; nothing where more than three are needed. */
+        get: operations["get_one_size"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/openings/{opening}/capability": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the header over an opening can carry, and how far it could span. */
+        get: operations["get_capability"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/openings/{opening}/reach": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How far each header of the stock reaches under the loads on an opening, or under more. */
+        get: operations["get_reach"];
         put?: never;
         post?: never;
         delete?: never;
@@ -227,10 +312,46 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/materials": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Design values of everything the tool knows. */
+        get: operations["get_materials"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        /**
+         * @description What is looked for in a header.
+         * @enum {string}
+         */
+        Aim: "cheapest" | "leanest" | "shallowest" | "lightest" | "fewest_plies";
+        /**
+         * @description What follows from what was seen.
+         * @enum {string}
+         */
+        BearingConclusion: "bears" | "carries_nothing" | "treat_as_bearing";
+        /** @description Whether a wall bears. */
+        BearingView: {
+            /** @description The conclusion. */
+            conclusion: components["schemas"]["BearingConclusion"];
+            /** @description Why, or what was not looked at. */
+            reasons: string[];
+            /** @description In words. */
+            words: string;
+        };
         /** @description One board of a header. */
         Board: {
             /** @description Grade. */
@@ -252,9 +373,50 @@ export interface components {
             made: "engineered";
             /** @description Width of a ply. */
             ply_width: components["schemas"]["TypedLength"];
+        } | {
+            /**
+             * Format: int32
+             * @description Fc⊥.
+             */
+            bearing_psi: number;
+            /**
+             * Format: int32
+             * @description Fb.
+             */
+            bending_psi: number;
+            /**
+             * Format: int32
+             * @description Weight, lb/ft³.
+             */
+            density_pcf: number;
+            /** @description Depth. */
+            depth: components["schemas"]["TypedLength"];
+            /** @enum {string} */
+            made: "sheet";
+            /** @description Width of a ply. */
+            ply_width: components["schemas"]["TypedLength"];
+            /**
+             * Format: int32
+             * @description Fv.
+             */
+            shear_psi: number;
+            /** @description What the user calls it. */
+            sheet_name: string;
+            /**
+             * Format: int32
+             * @description Emin.
+             */
+            stability_stiffness_psi: number;
+            /**
+             * Format: int32
+             * @description E.
+             */
+            stiffness_psi: number;
         };
         /** @description A header that was tried. */
         CandidateView: {
+            /** @description What it serves best of those that carry: cheapest, least wood, shallowest, lightest, fewest plies. */
+            best_at: string[];
             /** @description Why it does not carry. */
             failures: string[];
             /** @description What works hardest. */
@@ -263,8 +425,6 @@ export interface components {
             in_place: boolean;
             /** @description Jacks it needs, left and right. */
             jacks: number[];
-            /** @description Whether it is the cheapest that carries. */
-            leanest: boolean;
             /** @description Material. */
             material: string;
             /** @description Short name. */
@@ -289,19 +449,70 @@ export interface components {
              */
             weight_lb: number;
         };
+        /** @description What an existing header can do. */
+        CapabilityView: {
+            /** @description Whether it carries what is there. */
+            carries: boolean;
+            /** @description Why it does not carry what is there. */
+            failures: string[];
+            /**
+             * Format: int64
+             * @description How far it could span, nanometers; absent if not even over a foot.
+             */
+            farthest?: number | null;
+            /** @description What gives out first over more span. */
+            first_over_span: string;
+            /** @description What gives out first under more load. */
+            first_under_load: string;
+            /**
+             * Format: double
+             * @description Room left: how much more load, in parts of a hundred; negative where it is too much already.
+             */
+            margin_percent: number;
+            /** @description The header. */
+            name: string;
+            /**
+             * Format: double
+             * @description How many times the load at hand it carries.
+             */
+            times_the_load: number;
+        };
+        /** @description Framing that lands on a wall. */
+        CarriedFraming: (components["schemas"]["Roof"] & {
+            /** @enum {string} */
+            kind: "roof";
+        }) | (components["schemas"]["RidgePost"] & {
+            /** @enum {string} */
+            kind: "ridge_post";
+        }) | (components["schemas"]["Floor"] & {
+            /** @enum {string} */
+            kind: "floor";
+        }) | (components["schemas"]["WallAbove"] & {
+            /** @enum {string} */
+            kind: "wall_above";
+        }) | (components["schemas"]["Gable"] & {
+            /** @enum {string} */
+            kind: "gable";
+        });
+        /** @description Something that lands on a wall. */
+        CarriedItem: {
+            from?: components["schemas"]["TypedLength"] | null;
+            to?: components["schemas"]["TypedLength"] | null;
+            /** @description What it is. */
+            what: components["schemas"]["CarriedFraming"];
+        };
         /** @description What a wall carries. */
         Carries: {
             /** @description Whether framing lands on it at all. */
             bearing: boolean;
-            floor?: components["schemas"]["Floor"] | null;
-            roof?: components["schemas"]["Roof"] | null;
-            wall_above?: components["schemas"]["WallAbove"] | null;
+            /** @description What lands on it. */
+            items: components["schemas"]["CarriedItem"][];
         };
         /**
          * @description Which check.
          * @enum {string}
          */
-        CheckKind: "bending" | "shear" | "live_deflection" | "total_deflection" | "width" | "depth";
+        CheckKind: "bending" | "shear" | "live_deflection" | "total_deflection" | "door_sag" | "post_bearing" | "width" | "depth";
         /** @description A check of the header. */
         CheckView: {
             /** @description What is there, with its unit. */
@@ -322,6 +533,52 @@ export interface components {
              */
             ratio: number;
         };
+        /** @description A jurisdiction's header table. */
+        CodeTable: {
+            /** @description What the user calls it. */
+            name: string;
+            /** @description Its rows. */
+            rows: components["schemas"]["CodeTableRow"][];
+        };
+        /** @description What was read of it. */
+        CodeTableRead: {
+            /** @description Every row that is wrong, in a sentence each. */
+            bad_rows: string[];
+            table?: components["schemas"]["CodeTable"] | null;
+        };
+        /** @description One cell of a jurisdiction's table. */
+        CodeTableRow: {
+            /** @description What the header carries. */
+            block: components["schemas"]["TableBlock"];
+            /**
+             * Format: int32
+             * @description Jacks at each end.
+             */
+            jacks: number;
+            /** @description Nominal depth. */
+            nominal_depth: components["schemas"]["Depth"];
+            /**
+             * Format: int32
+             * @description Plies.
+             */
+            plies: number;
+            /**
+             * Format: double
+             * @description Ground snow, lb/ft²; left out where the block carries no roof.
+             */
+            snow?: number | null;
+            /** @description How far the header goes. */
+            span: components["schemas"]["TypedLength"];
+            /** @description Width of the building. */
+            width: components["schemas"]["TypedLength"];
+        };
+        /** @description A jurisdiction's table as text, to be read. */
+        CodeTableText: {
+            /** @description The file, as CSV. */
+            csv: string;
+            /** @description What the user calls it. */
+            name: string;
+        };
         /** @description An edit of a job. */
         Command: {
             /** @enum {string} */
@@ -333,6 +590,25 @@ export interface components {
             do: "change_settings";
             /** @description The settings. */
             settings: components["schemas"]["Settings"];
+        } | {
+            /** @enum {string} */
+            do: "change_stock";
+            /** @description The whole stock. */
+            stock: components["schemas"]["StockItem"][];
+        } | {
+            /** @enum {string} */
+            do: "load_code_table";
+            table?: components["schemas"]["CodeTable"] | null;
+        } | {
+            /** @enum {string} */
+            do: "change_evidence";
+            /** @description What was seen. */
+            evidence: components["schemas"]["Evidence"];
+            /**
+             * Format: uuid
+             * @description Which wall.
+             */
+            wall: string;
         } | {
             /** @description Its place in the list; the end where it is left out. */
             at?: number | null;
@@ -480,6 +756,8 @@ export interface components {
             header?: components["schemas"]["Header"] | null;
             /** @description Kind. */
             kind: components["schemas"]["OpeningKind"];
+            /** @description What is out of the usual. */
+            options?: components["schemas"]["DesignOptions"];
             /** @description Where the header hangs. */
             place: components["schemas"]["HeaderPlace"];
             rough_height?: components["schemas"]["TypedLength"] | null;
@@ -492,6 +770,38 @@ export interface components {
             unit_height: components["schemas"]["TypedLength"];
             /** @description The unit's width. */
             unit_width: components["schemas"]["TypedLength"];
+        };
+        /** @description What of an opening is out of the usual. */
+        DesignOptions: {
+            /**
+             * @description What resists rolling over where the top edge is free.
+             * @default all_plies
+             */
+            acting: components["schemas"]["TopEdgeWidth"];
+            /** @default null */
+            past_left: components["schemas"]["RunPast"] | null;
+            /** @default null */
+            past_right: components["schemas"]["RunPast"] | null;
+            /**
+             * @description Posts within the opening, at most two.
+             * @default []
+             */
+            posts: components["schemas"]["PostUnder"][];
+            /**
+             * @description How the header sits on its jacks.
+             * @default full
+             */
+            seat: components["schemas"]["JackSeat"];
+            /**
+             * @description Dry or wet.
+             * @default dry
+             */
+            service: components["schemas"]["Service"];
+            /**
+             * @description What takes it out of the ordinary.
+             * @default ordinary
+             */
+            special: components["schemas"]["SpecialCase"];
         };
         /** @description An edit. */
         Edit: {
@@ -514,7 +824,18 @@ export interface components {
          * @description Stress class of engineered lumber.
          * @enum {string}
          */
-        EngineeredClass: "lvl20_e" | "lvl19_e" | "psl20_e" | "psl22_e" | "lsl155_e";
+        EngineeredClass: "lvl20_e" | "lvl19_e" | "psl20_e" | "psl22_e" | "lsl155_e" | "glulam24_f18_e";
+        /** @description What was looked at to find out whether a wall bears. */
+        Evidence: {
+            /** @description Floor or ceiling joists end or lap on it. */
+            joists_land: components["schemas"]["Seen"];
+            /** @description Rafters, trusses or a ridge post land on it. */
+            roof_lands: components["schemas"]["Seen"];
+            /** @description A wall, post or beam above stands on it. */
+            stands_above: components["schemas"]["Seen"];
+            /** @description A girder, wall or footing runs below it. */
+            support_below: components["schemas"]["Seen"];
+        };
         /**
          * @description How much a finding matters.
          * @enum {string}
@@ -538,20 +859,49 @@ export interface components {
         };
         /** @description A floor on a wall. Pressures are lb/ft². */
         Floor: {
+            /** @description Distance between joists; counts where they are parallel to the wall. */
+            bay?: components["schemas"]["TypedLength"];
             /**
              * Format: double
              * @description Dead load.
              */
             floor_dead: number;
+            /** @description How its joists bear. */
+            floor_framing?: components["schemas"]["FloorFraming"];
             /**
              * Format: double
              * @description Live load.
              */
             floor_live: number;
+            /** @description What it is for. */
+            floor_use?: components["schemas"]["FloorUse"];
             /** @description Joist span on one side. */
             span_one_side: components["schemas"]["TypedLength"];
-            /** @description Joist span on the other side; zero for an outside wall. */
+            /** @description Joist span on the other side, or of the next span; zero for an outside wall. For a cantilever, the tail. */
             span_other_side: components["schemas"]["TypedLength"];
+        };
+        /**
+         * @description How joists bear on the wall.
+         * @enum {string}
+         */
+        FloorFraming: "simple" | "continuous_over_this_wall" | "continuous_ending_here" | "cantilevered_past_this_wall" | "parallel_to_wall";
+        /**
+         * @description What a floor is for.
+         * @enum {string}
+         */
+        FloorUse: "living" | "sleeping" | "attic_with_storage" | "attic_without_storage" | "deck";
+        /** @description The triangle of a gable wall, its peak in the middle of its stretch. */
+        Gable: {
+            /**
+             * Format: double
+             * @description Its weight, lb/ft² of face.
+             */
+            gable_dead: number;
+            /**
+             * Format: double
+             * @description Rise in 12 of run.
+             */
+            rise_in_twelve: number;
         };
         /**
          * @description Grade.
@@ -573,6 +923,24 @@ export interface components {
          * @enum {string}
          */
         HeaderPlace: "tight_to_plates" | "at_head_height";
+        /** @description How far one header reaches. */
+        HeaderReach: {
+            /**
+             * Format: int64
+             * @description The widest opening it carries; absent if not even the narrowest.
+             */
+            farthest?: number | null;
+            /** @description What gives out first. */
+            gives_out: string;
+            /** @description Material. */
+            material: string;
+            /** @description Short name. */
+            name: string;
+            /** @description How hard it works along the span. */
+            points: components["schemas"]["ReachPointView"][];
+            /** @description The header, to choose it by. */
+            spec: components["schemas"]["Header"];
+        };
         /** @description The server's health. */
         Health: {
             /** @description Whether the database answers. */
@@ -597,8 +965,14 @@ export interface components {
              */
             written_at: string;
         };
+        /**
+         * @description How the header sits on its jacks.
+         * @enum {string}
+         */
+        JackSeat: "full" | "notched";
         /** @description A job: everything that was described, nothing that is computed. */
         Job: {
+            code_table?: components["schemas"]["CodeTable"] | null;
             /** @description Its name. */
             name: string;
             /** @description Its settings. */
@@ -653,11 +1027,50 @@ export interface components {
              */
             version: number;
         };
+        /** @description One reason for so many kings. */
+        KingReasonView: {
+            /**
+             * Format: int32
+             * @description Kings it asks for; absent where it has no number.
+             */
+            count?: number | null;
+            /** @description Whether it counts in this job, or only stands beside the others. */
+            counts: boolean;
+            /** @description Whether it sets the number. */
+            governs: boolean;
+            /** @description The reason. */
+            name: string;
+        };
         /**
          * @description Which code table counts kings.
          * @enum {string}
          */
         KingTable: "irc2015" | "irc2018_high_wind" | "irc2018_low_wind";
+        /** @description Where the wind on the kings comes from. */
+        KingWind: {
+            /** @enum {string} */
+            by: "code_table";
+        } | {
+            /** @enum {string} */
+            by: "pressure";
+            /**
+             * Format: double
+             * @description lb/ft².
+             */
+            psf: number;
+        } | {
+            /** @enum {string} */
+            by: "speed";
+            /** @description Exposure. */
+            exposure: components["schemas"]["WindExposure"];
+            /** @description Mean roof height. */
+            mean_roof_height: components["schemas"]["TypedLength"];
+            /**
+             * Format: double
+             * @description mph.
+             */
+            miles_per_hour: number;
+        };
         /**
          * @description Kind of load.
          * @enum {string}
@@ -665,25 +1078,77 @@ export interface components {
         LoadKind: "dead" | "floor_live" | "roof_live" | "snow";
         /** @description A line of the take-down. */
         LoadLine: {
+            /**
+             * Format: int64
+             * @description Where it starts along the wall; all along where both ends are left out.
+             */
+            from?: number | null;
             /** @description Kind. */
             kind: components["schemas"]["LoadKind"];
             /**
              * Format: double
-             * @description lb/ft.
+             * @description lb/ft where it starts.
              */
             plf: number;
             /**
              * Format: double
-             * @description lb/ft².
+             * @description lb/ft where it ends.
              */
-            psf: number;
+            plf_at_end: number;
+            /**
+             * Format: double
+             * @description lb/ft², where it is a pressure on a width.
+             */
+            psf?: number | null;
             /** @description What brings it. */
             source: string;
             /**
              * Format: int64
+             * @description Where it ends.
+             */
+            to?: number | null;
+            /**
+             * Format: int64
              * @description Width of the area that leans on the wall, nanometers.
              */
-            tributary: number;
+            tributary?: number | null;
+        };
+        /** @description A part of a load at one place. */
+        LoadPart: {
+            /**
+             * Format: double
+             * @description lb.
+             */
+            lb: number;
+            /** @description Its symbol in the codes. */
+            symbol: string;
+        };
+        /** @description A post that the framing brings. */
+        LoadPointView: {
+            /**
+             * Format: int64
+             * @description Where.
+             */
+            at: number;
+            /** @description Its parts by kind, lb: `1,200 D`. */
+            parts: components["schemas"]["LoadPart"][];
+            /** @description What brings it. */
+            source: string;
+        };
+        /** @description A stretch of wall within which the same loads act. */
+        LoadStretch: {
+            /**
+             * Format: int64
+             * @description Where it starts.
+             */
+            from: number;
+            /**
+             * Format: int64
+             * @description Where it ends.
+             */
+            to: number;
+            /** @description Loads by kind in its middle. */
+            totals: components["schemas"]["LoadTotal"][];
         };
         /** @description A sum of the take-down. */
         LoadTotal: {
@@ -699,6 +1164,11 @@ export interface components {
             /** @description Its symbol in the codes. */
             symbol: string;
         };
+        /**
+         * @description Only what is needed, or one more.
+         * @enum {string}
+         */
+        Margin: "lean" | "belt_and_braces";
         /** @description A mark on the plates. */
         Mark: {
             /**
@@ -720,6 +1190,47 @@ export interface components {
              * @description Width on the plate.
              */
             width: number;
+        };
+        /** @description Design values of a material. */
+        MaterialView: {
+            /**
+             * Format: double
+             * @description Fc⊥, psi.
+             */
+            bearing_psi: number;
+            /**
+             * Format: double
+             * @description Fb, psi.
+             */
+            bending_psi: number;
+            /**
+             * Format: double
+             * @description Fc, psi.
+             */
+            compression_psi: number;
+            /** @description Family: sawn or engineered. */
+            group: string;
+            /** @description What it is: `Douglas Fir-Larch No.2`, `LVL 2.0E-2600`. */
+            name: string;
+            /**
+             * Format: double
+             * @description Fv, psi.
+             */
+            shear_psi: number;
+            /** @description Sizes these values hold for. */
+            sizes: string;
+            /** @description Table and edition. */
+            source: string;
+            /**
+             * Format: double
+             * @description Emin, psi.
+             */
+            stability_stiffness_psi: number;
+            /**
+             * Format: double
+             * @description E, psi.
+             */
+            stiffness_psi: number;
         };
         /**
          * @description What of an opening is measured.
@@ -780,6 +1291,34 @@ export interface components {
             /** @description Its name. */
             name: string;
         };
+        /** @description One of the headers. */
+        OneSizeHeader: {
+            /** @description Its name. */
+            name: string;
+            /** @description The openings it goes over. */
+            openings: string[];
+            /** @description The header, to choose it by. */
+            spec: components["schemas"]["Header"];
+        };
+        /** @description One size for the whole job. */
+        OneSizeView: {
+            /**
+             * Format: double
+             * @description What the cheapest over each opening would cost, cents.
+             */
+            cheapest_cents: number;
+            /**
+             * Format: double
+             * @description What the headers cost, cents.
+             */
+            cost_cents: number;
+            /** @description The different headers, and how many openings each goes over. */
+            headers: components["schemas"]["OneSizeHeader"][];
+            /** @description How many different jack lengths. */
+            jack_lengths: number;
+            /** @description Openings that are left out: nothing in stock carries over them. */
+            left_out: number;
+        };
         /** @description An opening. */
         Opening: {
             /** @description Its design. */
@@ -810,16 +1349,13 @@ export interface components {
             jacks: number;
             /** @description Why somebody decided another number of jacks. */
             jacks_decided?: string | null;
+            /** @description Every reason for them. */
+            king_reasons: components["schemas"]["KingReasonView"][];
             /**
              * Format: int32
              * @description Kings framed.
              */
             kings: number;
-            /**
-             * Format: int32
-             * @description Kings by the code's table; absent beyond it.
-             */
-            kings_by_code?: number | null;
             /** @description Why somebody decided another number of kings. */
             kings_decided?: string | null;
             /**
@@ -884,6 +1420,16 @@ export interface components {
              */
             snow: number;
         };
+        /** @description A post under a header. */
+        PostUnder: {
+            /** @description Its center, from the left face of the opening. */
+            post_at: components["schemas"]["TypedLength"];
+            /**
+             * Format: int32
+             * @description Studs in it.
+             */
+            post_studs: number;
+        };
         /** @description A command to try without keeping it. */
         PreviewRequest: {
             /** @description What to try. */
@@ -912,6 +1458,36 @@ export interface components {
             /** @description A stable code. */
             type: string;
         };
+        /** @description How hard a header works over one opening. */
+        ReachPointView: {
+            /**
+             * Format: int64
+             * @description The opening.
+             */
+            clear: number;
+            /** @description What governs there. */
+            governs: string;
+            /**
+             * Format: double
+             * @description Demand over capacity.
+             */
+            ratio: number;
+        };
+        /** @description How far the stock reaches under the loads at hand. */
+        ReachView: {
+            /**
+             * Format: int64
+             * @description This opening, nanometers.
+             */
+            clear: number;
+            /** @description Every header of the stock, the farthest reaching first. */
+            headers: components["schemas"]["HeaderReach"][];
+            /**
+             * Format: int64
+             * @description The widest opening that is looked at, nanometers.
+             */
+            widest: number;
+        };
         /** @description One reason for so many jacks. */
         ReasonView: {
             /** @description Clause. */
@@ -928,6 +1504,27 @@ export interface components {
             /** @description The numbers in words. */
             words: string;
         };
+        /** @description A post under a ridge beam. */
+        RidgePost: {
+            /** @description Its center, from the wall's left end. */
+            at: components["schemas"]["TypedLength"];
+            /** @description Width of the building across the ridge. */
+            building_width: components["schemas"]["TypedLength"];
+            /**
+             * Format: double
+             * @description Rise in 12 of run.
+             */
+            rise_in_twelve: number;
+            /**
+             * Format: double
+             * @description Roof dead load, lb/ft².
+             */
+            roof_dead: number;
+            /** @description Span of the ridge beam on one side. */
+            span_one_side: components["schemas"]["TypedLength"];
+            /** @description Span on the other side; zero at the beam's end. */
+            span_other_side: components["schemas"]["TypedLength"];
+        };
         /** @description A roof on a wall. Pressures are lb/ft². */
         Roof: {
             /**
@@ -935,6 +1532,8 @@ export interface components {
              * @description Attic live load.
              */
             attic_live: number;
+            /** @description Distance between trusses or rafters; counts where they are parallel to the wall. */
+            bay?: components["schemas"]["TypedLength"];
             /** @description Width of the building across the ridge. */
             building_width: components["schemas"]["TypedLength"];
             /**
@@ -956,12 +1555,24 @@ export interface components {
              * @description Roof dead load.
              */
             roof_dead: number;
+            /** @description What else the snow does. */
+            snow_trouble?: components["schemas"]["SnowTrouble"];
         };
         /**
          * @description How the roof reaches the wall.
          * @enum {string}
          */
-        RoofFraming: "trusses" | "rafters_with_clear_ceiling_joists" | "rafters_with_lapped_ceiling_joists" | "middle_wall_under_lapped_ceiling_joists";
+        RoofFraming: "trusses" | "rafters_with_clear_ceiling_joists" | "rafters_with_lapped_ceiling_joists" | "middle_wall_under_lapped_ceiling_joists" | "rafters_on_ridge_beam" | "parallel_to_wall";
+        /** @description How a header runs on past its pack. */
+        RunPast: {
+            /**
+             * Format: int32
+             * @description Studs under its far end; none where it ends free.
+             */
+            far_studs: number;
+            /** @description How far past the face of the opening. */
+            run_past: components["schemas"]["TypedLength"];
+        };
         /** @description How an opening is called out. */
         SayRequest: {
             /** @description The words. */
@@ -975,33 +1586,157 @@ export interface components {
             /** @description The same said back; absent if it was not understood. */
             understood?: string | null;
         };
-        /** @description Settings of a job. */
+        /**
+         * @description A way in which sizes are decided.
+         * @enum {string}
+         */
+        School: "code_table" | "calculation" | "shop_rule";
+        /** @description What one school says. */
+        SchoolView: {
+            /** @description Whether that header carries by calculation. */
+            carries_by_calculation?: boolean | null;
+            /** @description Whether it governs in this job. */
+            governs: boolean;
+            /** @description The header it leads to. */
+            header?: string | null;
+            /**
+             * Format: int32
+             * @description Jacks it asks for at each end.
+             */
+            jacks?: number | null;
+            /** @description What it is called. */
+            name: string;
+            /** @description Which. */
+            school: components["schemas"]["School"];
+            spec?: components["schemas"]["Header"] | null;
+            /** @description Why, in a sentence. */
+            words: string;
+        };
+        /**
+         * @description What somebody saw.
+         * @enum {string}
+         */
+        Seen: "yes" | "no" | "not_looked";
+        /**
+         * @description Dry or wet.
+         * @enum {string}
+         */
+        Service: "dry" | "wet";
+        /** @description Settings of a job. What is left out is as usual. */
         Settings: {
-            /** @description Which code table counts kings. */
+            /**
+             * @description What is looked for in a header.
+             * @default cheapest
+             */
+            aim: components["schemas"]["Aim"];
+            /**
+             * Format: double
+             * @description Creep factor on dead-load deflection.
+             * @default 1.5
+             */
+            creep: number;
+            /**
+             * Format: double
+             * @description Deflection limit of kings in wind: height over this.
+             * @default 240
+             */
+            king_deflection_limit: number;
+            /**
+             * @description Which code table counts kings.
+             * @default irc2018_low_wind
+             */
             king_table: components["schemas"]["KingTable"];
             /**
              * Format: double
              * @description Live-load deflection limit: span over this.
+             * @default 360
              */
             live_deflection_limit: number;
             /**
+             * @description Only what is needed, or one more.
+             * @default lean
+             */
+            margin: components["schemas"]["Margin"];
+            /** @default 9525000 */
+            most_sag_over_door: components["schemas"]["TypedLength"] | null;
+            /**
              * Format: double
              * @description Roof live load, lb/ft².
+             * @default 20
              */
             roof_live: number;
-            shop_doubles_jacks_from?: components["schemas"]["TypedLength"] | null;
+            /**
+             * @description Which school governs.
+             * @default calculation
+             */
+            school: components["schemas"]["School"];
+            /** @default 1524000000 */
+            shop_doubles_jacks_from: components["schemas"]["TypedLength"] | null;
+            /** @default null */
+            shop_doubles_kings_from: components["schemas"]["TypedLength"] | null;
+            /**
+             * @description Which header the shop puts over what; the first that holds counts.
+             * @default []
+             */
+            shop_headers: components["schemas"]["ShopHeader"][];
             /**
              * Format: double
              * @description Snow, lb/ft².
+             * @default 30
              */
             snow: number;
-            /** @description Whether `snow` is ground snow or the user's own roof snow. */
+            /**
+             * @description Whether `snow` is ground snow or the user's own roof snow.
+             * @default ground
+             */
             snow_basis: components["schemas"]["SnowBasis"];
+            /**
+             * @description Edition of the ground snow.
+             * @default asce7_to16
+             */
+            snow_edition: components["schemas"]["SnowEdition"];
+            /**
+             * Format: double
+             * @description Exposure factor, Ce.
+             * @default 1
+             */
+            snow_exposure: number;
+            /**
+             * Format: double
+             * @description Importance factor, I.
+             * @default 1
+             */
+            snow_importance: number;
+            /**
+             * Format: double
+             * @description Thermal factor, Ct.
+             * @default 1
+             */
+            snow_thermal: number;
             /**
              * Format: double
              * @description Total deflection limit: span over this.
+             * @default 240
              */
             total_deflection_limit: number;
+            /**
+             * @description Whether gables are also checked with the snow blown to one side.
+             * @default true
+             */
+            unbalanced_snow: boolean;
+            /**
+             * @description Wind on the kings.
+             * @default {
+             *       "by": "code_table"
+             *     }
+             */
+            wind: components["schemas"]["KingWind"];
+            /**
+             * Format: double
+             * @description Winter wind parameter, W2.
+             * @default 0.65
+             */
+            winter_wind: number;
         };
         /** @description One line of working. */
         SheetLine: {
@@ -1034,13 +1769,35 @@ export interface components {
         };
         /** @description The calculation sheet of an opening. */
         SheetView: {
+            /** @description The job's name. */
+            job: string;
+            /** @description The opening: its letter on the wall and what it is. */
+            opening: string;
             /** @description Its parts. */
             parts: components["schemas"]["SheetPart"][];
+            /** @description The verdict with its reason. */
+            sentence: string;
+            /** @description The verdict's words. */
+            verdict: string;
             /**
              * Format: int64
              * @description The version of the job it was worked out on.
              */
             version: number;
+            /**
+             * Format: date-time
+             * @description When that version was made.
+             */
+            version_of: string;
+            /** @description The wall's name. */
+            wall: string;
+        };
+        /** @description A header rule of the shop. */
+        ShopHeader: {
+            building_up_to?: components["schemas"]["TypedLength"] | null;
+            /** @description The header. */
+            header: components["schemas"]["Header"];
+            up_to?: components["schemas"]["TypedLength"] | null;
         };
         /** @description The header that goes in. */
         SizedView: {
@@ -1060,6 +1817,18 @@ export interface components {
             length: number;
             /** @description Its name in full. */
             name: string;
+            /**
+             * Format: double
+             * @description R-value with foam in the depth of the wall that it leaves, and how deep that is in nanometers.
+             */
+            r_value: number;
+            /**
+             * Format: int64
+             * @description Depth of the wall that it leaves.
+             */
+            spare_depth: number;
+            /** @description Where its design values come from. */
+            values_source: string;
             /**
              * Format: double
              * @description Its weight, lb.
@@ -1086,6 +1855,21 @@ export interface components {
          * @enum {string}
          */
         SnowBasis: "ground" | "roof";
+        /**
+         * @description Edition of the snow figure.
+         * @enum {string}
+         */
+        SnowEdition: "asce7_to16" | "asce7_from22";
+        /**
+         * @description What else the snow does on a roof.
+         * @enum {string}
+         */
+        SnowTrouble: "none" | "drift" | "ice" | "unbalanced_hip_or_valley";
+        /**
+         * @description What takes an opening out of the ordinary.
+         * @enum {string}
+         */
+        SpecialCase: "ordinary" | "steel" | "sloped_or_curved" | "notched_or_drilled" | "fire_rated" | "preservative_treated" | "braced_wall_panel" | "unknown_grade";
         /**
          * @description Species group.
          * @enum {string}
@@ -1139,10 +1923,15 @@ export interface components {
          */
         StudRole: "jack" | "king";
         /**
+         * @description A block of the header tables.
+         * @enum {string}
+         */
+        TableBlock: "roof_ceiling" | "roof_one_center_floor" | "roof_one_clear_floor" | "roof_two_center_floors" | "roof_two_clear_floors" | "one_floor" | "two_floors";
+        /**
          * @description Nominal thickness.
          * @enum {string}
          */
-        Thickness: "two" | "four";
+        Thickness: "two" | "four" | "six";
         /** @description What to cut for an opening, and why it holds. */
         Ticket: {
             /** @description Everything that was tried, cheapest first. */
@@ -1174,6 +1963,8 @@ export interface components {
             left_pack: components["schemas"]["PackView"];
             /** @description Its letter on the wall, from left to right. */
             letter: string;
+            /** @description Whether the job is built lean or belt and braces, as it is stated on the ticket. */
+            margin: string;
             /** @description What to cut. */
             pieces: components["schemas"]["PieceView"][];
             /**
@@ -1193,6 +1984,8 @@ export interface components {
              * @description Rough width.
              */
             rough_width: number;
+            /** @description The three schools side by side. */
+            schools: components["schemas"]["SchoolView"][];
             /** @description Why, in a sentence. */
             sentence: string;
             /**
@@ -1209,6 +2002,11 @@ export interface components {
             /** @description The verdict's words. */
             verdict_words: string;
         };
+        /**
+         * @description What resists rolling over.
+         * @enum {string}
+         */
+        TopEdgeWidth: "all_plies" | "one_ply";
         /** @description A length: whole nanometers, or text as somebody typed it (`7'-6 1/2"`, `2286 mm`). Always sent out as nanometers. */
         TypedLength: number | string;
         /**
@@ -1232,6 +2030,8 @@ export interface components {
         Wall: {
             /** @description What comes down on it. */
             carries: components["schemas"]["Carries"];
+            /** @description What was looked at to find out whether it bears. */
+            evidence?: components["schemas"]["Evidence"];
             /** @description Its frame. */
             frame: components["schemas"]["WallFrame"];
             /**
@@ -1275,6 +2075,8 @@ export interface components {
         };
         /** @description A planned wall. Lengths are whole nanometers. */
         WallView: {
+            /** @description Whether it bears, by what was looked at. */
+            bearing: components["schemas"]["BearingView"];
             /** @description What is wrong or worth knowing. */
             findings: components["schemas"]["FindingView"][];
             /**
@@ -1292,8 +2094,10 @@ export interface components {
              * @description Length along the plates.
              */
             length: number;
-            /** @description The same summed by kind. */
-            load_totals: components["schemas"]["LoadTotal"][];
+            /** @description Posts that the framing brings. */
+            load_points: components["schemas"]["LoadPointView"][];
+            /** @description The same summed by kind, for each stretch of the wall. */
+            load_stretches: components["schemas"]["LoadStretch"][];
             /** @description What comes down on it. */
             loads: components["schemas"]["LoadLine"][];
             /** @description The marks on its plates. */
@@ -1302,7 +2106,17 @@ export interface components {
             members: components["schemas"]["Member"][];
             /** @description Its openings, from left to right. */
             openings: components["schemas"]["Ticket"][];
+            /**
+             * Format: double
+             * @description Uplift at the far end of cantilevered joists, lb/ft.
+             */
+            uplift_at_far_end_plf?: number | null;
         };
+        /**
+         * @description Exposure to wind.
+         * @enum {string}
+         */
+        WindExposure: "b" | "c" | "d";
     };
     responses: never;
     parameters: never;
@@ -1312,6 +2126,48 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    read_code_table: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CodeTableText"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CodeTableRead"];
+                };
+            };
+        };
+    };
+    computed_code_table: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+        };
+    };
     health: {
         parameters: {
             query?: never;
@@ -1535,6 +2391,116 @@ export interface operations {
                 };
             };
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    get_one_size: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OneSizeView"] | null;
+                };
+            };
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    get_capability: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                opening: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CapabilityView"];
+                };
+            };
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    get_reach: {
+        parameters: {
+            query?: {
+                /** @description Snow. */
+                snow?: number;
+                /** @description Width of the building and spans of its joists. */
+                building?: number;
+            };
+            header?: never;
+            path: {
+                job: string;
+                opening: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReachView"];
+                };
+            };
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -1793,6 +2759,25 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    get_materials: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MaterialView"][];
                 };
             };
         };

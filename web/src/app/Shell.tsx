@@ -28,8 +28,22 @@ export function Shell() {
           Jobs
         </NavLink>
         {job && (
-          <NavLink to={wall ? `/jobs/${job}/walls/${wall}` : `/jobs/${job}`} className={look}>
+          <NavLink
+            to={wall ? `/jobs/${job}/walls/${wall}` : `/jobs/${job}`}
+            end={wall === undefined}
+            className={look}
+          >
             Wall
+          </NavLink>
+        )}
+        {job && (
+          <NavLink to={`/jobs/${job}/rules`} className={look}>
+            Rules
+          </NavLink>
+        )}
+        {job && (
+          <NavLink to={`/jobs/${job}/materials`} className={look}>
+            Materials
           </NavLink>
         )}
         <span className="flex-1" />

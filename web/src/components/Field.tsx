@@ -10,16 +10,19 @@ interface TextProps {
   readonly unit?: string;
   readonly hint?: string;
   readonly numeric?: boolean;
+  /** Keeps the label for those who listen, where the eye has a heading already. */
+  readonly labelHidden?: boolean;
 }
 
 /** A field that keeps what is typed, commits on Enter or when left, and shows what is wrong under it. */
-export function TextField({ label, value, save, unit, hint, numeric = true }: TextProps) {
+export function TextField(props: TextProps) {
+  const { label, value, save, unit, hint, numeric = true, labelHidden = false } = props;
   const draft = useDraft(value, save);
   const id = useId();
   const described = draft.problem ? `${id}-problem` : hint ? `${id}-hint` : undefined;
   return (
     <div className="min-w-0">
-      <label htmlFor={id} className="block text-secondary text-sm">
+      <label htmlFor={id} className={labelHidden ? "sr-only" : "block text-secondary text-sm"}>
         {label}
       </label>
       <div className="flex items-center gap-1.5">

@@ -19,7 +19,7 @@ export function candidate(part: Partial<Schemas["CandidateView"]>): Schemas["Can
     price_cents: 2280,
     jacks: [1, 1],
     in_place: false,
-    leanest: false,
+    best_at: [],
     ...part,
   };
 }
@@ -27,7 +27,7 @@ export function candidate(part: Partial<Schemas["CandidateView"]>): Schemas["Can
 const pack: Schemas["PackView"] = {
   jacks: 2,
   kings: 1,
-  kings_by_code: 1,
+  king_reasons: [{ name: "code table", count: 1, counts: true, governs: true }],
   load_lb: 2400,
   jack_reasons: [
     {
@@ -63,6 +63,9 @@ export function ticket(part: Partial<Ticket> = {}): Ticket {
       weight_lb: 40,
       chosen: true,
       design_span_in: 77,
+      values_source: "NDS Supplement 2018 Table 4A, from memory",
+      r_value: 6,
+      spare_depth: inches(0.5),
       checks: [
         {
           kind: "bending",
@@ -84,6 +87,29 @@ export function ticket(part: Partial<Ticket> = {}): Ticket {
         },
       ],
     },
+    margin: "Lean: only what code and arithmetic need.",
+    schools: [
+      {
+        school: "code_table",
+        name: "code table",
+        governs: false,
+        header: "2-2x10 SPF No.2",
+        spec: { board: { ...sawn, nominal_depth: "ten" }, plies: 2 },
+        jacks: 2,
+        words: "Goes to 6'-8\".",
+        carries_by_calculation: true,
+      },
+      {
+        school: "shop_rule",
+        name: "shop rule",
+        governs: true,
+        header: "2-2x8 SPF No.2",
+        spec: { board: { ...sawn, nominal_depth: "eight" }, plies: 2 },
+        jacks: 2,
+        words: "What the shop does.",
+        carries_by_calculation: false,
+      },
+    ],
     candidates: [
       candidate({
         name: "2-2x8",
@@ -92,7 +118,7 @@ export function ticket(part: Partial<Ticket> = {}): Ticket {
         failures: ["bending at 131 %"],
         in_place: true,
       }),
-      candidate({ leanest: true }),
+      candidate({ best_at: ["cheapest"] }),
     ],
     left_pack: pack,
     right_pack: pack,

@@ -78,6 +78,39 @@ pub enum Finding {
         /// By arithmetic.
         arithmetic: u8,
     },
+    /// The code's table, which governs, takes a header that calculation does not.
+    CalculationDisagrees {
+        /// Which opening.
+        opening: OpeningId,
+    },
+    /// The lumber's grade was assumed.
+    GradeAssumed {
+        /// Which opening.
+        opening: OpeningId,
+    },
+    /// A support of the header is lifted.
+    Uplift {
+        /// Which opening.
+        opening: OpeningId,
+        /// With so many pounds.
+        pounds: u32,
+    },
+    /// The wall beside a big door is short, and has to brace the front.
+    ShortReturn {
+        /// Which opening.
+        opening: OpeningId,
+        /// At which end of it.
+        end: End,
+        /// How long the wall is there.
+        length: Length,
+    },
+    /// Little is left of a notched jack.
+    DeepNotch {
+        /// Which opening.
+        opening: OpeningId,
+        /// What is left beside the header.
+        left: Length,
+    },
     /// The code's king table ends below this width.
     NoKingCount {
         /// Which opening.
@@ -99,6 +132,11 @@ impl Finding {
             | Self::OpeningTooTall { opening, .. }
             | Self::FewerThanNeeded { opening, .. }
             | Self::RuleAsksForMore { opening, .. }
+            | Self::CalculationDisagrees { opening }
+            | Self::GradeAssumed { opening }
+            | Self::Uplift { opening, .. }
+            | Self::ShortReturn { opening, .. }
+            | Self::DeepNotch { opening, .. }
             | Self::NoKingCount { opening } => *opening,
         }
     }
@@ -106,8 +144,12 @@ impl Finding {
     /// How much it matters.
     pub const fn severity(&self) -> Severity {
         match self {
-            Self::RuleAsksForMore { .. } => Severity::Note,
-            Self::NoKingCount { .. } => Severity::Caution,
+            Self::RuleAsksForMore { .. } | Self::GradeAssumed { .. } => Severity::Note,
+            Self::NoKingCount { .. }
+            | Self::CalculationDisagrees { .. }
+            | Self::Uplift { .. }
+            | Self::ShortReturn { .. }
+            | Self::DeepNotch { .. } => Severity::Caution,
             _ => Severity::Trouble,
         }
     }
@@ -131,8 +173,19 @@ impl Finding {
                 format!("{decided} {what} at the {} end, {needed} needed.", end.word())
             }
             Self::RuleAsksForMore { end, rule, arithmetic, .. } => {
-                format!("The shop's rule asks for {rule} jacks at the {} end; arithmetic asks for {arithmetic}.", end.word())
+                format!("A rule asks for {rule} jacks at the {} end; arithmetic asks for {arithmetic}.", end.word())
             }
+            Self::CalculationDisagrees { .. } => {
+                "The code's table takes this header; by calculation it does not carry. Confirm in the adopted code.".into()
+            }
+            Self::GradeAssumed { .. } => "The grade is not known: No.2 Spruce-Pine-Fir is assumed.".into(),
+            Self::Uplift { pounds, .. } => format!("A support of the header is lifted with up to {pounds} lb: tie it down."),
+            Self::ShortReturn { end, length, .. } => format!(
+                "The wall at its {} end is {} long and has to brace the front: the bracing plan decides.",
+                end.word(),
+                inches(length)
+            ),
+            Self::DeepNotch { left, .. } => format!("The notch leaves {} of the jack beside the header.", inches(left)),
             Self::NoKingCount { .. } => {
                 "The code's table counts no kings for an opening this wide: the approved drawings or an engineer decide."
                     .into()
@@ -156,6 +209,14 @@ impl Finding {
             Self::OpeningTooTall { .. } => &["Lower the sill.", "Use a shorter unit."],
             Self::FewerThanNeeded { .. } => &["Go back to the computed count."],
             Self::RuleAsksForMore { .. } => &[],
+            Self::CalculationDisagrees { .. } => &["Choose the header that calculation asks for."],
+            Self::GradeAssumed { .. } => &["Look for a grade stamp, or have the lumber graded."],
+            Self::Uplift { .. } => &["Shorten what runs past the pack.", "Show the tie-down to an engineer."],
+            Self::ShortReturn { .. } => &[
+                "Run the header over the return to the corner, with straps and the nailing grid that the code prints.",
+                "Move the opening away from the corner.",
+            ],
+            Self::DeepNotch { .. } => &["Use a jack of its own under the header.", "Use a header as wide as the wall."],
             Self::NoKingCount { .. } => &["Decide a count with the reason, from the drawings."],
         }
     }

@@ -1,21 +1,27 @@
 //! From sized openings to a wall that can be marked and cut: rough openings, heights, members, marks, pieces.
 
 pub mod finding;
+pub mod king_count;
 pub mod layout;
 pub mod marks;
 pub mod member;
 pub mod opening_plan;
+pub mod opening_problem;
+pub mod opening_sheet;
 pub mod pieces;
 pub mod rough_opening;
 pub mod say;
+pub mod schools_of_opening;
 pub mod snap;
 pub mod stack;
 pub mod wall_plan;
 
 pub use finding::{Finding, Severity};
+pub use king_count::{KingCount, KingReason, KingsBy};
 pub use marks::{Mark, MarkKind};
 pub use member::{Member, Rect, Role};
-pub use opening_plan::{KingCount, OpeningOutcome, OpeningPlan, plan_opening};
+pub use opening_plan::{OpeningOutcome, OpeningPlan, plan_opening};
+pub use opening_sheet::opening_sheet;
 pub use pieces::Piece;
 pub use snap::{Snap, SnapKind};
 pub use stack::{Stack, StackLine};

@@ -1,21 +1,22 @@
 //! One opening, planned: what bridges it, its studs, its heights, and the verdict.
 
+use super::king_count::{KingCount, king_count};
+use super::opening_problem::{limit_of, opening_problem, points_on, reaches};
 use super::rough_opening::rough_opening;
-use super::stack::{Bridging, Stack, room_for_header, stack};
+use super::schools_of_opening::{code_answer, code_jacks, code_question, opinions};
+use super::stack::{Bridging, Stack, stack};
 use crate::job::{
-    CountOverride, HeaderChoice, HeaderPlace, Job, Opening, OpeningDesign, OpeningId, PointLoad, Size, TWO_BY, Wall,
-    WallFrame,
+    CountOverride, HeaderChoice, Job, Opening, OpeningDesign, OpeningId, Size, SpecialCase, TWO_BY, Wall,
 };
-use crate::loads::{WallCarries, take_down};
-use crate::lumber::factors::bearing_area::PlateEnd;
-use crate::lumber::{Depth, Grade, HeaderSpec, design_values};
+use crate::loads::{TakeDown, WallCarries};
+use crate::lumber::{Grade, HeaderBoard, HeaderSpec, Species};
 use crate::measure::{End, Ends, Length, LengthStyle};
-use crate::sizing::candidates::{Candidate, headers_from, leanest, try_all};
+use crate::sizing::candidates::{Candidate, headers_from, try_all};
 use crate::sizing::evaluate::{Evaluation, evaluate};
 use crate::sizing::jacks::{JackCount, shop_rule};
-use crate::sizing::kings::kings_by_code;
-use crate::sizing::limits::{OutsideLimits, TALLEST_WALL};
-use crate::sizing::problem::{Conventions, JackLength, OpeningLoad, OpeningProblem, TopEdge, TopEdgeWidth};
+use crate::sizing::limits::OutsideLimits;
+use crate::sizing::problem::OpeningProblem;
+use crate::sizing::schools::{CodeAnswer, Opinion, School};
 use crate::sizing::verdict::Verdict;
 
 /// The widest opening that a flat 2x goes over where nothing is carried. Source: IRC 2021 R602.7.4, from memory.
@@ -45,21 +46,27 @@ pub struct SizedHeader {
     pub chosen: bool,
     /// What the shop's rule asks for.
     pub shop_rule: Option<JackCount>,
+    /// What the code's table asks for under this header.
+    pub code_jacks: Option<JackCount>,
+    /// How far the code's table takes this header.
+    pub code_span: Option<Length>,
+    /// The three schools.
+    pub schools: [Opinion; 3],
+    /// The school that governs.
+    pub school: School,
+    /// Whether the lumber's grade was assumed.
+    pub assumed_grade: bool,
 }
 
-/// Kings at an end.
-#[derive(Clone, Debug, PartialEq, Eq)]
-pub struct KingCount {
-    /// By the code's table; `None` beyond it.
-    pub code: Option<u8>,
-    /// Decided by somebody.
-    pub decided: Option<CountOverride>,
-}
+impl SizedHeader {
+    /// Whether the code's table takes the header over this opening.
+    pub fn code_accepts(&self) -> bool {
+        self.code_span.is_some_and(|span| self.problem.clear <= span)
+    }
 
-impl KingCount {
-    /// How many are framed. Beyond the table one is drawn, and a finding says that the number is missing.
-    pub fn framed(&self) -> u8 {
-        self.decided.as_ref().map_or_else(|| self.code.unwrap_or(1), |decided| decided.count)
+    /// Whether the code's table governs and takes the header, though calculation does not.
+    pub fn only_the_code_accepts(&self) -> bool {
+        self.school == School::CodeTable && self.code_accepts() && !self.evaluation.carries()
     }
 }
 
@@ -122,15 +129,16 @@ impl OpeningPlan {
     }
 }
 
-/// Plans an opening of a wall.
-pub fn plan_opening(job: &Job, wall: &Wall, opening: &Opening) -> OpeningPlan {
+/// Plans an opening of a wall, on which this comes down.
+pub fn plan_opening(job: &Job, wall: &Wall, down: &TakeDown, opening: &Opening) -> OpeningPlan {
     let design = opening.design;
     let rough = rough_opening(&design);
-    let code = kings_by_code(job.settings.king_table, rough.width, wall.frame.spacing);
-    let bearing = wall.carries != WallCarries::Nothing;
-    let kings_at =
-        |end: End| KingCount { code: if bearing { code } else { Some(1) }, decided: opening.kings.at(end).clone() };
-    let outcome = outcome(job, wall, opening, rough);
+    let kings_at = |end: End| king_count(job, wall, down, rough.width, opening.kings.at(end).clone());
+    let outcome = match sized(job, wall, down, opening, rough) {
+        Ok(Some(sized)) => OpeningOutcome::Header(Box::new(sized)),
+        Ok(None) => OpeningOutcome::Flat,
+        Err(limit) => OpeningOutcome::Outside(limit),
+    };
     let jacks = match &outcome {
         OpeningOutcome::Header(sized) => sized.evaluation.jacks,
         OpeningOutcome::Flat | OpeningOutcome::Outside(_) => {
@@ -161,104 +169,90 @@ fn decided_or_one(opening: &Opening, end: End) -> u8 {
     opening.jacks.at(end).as_ref().map_or(1, |decided| decided.count)
 }
 
-fn outcome(job: &Job, wall: &Wall, opening: &Opening, rough: Size) -> OpeningOutcome {
-    match sized(job, wall, opening, rough) {
-        Ok(Some(sized)) => OpeningOutcome::Header(Box::new(sized)),
-        Ok(None) => OpeningOutcome::Flat,
-        Err(limit) => OpeningOutcome::Outside(limit),
-    }
-}
-
-fn sized(job: &Job, wall: &Wall, opening: &Opening, rough: Size) -> Result<Option<SizedHeader>, OutsideLimits> {
-    let reached = wall.point_loads.iter().any(|load| reaches(load, opening.design.center, rough.width));
-    if wall.carries == WallCarries::Nothing && !reached {
+fn sized(
+    job: &Job,
+    wall: &Wall,
+    down: &TakeDown,
+    opening: &Opening,
+    rough: Size,
+) -> Result<Option<SizedHeader>, OutsideLimits> {
+    let design = &opening.design;
+    let reached = || points_on(wall, down).iter().any(|(at, _)| reaches(*at, design, rough.width));
+    if wall.carries == WallCarries::Nothing && !reached() {
         return if rough.width <= WIDEST_FLAT {
             Ok(None)
         } else {
             Err(OutsideLimits::TooWideForFlat { clear: rough.width })
         };
     }
-    if TALLEST_WALL < wall.frame.height {
-        return Err(OutsideLimits::WallTooTall { height: wall.frame.height });
+    if let Some(limit) = limit_of(job, wall, design) {
+        return Err(limit);
     }
-    let problem = problem(job, wall, opening, rough)?;
-    let stock = headers_from(&job.stock, problem.wall_depth);
-    let candidates = try_all(&problem, &stock)?;
-    let (evaluation, chosen) = match opening.design.header {
-        HeaderChoice::Chosen(header) => (evaluate(&problem, header)?, true),
-        HeaderChoice::Leanest => {
-            let nearest =
-                || candidates.iter().min_by(|a, b| nearness(&a.evaluation).total_cmp(&nearness(&b.evaluation)));
-            let candidate = leanest(&candidates).or_else(nearest);
-            let candidate =
-                candidate.ok_or_else(|| OutsideLimits::NoDesignValues { lumber: "any header in stock".into() })?;
-            (candidate.evaluation.clone(), false)
-        }
+    let problem = opening_problem(job, wall, down, opening, rough)?;
+    let candidates = try_all(&problem, &headers_from(&job.stock, problem.wall_depth))?;
+    let question = code_question(job, wall, down, design, rough.width);
+    let schools = opinions(job, wall, &question, &problem, &candidates);
+    let (header, chosen) = match design.header {
+        HeaderChoice::Chosen(header) => (as_assumed(header, design.special), true),
+        HeaderChoice::BySchool => (by_school(job.settings.school, &schools, &candidates)?, false),
     };
-    let shop_rule = shop_rule::count(rough.width, job.settings.shop_doubles_jacks_from);
-    Ok(Some(SizedHeader { problem, candidates, evaluation, chosen, shop_rule }))
+    let answer = code_answer(job, &question, header);
+    let (problem, evaluation) = with_all_jacks(job, problem, header, answer)?;
+    Ok(Some(SizedHeader {
+        shop_rule: shop_rule::count(rough.width, job.settings.shop.doubles_jacks_from),
+        code_jacks: answer.map(code_jacks),
+        code_span: answer.map(|answer| answer.span),
+        problem,
+        candidates,
+        evaluation,
+        chosen,
+        schools,
+        school: job.settings.school,
+        assumed_grade: design.special == SpecialCase::UnknownGrade,
+    }))
 }
 
-fn nearness(evaluation: &Evaluation) -> f64 {
-    evaluation.largest_ratio()
-}
-
-/// Whether a point load stands on the opening's header or on one of its packs, taken four studs wide.
-fn reaches(load: &PointLoad, center: Length, rough_width: Length) -> bool {
-    (load.at - center).abs() <= rough_width.half() + TWO_BY * 4
-}
-
-/// The sizing problem of an opening: loads moved to its left face, jacks from the wall's studs, plate from its species.
-fn problem(job: &Job, wall: &Wall, opening: &Opening, rough: Size) -> Result<OpeningProblem, OutsideLimits> {
-    let frame = &wall.frame;
-    let design = &opening.design;
-    let left = design.center - rough.width.half();
-    let near = wall.point_loads.iter().filter(|load| reaches(load, design.center, rough.width));
-    let mut loads = Vec::new();
-    if let WallCarries::Framing(carried) = &wall.carries {
-        let down = take_down(carried, &job.settings.site);
-        if down.lines.is_empty() && wall.point_loads.is_empty() {
-            return Err(OutsideLimits::NothingKnown);
-        }
-        loads.push(OpeningLoad::Line { amount: down.total, extent: None });
-    }
-    loads.extend(near.map(|load| OpeningLoad::Point { amount: load.amount, at: load.at - left }));
-    let plate = design_values::sawn(frame.plate_species, Grade::Number2, Depth::Four)
-        .ok_or_else(|| OutsideLimits::NoDesignValues { lumber: frame.plate_species.name().into() })?;
-    let head = design.sill + rough.height;
-    let top_edge = match design.place {
-        HeaderPlace::TightToPlates => TopEdge::Braced,
-        HeaderPlace::AtHeadHeight => TopEdge::Free(TopEdgeWidth::AllPlies),
-    };
-    let shop = shop_rule::count(rough.width, job.settings.shop_doubles_jacks_from).and_then(|count| count.count);
-    let at_least = |end: End| opening.jacks.at(end).as_ref().map_or(shop.unwrap_or(1), |decided| decided.count);
-    let at_most = |end: End| opening.jacks.at(end).as_ref().map(|decided| decided.count);
-    Ok(OpeningProblem {
-        clear: rough.width,
-        wall_depth: frame.stud.depth.actual(),
-        jack_length: jack_length(design.place, head, frame),
-        loads,
-        jack: frame.stud,
-        plate_bearing: plate.bearing,
-        plate_end: if design.sill == Length::ZERO { PlateEnd::Cut } else { PlateEnd::Continuous },
-        conventions: Conventions {
-            top_edge,
-            live_deflection_limit: job.settings.live_deflection_limit,
-            total_deflection_limit: job.settings.total_deflection_limit,
-            deepest: Some(room_for_header(design, frame)),
-            least_jacks: Ends { left: at_least(End::Left), right: at_least(End::Right) },
-            fixed_jacks: Ends { left: at_most(End::Left), right: at_most(End::Right) },
-            ..Conventions::default()
+/// Lumber of unknown grade is taken for No.2 Spruce-Pine-Fir, the weakest that is usual.
+fn as_assumed(header: HeaderSpec, special: SpecialCase) -> HeaderSpec {
+    match (header.board, special) {
+        (HeaderBoard::Sawn { size, .. }, SpecialCase::UnknownGrade) => HeaderSpec {
+            board: HeaderBoard::Sawn { species: Species::SprucePineFir, grade: Grade::Number2, size },
+            ..header
         },
-    })
+        _ => header,
+    }
 }
 
-/// To the head of the opening, or, under a header tight to the plates, to that header.
-fn jack_length(place: HeaderPlace, head: Length, frame: &WallFrame) -> JackLength {
-    match place {
-        HeaderPlace::AtHeadHeight => JackLength::Given((head - TWO_BY).max(Length::ZERO)),
-        HeaderPlace::TightToPlates => JackLength::UpToHeaderTopAt(frame.under_top_plates() - TWO_BY),
+/// The governing school's header; where it has none, calculation's; where nothing carries, the one that comes nearest.
+fn by_school(school: School, schools: &[Opinion; 3], candidates: &[Candidate]) -> Result<HeaderSpec, OutsideLimits> {
+    let of = |school: School| schools.iter().find(|opinion| opinion.school == school)?.header;
+    let work = |candidate: &&Candidate| candidate.evaluation.largest_ratio();
+    let nearest = || candidates.iter().min_by(|a, b| work(a).total_cmp(&work(b)));
+    of(school)
+        .or_else(|| of(School::Calculation))
+        .or_else(|| nearest().map(|candidate| candidate.evaluation.header))
+        .ok_or_else(|| OutsideLimits::NoDesignValues { lumber: "any header in stock".into() })
+}
+
+/// The header with the jacks that the code's table asks for where it governs, and one more where the job is built belt and
+/// braces.
+fn with_all_jacks(
+    job: &Job,
+    mut problem: OpeningProblem,
+    header: HeaderSpec,
+    code: Option<CodeAnswer>,
+) -> Result<(OpeningProblem, Evaluation), OutsideLimits> {
+    if let (School::CodeTable, Some(answer)) = (job.settings.school, code) {
+        problem.conventions.least_jacks = problem.conventions.least_jacks.map(|least| least.max(answer.jacks));
     }
+    let evaluation = evaluate(&problem, header)?;
+    let more = job.settings.margin.more_studs();
+    if more == 0 {
+        return Ok((problem, evaluation));
+    }
+    problem.conventions.least_jacks = evaluation.jacks.map(|jacks| jacks + more);
+    let evaluation = evaluate(&problem, header)?;
+    Ok((problem, evaluation))
 }
 
 fn verdict(outcome: &OpeningOutcome) -> (Verdict, String) {
@@ -268,8 +262,8 @@ fn verdict(outcome: &OpeningOutcome) -> (Verdict, String) {
         }
         OpeningOutcome::Outside(limit) => (Verdict::AskAnEngineer, limit.to_string()),
         OpeningOutcome::Header(sized) => {
-            let evaluation = &sized.evaluation;
-            let verdict = Verdict::of(evaluation);
+            let verdict =
+                if sized.only_the_code_accepts() { Verdict::CarriesBarely } else { Verdict::of(&sized.evaluation) };
             (verdict, header_sentence(verdict, sized))
         }
     }
@@ -280,9 +274,18 @@ fn header_sentence(verdict: Verdict, sized: &SizedHeader) -> String {
     let name = evaluation.header.name();
     let clear = sized.problem.clear.written(LengthStyle::FeetInches);
     if verdict == Verdict::DoesNotCarry {
-        let why = evaluation.failures.join("; ");
-        let nothing = if sized.chosen { "" } else { "Nothing in stock carries; nearest is " };
+        let why = evaluation.failures().join("; ");
+        let nothing = match (sized.chosen, sized.school) {
+            (false, School::Calculation) => "Nothing in stock carries; nearest is ",
+            (false, School::ShopRule) => "By the shop's rule ",
+            _ => "",
+        };
         return format!("{nothing}{name} over {clear}: {why}.");
+    }
+    if sized.only_the_code_accepts() {
+        let span = sized.code_span.map_or_else(String::new, |span| span.written(LengthStyle::FeetInches));
+        let why = evaluation.failures().join("; ");
+        return format!("{name} over {clear}. The code's table takes it to {span}; by calculation: {why}.");
     }
     let hardest = evaluation.hardest();
     let work = hardest.map_or(String::new(), |check| {

@@ -7,7 +7,7 @@
 use thiserror::Error;
 
 use super::rough_opening::{by_rule, usual_sill};
-use crate::job::{HeaderChoice, HeaderPlace, OpeningDesign, OpeningKind, Size, Underside, Wall};
+use crate::job::{OpeningDesign, OpeningKind, Size, Wall};
 use crate::measure::{Length, LengthError, LengthStyle};
 
 /// What was understood.
@@ -124,16 +124,8 @@ fn design(kind: OpeningKind, unit: Size, place: Option<Place>, wall: &Wall) -> R
     if center < Length::ZERO || length < center {
         return Err(SayError::OffTheWall { center: feet(center), wall: feet(length) });
     }
-    let design = OpeningDesign {
-        kind,
-        unit,
-        rough: None,
-        center,
-        sill: usual_sill(kind, rough.height, &wall.frame),
-        place: HeaderPlace::TightToPlates,
-        underside: Underside::Bare,
-        header: HeaderChoice::Leanest,
-    };
+    let design =
+        OpeningDesign { center, sill: usual_sill(kind, rough.height, &wall.frame), ..OpeningDesign::usual(kind, unit) };
     let understood = format!(
         "{} {} x {}, rough opening {} x {}, center {} from the left end{}",
         kind.word(),
@@ -288,12 +280,13 @@ fn middle_of_widest_gap(wall: &Wall) -> Length {
 mod tests {
     use super::*;
     use crate::job::{WallFrame, WallId};
-    use crate::loads::WallCarries;
+    use crate::loads::{BearingEvidence, WallCarries};
     use proptest::prelude::*;
 
     fn wall() -> Wall {
         let frame = WallFrame { length: Length::feet(24), ..WallFrame::usual("north") };
-        Wall { id: WallId(1), frame, carries: WallCarries::Nothing, openings: vec![], point_loads: vec![] }
+        let evidence = BearingEvidence::default();
+        Wall { id: WallId(1), frame, evidence, carries: WallCarries::Nothing, openings: vec![], point_loads: vec![] }
     }
 
     fn check(text: &str, kind: OpeningKind, width: f64, height: f64, center: f64) {

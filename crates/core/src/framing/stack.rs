@@ -186,7 +186,7 @@ fn tight(stack: &mut Stack, design: &OpeningDesign, packing: Length, depth: Leng
 #[cfg(test)]
 mod tests {
     use super::*;
-    use crate::job::{HeaderChoice, OpeningKind, Size};
+    use crate::job::{OpeningKind, Size};
     use proptest::prelude::*;
 
     fn design(
@@ -197,14 +197,11 @@ mod tests {
         underside: Underside,
     ) -> OpeningDesign {
         OpeningDesign {
-            kind,
-            unit: Size { width: Length::inches(unit.0), height: Length::inches(unit.1) },
-            rough: None,
             center: Length::feet(6),
             sill,
             place,
             underside,
-            header: HeaderChoice::Leanest,
+            ..OpeningDesign::usual(kind, Size { width: Length::inches(unit.0), height: Length::inches(unit.1) })
         }
     }
 

@@ -5,10 +5,13 @@ use super::layout::stud_positions;
 use super::marks::{Mark, marks};
 use super::member::{Member, Rect, Role};
 use super::opening_plan::{OpeningOutcome, OpeningPlan, plan_opening};
+use super::opening_problem::{down_on, points_on};
 use super::stack::{StackLine, StackPart};
-use crate::job::{Job, OpeningId, TWO_BY, Wall};
-use crate::loads::{TakeDown, WallCarries, take_down};
+use crate::job::{Job, OpeningId, OpeningKind, TWO_BY, Wall};
+use crate::loads::TakeDown;
 use crate::measure::{End, Length};
+use crate::sizing::problem::JackSeat;
+use crate::sizing::schools::School;
 
 /// A planned wall.
 #[derive(Clone, Debug, PartialEq)]
@@ -27,17 +30,15 @@ pub struct WallPlan {
 
 /// Plans a wall of a job.
 pub fn plan_wall(job: &Job, wall: &Wall) -> WallPlan {
-    let mut openings: Vec<OpeningPlan> = wall.openings.iter().map(|opening| plan_opening(job, wall, opening)).collect();
+    let take_down = down_on(job, wall);
+    let mut openings: Vec<OpeningPlan> =
+        wall.openings.iter().map(|opening| plan_opening(job, wall, &take_down, opening)).collect();
     openings.sort_by_key(|plan| (plan.left(), plan.id));
-    let members = members(wall, &openings);
-    let take_down = match &wall.carries {
-        WallCarries::Nothing => TakeDown::default(),
-        WallCarries::Framing(carried) => take_down(carried, &job.settings.site),
-    };
-    WallPlan { take_down, marks: marks(&members), findings: findings(wall, &openings), members, openings }
+    let members = members(wall, &take_down, &openings);
+    WallPlan { marks: marks(&members), findings: findings(wall, &openings), take_down, members, openings }
 }
 
-fn members(wall: &Wall, openings: &[OpeningPlan]) -> Vec<Member> {
+fn members(wall: &Wall, down: &TakeDown, openings: &[OpeningPlan]) -> Vec<Member> {
     let mut builder = Builder { wall, members: Vec::new() };
     builder.plates(openings);
     for plan in openings {
@@ -49,7 +50,7 @@ fn members(wall: &Wall, openings: &[OpeningPlan]) -> Vec<Member> {
     for plan in openings {
         builder.cripples(plan, &layout);
     }
-    builder.point_load_studs(openings);
+    builder.point_load_studs(down, openings);
     builder.layout_studs(openings, &layout);
     builder.members
 }
@@ -185,16 +186,15 @@ impl Builder<'_> {
     }
 
     /// Two studs under a point load that neither a header nor a pack takes.
-    fn point_load_studs(&mut self, openings: &[OpeningPlan]) {
+    fn point_load_studs(&mut self, down: &TakeDown, openings: &[OpeningPlan]) {
         let top = self.wall.frame.under_top_plates();
         let last = self.wall.frame.length - TWO_BY;
-        for load in &self.wall.point_loads {
-            let taken =
-                |plan: &OpeningPlan| plan.pack_edge(End::Left) <= load.at && load.at <= plan.pack_edge(End::Right);
+        for (at, _) in points_on(self.wall, down) {
+            let taken = |plan: &OpeningPlan| plan.pack_edge(End::Left) <= at && at <= plan.pack_edge(End::Right);
             if openings.iter().any(taken) {
                 continue;
             }
-            for x in [load.at - TWO_BY, load.at] {
+            for x in [at - TWO_BY, at] {
                 let x = x.max(Length::ZERO).min(last);
                 let rect = Rect { x, y: TWO_BY, width: TWO_BY, height: top - TWO_BY };
                 if !self.members.iter().any(|member| member.role.stands() && member.rect.overlaps(&rect)) {
@@ -244,6 +244,8 @@ fn findings(wall: &Wall, openings: &[OpeningPlan]) -> Vec<Finding> {
         }
         stack_findings(&mut findings, plan);
         count_findings(&mut findings, plan);
+        header_findings(&mut findings, plan);
+        short_returns(&mut findings, wall, plan);
     }
     findings
 }
@@ -281,7 +283,7 @@ fn count_findings(findings: &mut Vec<Finding>, plan: &OpeningPlan) {
     let opening = plan.id;
     for end in End::BOTH {
         let kings = plan.kings.at(end);
-        match (&kings.decided, kings.code) {
+        match (&kings.decided, kings.needed()) {
             (Some(decided), Some(needed)) if decided.count < needed => {
                 let decided = decided.count;
                 findings.push(Finding::FewerThanNeeded { opening, end, what: "kings", decided, needed });
@@ -295,9 +297,43 @@ fn count_findings(findings: &mut Vec<Finding>, plan: &OpeningPlan) {
         if framed < needed && plan.decided_jacks.at(end).is_some() {
             findings.push(Finding::FewerThanNeeded { opening, end, what: "jacks", decided: framed, needed });
         }
-        let rule = sized.shop_rule.and_then(|count| count.count).unwrap_or(0);
+        let rules = [sized.shop_rule, sized.code_jacks.filter(|_| sized.school == School::CodeTable)];
+        let rule = rules.into_iter().flatten().filter_map(|count| count.count).max().unwrap_or(0);
         if needed < rule && plan.decided_jacks.at(end).is_none() {
             findings.push(Finding::RuleAsksForMore { opening, end, rule, arithmetic: needed });
+        }
+    }
+}
+
+/// What the sized header itself gives rise to.
+fn header_findings(findings: &mut Vec<Finding>, plan: &OpeningPlan) {
+    let opening = plan.id;
+    let OpeningOutcome::Header(sized) = &plan.outcome else { return };
+    if sized.only_the_code_accepts() {
+        findings.push(Finding::CalculationDisagrees { opening });
+    }
+    if sized.assumed_grade {
+        findings.push(Finding::GradeAssumed { opening });
+    }
+    if sized.evaluation.uplift >= 1.0 {
+        findings.push(Finding::Uplift { opening, pounds: sized.evaluation.uplift.ceil() as u32 });
+    }
+    let left = sized.problem.wall_depth - sized.evaluation.header.section().width;
+    if plan.design.seat == JackSeat::Notched && left < SHORTEST_CRIPPLE {
+        findings.push(Finding::DeepNotch { opening, left: left.max(Length::ZERO) });
+    }
+}
+
+/// A wall shorter than this beside an overhead door is a narrow one for bracing: 4 ft (IRC 2021 R602.10, from memory).
+const FULL_BRACING_PANEL: Length = Length::feet(4);
+
+fn short_returns(findings: &mut Vec<Finding>, wall: &Wall, plan: &OpeningPlan) {
+    if plan.design.kind != OpeningKind::OverheadDoor {
+        return;
+    }
+    for (end, length) in [(End::Left, plan.left()), (End::Right, wall.frame.length - plan.right())] {
+        if Length::ZERO <= length && length < FULL_BRACING_PANEL {
+            findings.push(Finding::ShortReturn { opening: plan.id, end, length });
         }
     }
 }

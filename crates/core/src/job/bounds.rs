@@ -2,10 +2,17 @@
 
 use thiserror::Error;
 
-use super::{CountOverride, HeaderChoice, Job, Opening, OpeningDesign, PointLoad, Settings, Size, Wall, WallFrame};
-use crate::loads::{CarriedFraming, LoadKind, SnowBasis, WallCarries};
-use crate::lumber::{HeaderBoard, HeaderSpec, MOST_PLIES};
+use super::{
+    CountOverride, HeaderChoice, Job, KingWindBasis, Opening, OpeningDesign, PointLoad, RunDesign, Settings, Size,
+    Wall, WallFrame,
+};
+use crate::framing::rough_opening::rough_opening;
+use crate::loads::{Extent, FloorFraming, Framing, LoadKind, SiteSnow, SnowBasis, WallCarries};
+use crate::lumber::{HeaderBoard, HeaderSpec, MOST_PLIES, SheetValues};
 use crate::measure::{End, Length, LengthStyle, Pressure};
+use crate::sizing::schools::jurisdiction::MOST_ROWS;
+use crate::sizing::schools::shop::MOST_HEADER_RULES;
+use crate::sizing::schools::{JurisdictionTable, ShopRules};
 
 /// A value that is not allowed: which field, what was given, what is allowed.
 #[derive(Clone, Debug, PartialEq, Eq, Error)]
@@ -27,6 +34,8 @@ pub const MOST_WALLS: usize = 200;
 pub const MOST_OPENINGS: usize = 60;
 /// The most point loads a wall may have.
 pub const MOST_POINT_LOADS: usize = 60;
+/// The most things a wall may carry.
+pub const MOST_CARRIED: usize = 20;
 /// The most boards a job's stock may have.
 pub const MOST_STOCK: usize = 100;
 /// The longest name, in characters.
@@ -46,15 +55,78 @@ pub fn name(field: &'static str, label: &'static str, text: &str) -> Checked {
 
 /// A job's settings.
 pub fn settings(settings: &Settings) -> Checked {
-    let (SnowBasis::Ground(snow) | SnowBasis::Roof(snow)) = settings.site.snow;
-    pressure("snow", "Snow", snow, 300.0)?;
+    site_snow(&settings.site.snow)?;
     pressure("roof_live", "Roof live load", settings.site.roof_live, 100.0)?;
     number("live_deflection_limit", "Live-load deflection limit", settings.live_deflection_limit, 120.0, 1200.0)?;
     number("total_deflection_limit", "Total deflection limit", settings.total_deflection_limit, 120.0, 1200.0)?;
-    match settings.shop_doubles_jacks_from {
-        Some(width) => length("shop_doubles_jacks_from", "Width from which the shop doubles jacks", width, 12, 240),
-        None => Ok(()),
+    number("creep", "The creep factor", settings.creep, 1.0, 3.0)?;
+    number("king_deflection_limit", "The kings' deflection limit", settings.king_deflection_limit, 120.0, 720.0)?;
+    if let Some(most) = settings.most_sag_over_door {
+        let (least, largest) = (Length::inches_and(0, 1, 16), Length::inches(2));
+        let given = most.written(LengthStyle::Inches);
+        ensure((least..=largest).contains(&most), "most_sag_over_door", "The most sag over a door", given, || {
+            "1/16\" to 2\"".into()
+        })?;
     }
+    king_wind(&settings.wind)?;
+    shop(&settings.shop)
+}
+
+fn site_snow(snow: &SiteSnow) -> Checked {
+    let (SnowBasis::Ground(amount) | SnowBasis::Roof(amount)) = snow.basis;
+    pressure("snow", "Snow", amount, 300.0)?;
+    number("snow_exposure", "The snow exposure factor", snow.exposure, 0.7, 1.2)?;
+    number("snow_thermal", "The snow thermal factor", snow.thermal, 0.85, 1.3)?;
+    number("snow_importance", "The snow importance factor", snow.importance, 0.8, 1.2)?;
+    number("winter_wind", "The winter wind parameter", snow.winter_wind, 0.25, 0.65)
+}
+
+fn king_wind(wind: &KingWindBasis) -> Checked {
+    match wind {
+        KingWindBasis::CodeTableOnly => Ok(()),
+        KingWindBasis::Pressure(wind) => pressure("wind_pressure", "The wind pressure", *wind, 150.0),
+        KingWindBasis::Speed(speed) => {
+            number("wind_speed", "The wind speed", speed.miles_per_hour, 85.0, 200.0)?;
+            length("mean_roof_height", "The mean roof height", speed.mean_roof_height, 8 * 12, 60 * 12)
+        }
+    }
+}
+
+fn shop(shop: &ShopRules) -> Checked {
+    if let Some(width) = shop.doubles_jacks_from {
+        length("shop_doubles_jacks_from", "Width from which the shop doubles jacks", width, 12, 240)?;
+    }
+    if let Some(width) = shop.doubles_kings_from {
+        length("shop_doubles_kings_from", "Width from which the shop doubles kings", width, 12, 240)?;
+    }
+    at_most("shop_headers", "The number of the shop's header rules", shop.headers.len(), MOST_HEADER_RULES)?;
+    for rule in &shop.headers {
+        if let Some(width) = rule.up_to {
+            length("up_to", "Width up to which the shop's rule holds", width, 12, 240)?;
+        }
+        if let Some(width) = rule.building_up_to {
+            length("building_up_to", "Building width up to which the shop's rule holds", width, 48, 80 * 12)?;
+        }
+        header_spec(rule.header)?;
+    }
+    Ok(())
+}
+
+/// A jurisdiction's header table.
+pub fn code_table(table: &JurisdictionTable) -> Checked {
+    name("table_name", "The table's name", &table.name)?;
+    at_most("rows", "The number of rows of the table", table.rows.len(), MOST_ROWS)?;
+    for row in &table.rows {
+        let fine = (1..=MOST_PLIES).contains(&row.plies);
+        ensure(fine, "plies", "The number of plies", row.plies.to_string(), || format!("1 to {MOST_PLIES}"))?;
+        length("span", "A span of the table", row.span, 6, 40 * 12)?;
+        length("width", "A building's width in the table", row.width, 48, 120 * 12)?;
+        pressure("snow", "A snow of the table", row.snow.unwrap_or_default(), 300.0)?;
+        ensure((1..=MOST_STUDS).contains(&row.jacks), "jacks", "The number of jacks", row.jacks.to_string(), || {
+            format!("1 to {MOST_STUDS}")
+        })?;
+    }
+    Ok(())
 }
 
 /// A wall's frame.
@@ -65,28 +137,64 @@ pub fn wall_frame(frame: &WallFrame) -> Checked {
     length("spacing", "The stud spacing", frame.spacing, 8, 24)
 }
 
-/// What a wall carries.
-pub fn carries(carries: &WallCarries) -> Checked {
-    let WallCarries::Framing(CarriedFraming { roof, floor, wall_above }) = carries else { return Ok(()) };
-    if let Some(roof) = roof {
-        length("building_width", "The building's width", roof.building_width, 4 * 12, 80 * 12)?;
-        length("overhang", "The overhang", roof.overhang, 0, 6 * 12)?;
-        number("rise_in_twelve", "The roof's rise in 12", roof.rise_in_twelve, 0.0, 24.0)?;
-        pressure("roof_dead", "Roof dead load", roof.roof_dead, 100.0)?;
-        pressure("ceiling_dead", "Ceiling dead load", roof.ceiling_dead, 100.0)?;
-        pressure("attic_live", "Attic live load", roof.attic_live, 125.0)?;
+/// What a wall of this length carries.
+pub fn carries(carries: &WallCarries, wall_length: Length) -> Checked {
+    let WallCarries::Framing(items) = carries else { return Ok(()) };
+    at_most("items", "The number of things a wall carries", items.len(), MOST_CARRIED)?;
+    items.iter().try_for_each(|item| {
+        extent(item.extent, wall_length)?;
+        framing(&item.framing, wall_length)
+    })
+}
+
+fn extent(extent: Extent, wall_length: Length) -> Checked {
+    let Some((from, to)) = extent else { return Ok(()) };
+    let text = |length: Length| length.written(LengthStyle::FeetInches);
+    let fine = Length::ZERO <= from && from < to && to <= wall_length;
+    ensure(fine, "from", "The stretch of wall", format!("{} to {}", text(from), text(to)), || {
+        format!("from left to right within 0 to {}", text(wall_length))
+    })
+}
+
+fn framing(framing: &Framing, wall_length: Length) -> Checked {
+    match framing {
+        Framing::Roof(roof) => {
+            length("building_width", "The building's width", roof.building_width, 4 * 12, 80 * 12)?;
+            length("overhang", "The overhang", roof.overhang, 0, 6 * 12)?;
+            number("rise_in_twelve", "The roof's rise in 12", roof.rise_in_twelve, 0.0, 24.0)?;
+            length("bay", "The distance between trusses or rafters", roof.bay, 8, 96)?;
+            pressure("roof_dead", "Roof dead load", roof.roof_dead, 100.0)?;
+            pressure("ceiling_dead", "Ceiling dead load", roof.ceiling_dead, 100.0)?;
+            pressure("attic_live", "Attic live load", roof.attic_live, 125.0)
+        }
+        Framing::RidgePost(post) => {
+            on_wall("at", "The ridge post's place", post.at, wall_length)?;
+            length("building_width", "The building's width", post.building_width, 4 * 12, 80 * 12)?;
+            number("rise_in_twelve", "The roof's rise in 12", post.rise_in_twelve, 0.0, 24.0)?;
+            length("span_one_side", "The ridge's span on one side", post.span_one_side, 12, 40 * 12)?;
+            length("span_other_side", "The ridge's span on the other side", post.span_other_side, 0, 40 * 12)?;
+            pressure("roof_dead", "Roof dead load", post.roof_dead, 100.0)
+        }
+        Framing::Floor(floor) => {
+            length("span_one_side", "The joist span on one side", floor.span_one_side, 12, 40 * 12)?;
+            let least = match floor.framing {
+                FloorFraming::ContinuousOverThisWall | FloorFraming::ContinuousEndingHere => 12,
+                _ => 0,
+            };
+            length("span_other_side", "The joist span on the other side", floor.span_other_side, least, 40 * 12)?;
+            length("bay", "The distance between joists", floor.bay, 8, 96)?;
+            pressure("floor_dead", "Floor dead load", floor.dead, 150.0)?;
+            pressure("floor_live", "Floor live load", floor.live, 250.0)
+        }
+        Framing::WallAbove(wall) => {
+            length("wall_above_height", "The height of the wall above", wall.height, 12, 20 * 12)?;
+            pressure("wall_above_dead", "The weight of the wall above", wall.dead, 150.0)
+        }
+        Framing::Gable(gable) => {
+            number("rise_in_twelve", "The gable's rise in 12", gable.rise_in_twelve, 0.0, 24.0)?;
+            pressure("gable_dead", "The weight of the gable", gable.dead, 150.0)
+        }
     }
-    if let Some(floor) = floor {
-        length("span_one_side", "The joist span on one side", floor.span_one_side, 12, 40 * 12)?;
-        length("span_other_side", "The joist span on the other side", floor.span_other_side, 0, 40 * 12)?;
-        pressure("floor_dead", "Floor dead load", floor.dead, 150.0)?;
-        pressure("floor_live", "Floor live load", floor.live, 250.0)?;
-    }
-    if let Some(wall) = wall_above {
-        length("wall_above_height", "The height of the wall above", wall.height, 12, 20 * 12)?;
-        pressure("wall_above_dead", "The weight of the wall above", wall.dead, 150.0)?;
-    }
-    Ok(())
 }
 
 /// An opening's design, in a wall of this length.
@@ -102,9 +210,46 @@ pub fn opening_design(design: &OpeningDesign, wall_length: Length) -> Checked {
     })?;
     length("sill", "The sill height", design.sill, 0, 15 * 12)?;
     match design.header {
-        HeaderChoice::Leanest => Ok(()),
+        HeaderChoice::BySchool => Ok(()),
         HeaderChoice::Chosen(header) => header_spec(header),
+    }?;
+    run(&design.run, rough_opening(design).width)
+}
+
+/// Where a header runs past an opening this wide.
+fn run(run: &RunDesign, clear: Length) -> Checked {
+    for end in End::BOTH {
+        let Some(past) = run.past.at(end) else { continue };
+        length("run_past", "How far the header runs past its pack", past.length, 6, 16 * 12)?;
+        let given = past.far_studs.to_string();
+        ensure(past.far_studs <= MOST_STUDS, "far_studs", "The number of studs under its far end", given, || {
+            format!("0 to {MOST_STUDS}")
+        })?;
     }
+    for post in run.posts.iter().flatten() {
+        let inside = Length::inches(6) <= post.at && post.at <= clear - Length::inches(6);
+        ensure(inside, "post_at", "The post's place", post.at.written(LengthStyle::FeetInches), || {
+            "6 in. or more inside the opening, from its left face".into()
+        })?;
+        ensure(
+            (1..=MOST_STUDS).contains(&post.studs),
+            "post_studs",
+            "The studs of a post",
+            post.studs.to_string(),
+            || format!("1 to {MOST_STUDS}"),
+        )?;
+    }
+    if let [Some(first), Some(second)] = run.posts {
+        let apart = Length::inches(12) <= (second.at - first.at).abs();
+        ensure(
+            apart,
+            "post_at",
+            "The posts' distance",
+            (second.at - first.at).abs().written(LengthStyle::FeetInches),
+            || "1 ft or more".into(),
+        )?;
+    }
+    Ok(())
 }
 
 fn header_spec(header: HeaderSpec) -> Checked {
@@ -116,7 +261,39 @@ fn header_spec(header: HeaderSpec) -> Checked {
 
 fn header_board(board: HeaderBoard) -> Checked {
     length("ply_width", "The width of a ply", board.ply_width(), 1, 12)?;
-    length("depth", "The depth of a header", board.depth(), 3, 36)
+    length("depth", "The depth of a header", board.depth(), 3, 36)?;
+    match board {
+        HeaderBoard::Sheet { values, .. } => sheet(&values),
+        HeaderBoard::Sawn { size, .. } => {
+            ensure(size.is_made(), "thickness", "The size", size.name(), || "a size that is sawn, such as a 4x6".into())
+        }
+        HeaderBoard::Engineered { .. } => Ok(()),
+    }
+}
+
+/// The user's own values.
+fn sheet(values: &SheetValues) -> Checked {
+    name("sheet_name", "The sheet's name", &values.name)?;
+    let psi = |field, label, value: u32, least: u32, most: u32| {
+        ensure((least..=most).contains(&value), field, label, format!("{value} psi"), || {
+            format!("{least} to {most} psi")
+        })
+    };
+    psi("bending_psi", "Fb of your sheet", values.bending_psi, 100, 10_000)?;
+    psi("shear_psi", "Fv of your sheet", values.shear_psi, 20, 2_000)?;
+    psi("bearing_psi", "Fc⊥ of your sheet", values.bearing_psi, 50, 5_000)?;
+    psi("stiffness_psi", "E of your sheet", values.stiffness_psi, 200_000, 5_000_000)?;
+    psi(
+        "stability_stiffness_psi",
+        "Emin of your sheet",
+        values.stability_stiffness_psi,
+        100_000,
+        values.stiffness_psi,
+    )?;
+    let density = values.density_pcf;
+    ensure((10..=100).contains(&density), "density_pcf", "The weight of your sheet", density.to_string(), || {
+        "10 to 100 lb/ft³".into()
+    })
 }
 
 fn size(width_field: &'static str, height_field: &'static str, size: Size) -> Checked {
@@ -134,21 +311,25 @@ pub fn count_override(field: &'static str, decided: &CountOverride) -> Checked {
 /// A point load, on a wall of this length.
 pub fn point_load(load: &PointLoad, wall_length: Length) -> Checked {
     name("name", "The point load's name", &load.name)?;
-    let inside = Length::ZERO <= load.at && load.at <= wall_length;
-    let to = wall_length.written(LengthStyle::FeetInches);
-    ensure(inside, "at", "The point load's place", load.at.written(LengthStyle::FeetInches), || {
-        format!("on the wall, 0 to {to} from the left")
-    })?;
+    on_wall("at", "The point load's place", load.at, wall_length)?;
     for kind in LoadKind::ALL {
         number("amount", "A point load's part", load.amount.get(kind).to_lbf(), 0.0, 100_000.0)?;
     }
     Ok(())
 }
 
+fn on_wall(field: &'static str, label: &'static str, at: Length, wall_length: Length) -> Checked {
+    let to = wall_length.written(LengthStyle::FeetInches);
+    let inside = Length::ZERO <= at && at <= wall_length;
+    ensure(inside, field, label, at.written(LengthStyle::FeetInches), || {
+        format!("on the wall, 0 to {to} from the left")
+    })
+}
+
 /// A whole wall.
 pub fn wall(wall: &Wall) -> Checked {
     wall_frame(&wall.frame)?;
-    carries(&wall.carries)?;
+    carries(&wall.carries, wall.frame.length)?;
     at_most("openings", "The number of openings in a wall", wall.openings.len(), MOST_OPENINGS)?;
     at_most("point_loads", "The number of point loads on a wall", wall.point_loads.len(), MOST_POINT_LOADS)?;
     for each in &wall.openings {
@@ -178,6 +359,7 @@ pub fn job(job: &Job) -> Checked {
         header_board(item.board)?;
         number("price_cents_per_foot", "The price per foot", item.price_per_foot.to_cents(), 0.0, 1e7)?;
     }
+    job.code_table.as_ref().map_or(Ok(()), code_table)?;
     job.walls.iter().try_for_each(wall)
 }
 
@@ -227,7 +409,7 @@ mod tests {
         let settings = Settings { live_deflection_limit: f64::NAN, ..Settings::default() };
         assert_eq!(super::settings(&settings).map_err(|error| error.field), Err("live_deflection_limit"));
         let mut snow = Settings::default();
-        snow.site.snow = SnowBasis::Ground(Pressure::psf(f64::INFINITY));
+        snow.site.snow.basis = SnowBasis::Ground(Pressure::psf(f64::INFINITY));
         assert!(super::settings(&snow).is_err());
     }
 

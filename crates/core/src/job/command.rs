@@ -8,8 +8,10 @@ use super::{
     WallFrame, WallId,
 };
 use crate::framing::rough_opening::rough_opening;
-use crate::loads::WallCarries;
+use crate::loads::{BearingEvidence, WallCarries};
 use crate::measure::{End, Length, LengthStyle};
+use crate::sizing::candidates::StockBoard;
+use crate::sizing::schools::JurisdictionTable;
 
 /// Jacks or kings.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Hash)]
@@ -52,7 +54,24 @@ pub enum Command {
     /// Changes the job's settings.
     ChangeSettings {
         /// The settings.
-        settings: Settings,
+        settings: Box<Settings>,
+    },
+    /// Changes what headers can be made of.
+    ChangeStock {
+        /// The whole stock.
+        stock: Vec<StockBoard>,
+    },
+    /// Loads the jurisdiction's own header table, or puts it away.
+    LoadCodeTable {
+        /// The table; `None` goes back to the code tables' basis.
+        table: Option<JurisdictionTable>,
+    },
+    /// Changes what was looked at to find out whether a wall bears.
+    ChangeEvidence {
+        /// Which wall.
+        wall: WallId,
+        /// What was seen.
+        evidence: BearingEvidence,
     },
     /// Adds a wall, with whatever is in it.
     AddWall {
@@ -185,7 +204,17 @@ fn change(job: &mut Job, command: &Command) -> Result<Command, CommandError> {
     Ok(match command {
         Command::RenameJob { name } => Command::RenameJob { name: std::mem::replace(&mut job.name, name.clone()) },
         Command::ChangeSettings { settings } => {
-            Command::ChangeSettings { settings: std::mem::replace(&mut job.settings, *settings) }
+            Command::ChangeSettings { settings: std::mem::replace(&mut job.settings, (**settings).clone()).into() }
+        }
+        Command::ChangeStock { stock } => {
+            Command::ChangeStock { stock: std::mem::replace(&mut job.stock, stock.clone()) }
+        }
+        Command::LoadCodeTable { table } => {
+            Command::LoadCodeTable { table: std::mem::replace(&mut job.code_table, table.clone()) }
+        }
+        Command::ChangeEvidence { wall, evidence } => {
+            let target = wall_mut(job, *wall)?;
+            Command::ChangeEvidence { wall: *wall, evidence: std::mem::replace(&mut target.evidence, *evidence) }
         }
         Command::AddWall { wall, at } => {
             absent(job.wall(wall.id).is_none(), "wall")?;
@@ -287,6 +316,12 @@ impl Command {
         match self {
             Self::RenameJob { name } => format!("job renamed to {name}"),
             Self::ChangeSettings { .. } => "job settings changed".into(),
+            Self::ChangeStock { stock } => format!("stock changed: {} boards", stock.len()),
+            Self::LoadCodeTable { table: Some(table) } => {
+                format!("header table {} loaded: {} rows", table.name, table.rows.len())
+            }
+            Self::LoadCodeTable { table: None } => "header table put away".into(),
+            Self::ChangeEvidence { .. } => "evidence of bearing changed".into(),
             Self::AddWall { wall, .. } => format!("wall {} added", wall.frame.name),
             Self::RemoveWall { .. } => "wall removed".into(),
             Self::ChangeWall { frame, .. } => {
@@ -310,7 +345,7 @@ impl Command {
                 let Size { width, height } = design.unit;
                 format!("opening changed: {} {} x {}", design.kind.word(), feet(width), feet(height))
             }
-            Self::ChooseHeader { header: HeaderChoice::Leanest, .. } => "header left to the leanest".into(),
+            Self::ChooseHeader { header: HeaderChoice::BySchool, .. } => "header left to the governing school".into(),
             Self::ChooseHeader { header: HeaderChoice::Chosen(header), .. } => {
                 format!("header {} chosen", header.name())
             }
@@ -336,22 +371,18 @@ impl Command {
 #[cfg(test)]
 mod tests {
     use super::*;
-    use crate::job::{HeaderPlace, OpeningKind, Underside};
-    use crate::loads::ByKind;
-    use crate::measure::{Ends, Force};
+    use crate::job::OpeningKind;
+    use crate::loads::{ByKind, Seen};
+    use crate::lumber::{EngineeredClass, HeaderBoard};
+    use crate::measure::{Ends, Force, Money};
     use proptest::prelude::*;
 
     fn opening(id: u128, center: i64) -> Opening {
         let size = Size { width: Length::inches(36), height: Length::inches(48) };
         let design = OpeningDesign {
-            kind: OpeningKind::Window,
-            unit: size,
-            rough: None,
             center: Length::inches(center),
             sill: Length::inches(34),
-            place: HeaderPlace::TightToPlates,
-            underside: Underside::Bare,
-            header: HeaderChoice::Leanest,
+            ..OpeningDesign::usual(OpeningKind::Window, size)
         };
         Opening { id: OpeningId(id), design, jacks: Ends::default(), kings: Ends::default() }
     }
@@ -360,6 +391,7 @@ mod tests {
         Wall {
             id: WallId(id),
             frame: WallFrame::usual("north"),
+            evidence: BearingEvidence::default(),
             carries: WallCarries::Nothing,
             openings: vec![opening(100 + id, 40), opening(200 + id, 100)],
             point_loads: vec![],
@@ -372,11 +404,30 @@ mod tests {
         job
     }
 
+    fn lvl() -> HeaderBoard {
+        HeaderBoard::Engineered {
+            class: EngineeredClass::Lvl20E,
+            ply_width: Length::inches_and(1, 3, 4),
+            depth: Length::inches_and(11, 7, 8),
+        }
+    }
+
     fn any_command() -> impl Strategy<Value = Command> {
         let opening_id = prop_oneof![Just(101), Just(201), Just(102), Just(999)].prop_map(OpeningId);
         prop_oneof![
             "[a-z]{1,8}".prop_map(|name| Command::RenameJob { name }),
             (3_u128..6, 0_usize..4).prop_map(|(id, at)| Command::AddWall { wall: Box::new(wall(id)), at }),
+            (1_u32..4).prop_map(|count| Command::ChangeStock {
+                stock: (0..count)
+                    .map(|index| StockBoard { board: lvl(), price_per_foot: Money::cents(f64::from(index)) })
+                    .collect()
+            }),
+            Just(Command::LoadCodeTable { table: Some(JurisdictionTable { name: "county".into(), rows: vec![] }) }),
+            Just(Command::ChangeSettings { settings: Box::new(Settings { creep: 2.0, ..Settings::default() }) }),
+            (1_u128..3).prop_map(|id| Command::ChangeEvidence {
+                wall: WallId(id),
+                evidence: BearingEvidence { joists_land: Seen::Yes, ..BearingEvidence::default() },
+            }),
             (1_u128..4).prop_map(|id| Command::RemoveWall { wall: WallId(id) }),
             (1_u128..3, 60_i64..400).prop_map(|(id, inches)| Command::ChangeWall {
                 wall: WallId(id),

@@ -2,16 +2,20 @@
 
 pub mod bounds;
 pub mod command;
+pub mod what_if;
 
-use crate::loads::{ByKind, SiteLoads, SnowBasis, WallCarries};
+use crate::loads::{BearingEvidence, ByKind, SiteLoads, SiteSnow, WallCarries, WindSpeed};
+use crate::lumber::factors::wet_service::Service;
 use crate::lumber::{Depth, Grade, HeaderSpec, Species};
 use crate::measure::{Ends, Force, Length, Pressure};
-use crate::sizing::candidates::StockBoard;
+use crate::sizing::candidates::{Aim, Margin, StockBoard};
 use crate::sizing::kings::KingTable;
-use crate::sizing::problem::JackLumber;
+use crate::sizing::problem::{JackLumber, JackSeat, Post, TopEdgeWidth};
+use crate::sizing::schools::{JurisdictionTable, School, ShopRules};
 
 pub use bounds::OutOfBounds;
 pub use command::{Applied, Command, CommandError};
+pub use what_if::WhatIf;
 
 macro_rules! id {
     ($(#[$doc:meta])* $name:ident) => {
@@ -43,33 +47,72 @@ pub struct Job {
     pub settings: Settings,
     /// What headers can be made of.
     pub stock: Vec<StockBoard>,
+    /// The jurisdiction's own header table, where one was loaded.
+    pub code_table: Option<JurisdictionTable>,
     /// Its walls, in the user's order.
     pub walls: Vec<Wall>,
 }
 
 /// Settings of a job.
-#[derive(Clone, Copy, Debug, PartialEq)]
+#[derive(Clone, Debug, PartialEq)]
 pub struct Settings {
     /// Loads of the place.
     pub site: SiteLoads,
+    /// Wind on the kings.
+    pub wind: KingWindBasis,
     /// Live-load deflection limit: span over this.
     pub live_deflection_limit: f64,
     /// Total deflection limit: span over this.
     pub total_deflection_limit: f64,
+    /// Creep factor on dead-load deflection.
+    pub creep: f64,
+    /// The most a header may sag under live load over a sliding or overhead door; `None` sets no such limit.
+    pub most_sag_over_door: Option<Length>,
+    /// Deflection limit of kings in wind: height over this.
+    pub king_deflection_limit: f64,
     /// Which code table counts kings.
     pub king_table: KingTable,
-    /// The shop doubles jacks from this width on; `None` where it has no such rule.
-    pub shop_doubles_jacks_from: Option<Length>,
+    /// Which school governs.
+    pub school: School,
+    /// What is looked for in a header.
+    pub aim: Aim,
+    /// Only what is needed, or one more.
+    pub margin: Margin,
+    /// The shop's own rules.
+    pub shop: ShopRules,
+}
+
+/// Where the wind on the kings comes from.
+#[derive(Clone, Copy, Debug, Default, PartialEq)]
+pub enum KingWindBasis {
+    /// Not calculated: the code's table counts them.
+    #[default]
+    CodeTableOnly,
+    /// A strength-level pressure that somebody worked out.
+    Pressure(Pressure),
+    /// From the wind speed of the place.
+    Speed(WindSpeed),
 }
 
 impl Default for Settings {
     fn default() -> Self {
+        let ground = Pressure::psf(30.0);
         Self {
-            site: SiteLoads { snow: SnowBasis::Ground(Pressure::psf(30.0)), roof_live: Pressure::psf(20.0) },
+            site: SiteLoads {
+                snow: SiteSnow { unbalanced: true, ..SiteSnow::even(ground) },
+                roof_live: Pressure::psf(20.0),
+            },
+            wind: KingWindBasis::CodeTableOnly,
             live_deflection_limit: 360.0,
             total_deflection_limit: 240.0,
+            creep: 1.5,
+            most_sag_over_door: Some(Length::inches_and(0, 3, 8)),
+            king_deflection_limit: 240.0,
             king_table: KingTable::Irc2018LowWind,
-            shop_doubles_jacks_from: Some(Length::feet(5)),
+            school: School::Calculation,
+            aim: Aim::Cheapest,
+            margin: Margin::Lean,
+            shop: ShopRules { doubles_jacks_from: Some(Length::feet(5)), ..ShopRules::default() },
         }
     }
 }
@@ -81,6 +124,8 @@ pub struct Wall {
     pub id: WallId,
     /// Its frame.
     pub frame: WallFrame,
+    /// What was looked at to find out whether it bears.
+    pub evidence: BearingEvidence,
     /// What comes down on it.
     pub carries: WallCarries,
     /// Its openings, in the order they were added.
@@ -182,11 +227,51 @@ pub enum Underside {
 /// Which header.
 #[derive(Clone, Copy, Debug, Default, PartialEq, Eq)]
 pub enum HeaderChoice {
-    /// The cheapest in stock that carries.
+    /// The one in stock that the job's school and aim lead to.
     #[default]
-    Leanest,
+    BySchool,
     /// This one.
     Chosen(HeaderSpec),
+}
+
+/// What takes an opening out of the ordinary, and with one exception out of the tool's limits.
+#[derive(Clone, Copy, Debug, Default, PartialEq, Eq, PartialOrd, Ord, Hash)]
+pub enum SpecialCase {
+    /// Nothing.
+    #[default]
+    Ordinary,
+    /// A steel beam or a flitch plate.
+    Steel,
+    /// A sloped or curved beam.
+    SlopedOrCurved,
+    /// A header that is notched or drilled.
+    NotchedOrDrilled,
+    /// A wall with a fire rating, or fire-retardant-treated lumber.
+    FireRated,
+    /// Incised or preservative-treated lumber.
+    PreservativeTreated,
+    /// The wall braces the building against wind or earthquake here.
+    BracedWallPanel,
+    /// Lumber in an existing wall, its grade unknown: No.2 is assumed and said.
+    UnknownGrade,
+}
+
+/// How a header runs on past its pack.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub struct RunPast {
+    /// How far past the face of the opening.
+    pub length: Length,
+    /// Studs under its far end; none where it ends free.
+    pub far_studs: u8,
+}
+
+/// Where a header runs besides from pack to pack.
+#[derive(Clone, Copy, Debug, Default, PartialEq, Eq)]
+pub struct RunDesign {
+    /// Past its packs: over a return to the corner, or free.
+    pub past: Ends<Option<RunPast>>,
+    /// Posts within the opening, their places measured from the left face of the rough opening.
+    pub posts: [Option<Post>; 2],
 }
 
 /// A count somebody decided, and why.
@@ -230,6 +315,37 @@ pub struct OpeningDesign {
     pub underside: Underside,
     /// Which header.
     pub header: HeaderChoice,
+    /// What resists rolling over where the top edge is free.
+    pub acting: TopEdgeWidth,
+    /// Dry or wet.
+    pub service: Service,
+    /// How the header sits on its jacks.
+    pub seat: JackSeat,
+    /// Where the header runs besides from pack to pack.
+    pub run: RunDesign,
+    /// What takes it out of the ordinary.
+    pub special: SpecialCase,
+}
+
+impl OpeningDesign {
+    /// An opening of a kind and size, everything else as it is usually done.
+    pub fn usual(kind: OpeningKind, unit: Size) -> Self {
+        Self {
+            kind,
+            unit,
+            rough: None,
+            center: Length::ZERO,
+            sill: Length::ZERO,
+            place: HeaderPlace::default(),
+            underside: Underside::default(),
+            header: HeaderChoice::default(),
+            acting: TopEdgeWidth::default(),
+            service: Service::default(),
+            seat: JackSeat::default(),
+            run: RunDesign::default(),
+            special: SpecialCase::default(),
+        }
+    }
 }
 
 /// A point load on the top plate.
@@ -248,7 +364,7 @@ pub struct PointLoad {
 impl Job {
     /// A job with nothing in it yet.
     pub fn empty(name: &str, stock: Vec<StockBoard>) -> Self {
-        Self { name: name.to_owned(), settings: Settings::default(), stock, walls: Vec::new() }
+        Self { name: name.to_owned(), settings: Settings::default(), stock, code_table: None, walls: Vec::new() }
     }
 
     /// A wall by its identity.

@@ -2,6 +2,7 @@
 
 use super::design_values::{self, DesignValues, EngineeredClass, Grade, Species};
 use super::section::{Rectangle, SawnSize, Thickness};
+use super::sheet::SheetValues;
 use crate::measure::Length;
 
 /// One board of a header: what is asked for at the yard.
@@ -25,6 +26,30 @@ pub enum HeaderBoard {
         /// Depth.
         depth: Length,
     },
+    /// Lumber with the user's own values, from the sheet that came with it.
+    Sheet {
+        /// The sheet.
+        values: SheetValues,
+        /// Width of one ply, or of the whole if it is one piece.
+        ply_width: Length,
+        /// Depth.
+        depth: Length,
+    },
+}
+
+/// Families that the standard treats alike.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub enum Family {
+    /// Sawn 2x and 4x.
+    Dimension,
+    /// Sawn 6x.
+    Timber,
+    /// LVL, PSL, LSL.
+    Composite,
+    /// Glued laminated timber.
+    Glulam,
+    /// The user's own values.
+    UserSheet,
 }
 
 /// A header: so many plies of one board.
@@ -44,7 +69,7 @@ impl HeaderBoard {
     pub const fn ply_width(self) -> Length {
         match self {
             Self::Sawn { size, .. } => size.actual_thickness(),
-            Self::Engineered { ply_width, .. } => ply_width,
+            Self::Engineered { ply_width, .. } | Self::Sheet { ply_width, .. } => ply_width,
         }
     }
 
@@ -52,15 +77,16 @@ impl HeaderBoard {
     pub const fn depth(self) -> Length {
         match self {
             Self::Sawn { size, .. } => size.actual_depth(),
-            Self::Engineered { depth, .. } => depth,
+            Self::Engineered { depth, .. } | Self::Sheet { depth, .. } => depth,
         }
     }
 
     /// Reference design values; `None` where none are on hand for this species, grade and size.
     pub fn values(self) -> Option<DesignValues> {
         match self {
-            Self::Sawn { species, grade, size } => design_values::sawn(species, grade, size.depth),
+            Self::Sawn { species, grade, size } => design_values::sawn(species, grade, size),
             Self::Engineered { class, .. } => Some(class.values()),
+            Self::Sheet { values, .. } => Some(values.design_values()),
         }
     }
 
@@ -68,7 +94,34 @@ impl HeaderBoard {
     pub const fn density_pcf(self) -> f64 {
         match self {
             Self::Sawn { .. } => 35.0,
+            Self::Engineered { class: EngineeredClass::Glulam24F18E, .. } => 36.0,
             Self::Engineered { .. } => 42.0,
+            Self::Sheet { values, .. } => values.density_pcf as f64,
+        }
+    }
+
+    /// Which family it belongs to.
+    pub const fn family(self) -> Family {
+        match self {
+            Self::Sawn { size: SawnSize { thickness: Thickness::Six, .. }, .. } => Family::Timber,
+            Self::Sawn { .. } => Family::Dimension,
+            Self::Engineered { class: EngineeredClass::Glulam24F18E, .. } => Family::Glulam,
+            Self::Engineered { .. } => Family::Composite,
+            Self::Sheet { .. } => Family::UserSheet,
+        }
+    }
+
+    /// Whether it is used as one piece, never built up: 4x, 6x, glulam, and any piece 3 in. or wider.
+    pub fn is_one_piece(self) -> bool {
+        self.family() == Family::Glulam || Length::inches(3) <= self.ply_width()
+    }
+
+    /// Where its design values come from, as it is printed beside them.
+    pub const fn values_source(self) -> &'static str {
+        match self {
+            Self::Sawn { species, size, .. } => design_values::sawn_source(species, size),
+            Self::Engineered { class, .. } => class.source(),
+            Self::Sheet { .. } => "your values, from your sheet",
         }
     }
 
@@ -82,6 +135,7 @@ impl HeaderBoard {
         match self {
             Self::Sawn { species, grade, .. } => format!("{} {}", species.abbreviation(), grade.name()),
             Self::Engineered { class, .. } => class.name().to_owned(),
+            Self::Sheet { values, .. } => format!("{} (your values)", values.name),
         }
     }
 
@@ -89,7 +143,7 @@ impl HeaderBoard {
     pub fn name(self) -> String {
         match self {
             Self::Sawn { size, .. } => format!("{} {}", size.name(), self.material_name()),
-            Self::Engineered { ply_width, depth, .. } => {
+            Self::Engineered { ply_width, depth, .. } | Self::Sheet { ply_width, depth, .. } => {
                 format!("{} x {} {}", tape(ply_width), tape(depth), self.material_name())
             }
         }
@@ -116,7 +170,9 @@ impl HeaderSpec {
     pub fn short_name(self) -> String {
         let board = match self.board {
             HeaderBoard::Sawn { size, .. } => size.name(),
-            HeaderBoard::Engineered { ply_width, depth, .. } => format!("{} x {}", tape(ply_width), tape(depth)),
+            HeaderBoard::Engineered { ply_width, depth, .. } | HeaderBoard::Sheet { ply_width, depth, .. } => {
+                format!("{} x {}", tape(ply_width), tape(depth))
+            }
         };
         if self.plies == 1 { board } else { format!("{}-{board}", self.plies) }
     }

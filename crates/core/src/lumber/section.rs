@@ -9,6 +9,8 @@ pub enum Thickness {
     Two,
     /// 4x: 3 1/2 in.
     Four,
+    /// 6x: 5 1/2 in., graded as a timber.
+    Six,
 }
 
 /// Nominal depth of sawn lumber.
@@ -43,9 +45,15 @@ impl SawnSize {
 
     /// Every size the tool knows, smallest first.
     pub fn all() -> impl Iterator<Item = Self> {
-        [Thickness::Two, Thickness::Four]
+        [Thickness::Two, Thickness::Four, Thickness::Six]
             .into_iter()
             .flat_map(|thickness| Depth::ALL.into_iter().map(move |depth| Self { thickness, depth }))
+            .filter(|size| size.is_made())
+    }
+
+    /// Whether such a size is sawn at all: a 6x4 is a 4x6.
+    pub const fn is_made(self) -> bool {
+        !matches!((self.thickness, self.depth), (Thickness::Six, Depth::Four))
     }
 
     /// Actual thickness.
@@ -53,6 +61,7 @@ impl SawnSize {
         match self.thickness {
             Thickness::Two => Length::inches_and(1, 1, 2),
             Thickness::Four => Length::inches_and(3, 1, 2),
+            Thickness::Six => Length::inches_and(5, 1, 2),
         }
     }
 
@@ -66,6 +75,7 @@ impl SawnSize {
         let thickness = match self.thickness {
             Thickness::Two => 2,
             Thickness::Four => 4,
+            Thickness::Six => 6,
         };
         format!("{thickness}x{}", self.depth.nominal())
     }
@@ -148,5 +158,6 @@ mod tests {
             assert_eq!(SawnSize::from_name(&size.name()), Some(size));
         }
         assert_eq!(SawnSize::from_name("3x7"), None);
+        assert_eq!(SawnSize::from_name("6x4"), None);
     }
 }

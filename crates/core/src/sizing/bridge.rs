@@ -1,15 +1,17 @@
 //! One header over one opening on so many jacks, and the loads on it for one combination.
 
+use smallvec::{SmallVec, smallvec};
+
 use super::problem::{OpeningLoad, OpeningProblem, SpanRule};
-use crate::loads::kind::{ByKind, Combination};
+use crate::loads::kind::{ByKind, Combination, LoadKind};
 use crate::lumber::{DesignValues, HeaderSpec};
 use crate::measure::{End, Ends, Length};
-use crate::statics::{BeamLoad, SimpleSpan};
+use crate::statics::{BeamLoad, ContinuousBeam, SimpleSpan};
 
 /// Thickness of one jack, in.
 pub const JACK_THICKNESS: f64 = 1.5;
 
-/// A header on its jacks.
+/// A header on its jacks. Stations on it are inches from its left end: the left support, or where it runs past it.
 #[derive(Clone, Copy, Debug)]
 pub struct Bridge<'a> {
     /// The opening and its loads.
@@ -18,8 +20,23 @@ pub struct Bridge<'a> {
     pub header: HeaderSpec,
     /// Its reference design values.
     pub values: DesignValues,
+    /// Which kinds of load there are at all.
+    pub present: ByKind<bool>,
     /// Jacks at each end.
     pub jacks: Ends<u8>,
+}
+
+/// Which spans of a header over several carry the loads that come and go; dead load is everywhere.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub struct LoadPattern(u16);
+
+impl LoadPattern {
+    /// Every span.
+    pub const ALL: Self = Self(u16::MAX);
+
+    fn loads(self, span: usize) -> bool {
+        self.0 >> span & 1 == 1
+    }
 }
 
 /// A bridge under one combination of loads.
@@ -29,18 +46,73 @@ pub struct CombinedCase<'a> {
     pub bridge: Bridge<'a>,
     /// The combination.
     pub combination: Combination,
-    /// Its loads on the design span.
-    pub loads: Vec<BeamLoad>,
+    /// Where the loads that come and go stand.
+    pub pattern: LoadPattern,
+    /// Its loads on the header.
+    pub loads: SmallVec<[BeamLoad; 4]>,
+}
+
+/// A load on the header, by kind.
+enum Placed {
+    Even { amounts: ByKind<f64>, from: f64, to: f64, throughout: bool },
+    Sloped { at_start: ByKind<f64>, at_end: ByKind<f64>, from: f64, to: f64 },
+    Point { amounts: ByKind<f64>, at: f64 },
+    OnPack { amounts: ByKind<f64>, end: End },
 }
 
 impl<'a> Bridge<'a> {
-    /// Design span, in.: between centers of bearing, or clear.
+    /// Whether the header spans from pack to pack and nothing else.
+    pub fn is_simple(&self) -> bool {
+        self.problem.run.is_simple()
+    }
+
+    /// Design span, in.: between centers of bearing, or clear. Of a header over several spans, the longest of them.
     pub fn design_span_inches(&self) -> f64 {
-        let clear = self.problem.clear.to_inches();
-        match self.problem.conventions.span {
-            SpanRule::BearingCenters => clear + self.half_bearing(End::Left) + self.half_bearing(End::Right),
-            SpanRule::ClearOpening => clear,
+        if self.is_simple() {
+            return self.between_packs();
         }
+        let supports = self.supports();
+        supports.windows(2).map(|pair| pair[1] - pair[0]).fold(0.0, f64::max)
+    }
+
+    /// Length of the header as a beam, in.: to its outermost supports, or past them.
+    pub fn length_inches(&self) -> f64 {
+        let past = |end| self.past(end).unwrap_or(0.0);
+        self.between_packs() + past(End::Left) + past(End::Right)
+    }
+
+    /// Every support, in. from the left end.
+    pub fn supports(&self) -> SmallVec<[f64; 6]> {
+        let left_pack = self.past(End::Left).unwrap_or(0.0);
+        let mut supports: SmallVec<[f64; 6]> = smallvec![left_pack, left_pack + self.between_packs()];
+        let length = self.length_inches();
+        supports
+            .extend(self.problem.run.posts.iter().map(|post| (post.at.to_inches() + self.offset()).clamp(0.0, length)));
+        supports.sort_by(f64::total_cmp);
+        supports
+    }
+
+    /// Which support a pack is.
+    pub fn pack_station(&self, end: End) -> f64 {
+        let left_pack = self.past(End::Left).unwrap_or(0.0);
+        match end {
+            End::Left => left_pack,
+            End::Right => left_pack + self.between_packs(),
+        }
+    }
+
+    fn between_packs(&self) -> f64 {
+        self.problem.clear.to_inches() + self.half_bearing(End::Left) + self.half_bearing(End::Right)
+    }
+
+    /// How far the header runs past the center of a pack, in.
+    fn past(&self, end: End) -> Option<f64> {
+        self.problem.run.past.at(end).map(|past| (past.to_inches() - self.half_bearing(end)).max(0.0))
+    }
+
+    /// From the header's left end to the left face of the opening.
+    fn offset(&self) -> f64 {
+        self.past(End::Left).unwrap_or(0.0) + self.half_bearing(End::Left)
     }
 
     fn half_bearing(&self, end: End) -> f64 {
@@ -52,81 +124,239 @@ impl<'a> Bridge<'a> {
 
     /// The bridge under a combination.
     pub fn under(&self, combination: &Combination) -> CombinedCase<'a> {
-        let span = self.design_span_inches();
-        let offset = self.half_bearing(End::Left);
-        let total = |amounts: ByKind<f64>| combination.total(&self.at_stress_level(amounts));
-        let mut full_length = if self.problem.conventions.self_weight {
-            combination.factors.dead * self.header.weight_per_foot_lbf() / 12.0
-        } else {
-            0.0
-        };
-        let mut loads = Vec::with_capacity(self.problem.loads.len() + 1);
-        for load in &self.problem.loads {
-            match load {
-                OpeningLoad::Line { amount, extent } => {
-                    let pounds_per_inch = total(amount.map(|line| line.to_pounds_per_inch()));
-                    let (from, to) = self.clipped(*extent, offset, span);
-                    if extent.is_none() {
-                        full_length += pounds_per_inch;
-                    } else if from < to && pounds_per_inch > 0.0 {
-                        loads.push(BeamLoad::Uniform { pounds_per_inch, from, to });
-                    }
+        self.under_pattern(combination, LoadPattern::ALL)
+    }
+
+    /// The bridge under a combination, with the loads that come and go on some spans only.
+    pub fn under_pattern(&self, combination: &Combination, pattern: LoadPattern) -> CombinedCase<'a> {
+        let mut loads: SmallVec<[BeamLoad; 4]> = SmallVec::new();
+        let length = self.length_inches();
+        let mut throughout_load = self.own_weight() * combination.factors.dead;
+        for placed in self.placed() {
+            match placed {
+                Placed::Even { amounts, throughout: true, .. } if pattern == LoadPattern::ALL => {
+                    throughout_load += combination.total(&amounts);
                 }
-                OpeningLoad::Point { amount, at } => {
-                    let pounds = total(amount.map(|force| force.to_lbf()));
-                    if pack_under(*at, self.problem).is_none() && pounds > 0.0 {
-                        loads.push(BeamLoad::Point { pounds, at: at.to_inches() + offset });
-                    }
-                }
+                Placed::OnPack { .. } => {}
+                placed => self.add(&mut loads, &placed, combination, pattern),
             }
         }
-        if full_length > 0.0 {
-            loads.push(BeamLoad::Uniform { pounds_per_inch: full_length, from: 0.0, to: span });
+        if throughout_load > 0.0 {
+            loads.push(BeamLoad::Uniform { pounds_per_inch: throughout_load, from: 0.0, to: length });
         }
-        CombinedCase { bridge: *self, combination: *combination, loads }
+        CombinedCase { bridge: *self, combination: *combination, pattern, loads }
+    }
+
+    fn add(
+        &self,
+        loads: &mut SmallVec<[BeamLoad; 4]>,
+        placed: &Placed,
+        combination: &Combination,
+        pattern: LoadPattern,
+    ) {
+        if pattern == LoadPattern::ALL {
+            loads.extend(placed.as_load(|amounts| combination.total(amounts)));
+            return;
+        }
+        let mut lasting = *combination;
+        lasting.factors = ByKind { dead: combination.factors.dead, ..ByKind::default() };
+        loads.extend(placed.as_load(|amounts| lasting.total(amounts)));
+        let coming = combination.with_dead_times(0.0);
+        let Some(coming) = placed.as_load(|amounts| coming.total(amounts)) else { return };
+        for (number, (low, high)) in self.spans().into_iter().enumerate() {
+            if pattern.loads(number) {
+                loads.extend(coming.clipped(low, high));
+            }
+        }
+    }
+
+    /// Spans and overhangs from left to right. The last one ends past the header, so that a load at its very end counts.
+    pub fn spans(&self) -> SmallVec<[(f64, f64); 6]> {
+        let supports = self.supports();
+        let length = self.length_inches();
+        let mut edges: SmallVec<[f64; 8]> = smallvec![0.0];
+        edges.extend(supports.iter().copied().filter(|at| 1e-9 < *at && *at < length - 1e-9));
+        edges.push(length + 1.0);
+        edges.windows(2).map(|pair| (pair[0], pair[1])).collect()
+    }
+
+    /// Every way in which the loads that come and go can stand; one way for a header that is a single span.
+    pub fn patterns(&self) -> impl Iterator<Item = LoadPattern> + use<> {
+        let spans = if self.is_simple() { 0 } else { self.spans().len() };
+        (0..1_u16 << spans).rev().map(move |mask| if spans == 0 { LoadPattern::ALL } else { LoadPattern(mask) })
     }
 
     /// What each pack carries by kind of load, lb: the header's reaction and what stands on the pack. Reactions are
-    /// linear in the loads, so any combination's follow from these.
+    /// linear in the loads, so any combination's follow from these. Where the header has several spans, loads that come
+    /// and go stand where they press the pack the most.
     pub fn reactions_by_kind(&self) -> Ends<ByKind<f64>> {
-        let span = self.design_span_inches();
-        let offset = self.half_bearing(End::Left);
+        if !self.is_simple() {
+            return self.pressing_by_kind();
+        }
+        let span = self.between_packs();
         let mut ends: Ends<ByKind<f64>> = Ends::default();
-        for load in &self.problem.loads {
-            match load {
-                OpeningLoad::Line { amount, extent } => {
-                    let (from, to) = self.clipped(*extent, offset, span);
-                    let amounts = self.at_stress_level(amount.map(|line| line.to_pounds_per_inch() * (to - from)));
-                    share(&mut ends, &amounts, f64::midpoint(from, to) / span);
-                }
-                OpeningLoad::Point { amount, at } => {
-                    let amounts = self.at_stress_level(amount.map(|force| force.to_lbf()));
-                    match pack_under(*at, self.problem) {
-                        Some(End::Left) => share(&mut ends, &amounts, 0.0),
-                        Some(End::Right) => share(&mut ends, &amounts, 1.0),
-                        None => share(&mut ends, &amounts, (at.to_inches() + offset) / span),
-                    }
-                }
+        for placed in self.placed() {
+            placed.share(&mut ends, span);
+        }
+        let dead = self.own_weight() * span;
+        share(&mut ends, &ByKind { dead, ..ByKind::default() }, 0.5);
+        ends
+    }
+
+    fn pressing_by_kind(&self) -> Ends<ByKind<f64>> {
+        let mut ends: Ends<ByKind<f64>> = Ends::default();
+        for placed in self.placed() {
+            if let Placed::OnPack { amounts, end } = placed {
+                let there = ends.at_mut(end);
+                *there = *there + amounts;
             }
         }
-        if self.problem.conventions.self_weight {
-            let dead = self.header.weight_per_foot_lbf() / 12.0 * span;
-            share(&mut ends, &ByKind { dead, ..ByKind::default() }, 0.5);
+        for end in End::BOTH {
+            let at = self.pack_station(end);
+            let pressing = self.support_by_kind(at, f64::max);
+            let there = ends.at_mut(end);
+            *there = *there + pressing;
         }
         ends
     }
 
-    /// Where on the design span a load acts that is given from the left face of the opening.
-    fn clipped(&self, extent: Option<(Length, Length)>, offset: f64, span: f64) -> (f64, f64) {
-        extent.map_or((0.0, span), |(from, to)| {
-            let place = |at: Length| (at.to_inches() + offset).clamp(0.0, span);
-            (place(from), place(to).max(place(from)))
+    /// The reaction of the support at a station by kind, lb. Dead load is as it is; of the others, each span's part
+    /// counts as `pick(0, part)` says: the largest for pressing, the least for lifting.
+    pub fn support_by_kind(&self, at: f64, pick: fn(f64, f64) -> f64) -> ByKind<f64> {
+        let supports = self.supports();
+        let Some(index) = supports.iter().position(|support| (support - at).abs() < 1e-6) else {
+            return ByKind::default();
+        };
+        let length = self.length_inches();
+        let reaction = |loads: &[BeamLoad]| {
+            ContinuousBeam::solve(length, &supports, loads).map_or(0.0, |beam| beam.reactions()[index])
+        };
+        let mut sum = ByKind::default();
+        for kind in LoadKind::ALL {
+            let mut loads: SmallVec<[BeamLoad; 8]> =
+                self.placed().filter_map(|placed| placed.as_load(|amounts| amounts.get(kind))).collect();
+            *sum.get_mut(kind) = if kind == LoadKind::Dead {
+                loads.push(BeamLoad::Uniform { pounds_per_inch: self.own_weight(), from: 0.0, to: length });
+                reaction(&loads)
+            } else {
+                let spans = self.spans().into_iter();
+                let parts = spans.map(|(low, high)| {
+                    let part: SmallVec<[BeamLoad; 8]> =
+                        loads.iter().filter_map(|load| load.clipped(low, high)).collect();
+                    pick(0.0, reaction(&part))
+                });
+                parts.sum()
+            };
+        }
+        sum
+    }
+
+    /// The header's own weight, lb/in.; zero if it is not counted.
+    fn own_weight(&self) -> f64 {
+        if self.problem.conventions.self_weight { self.header.weight_per_foot_lbf() / 12.0 } else { 0.0 }
+    }
+
+    /// The loads where they stand on the header.
+    fn placed(&self) -> impl Iterator<Item = Placed> {
+        let length = self.length_inches();
+        let offset = self.offset();
+        self.problem.loads.iter().map(move |load| match load {
+            OpeningLoad::Line { amount, extent } => {
+                let amounts = self.at_stress_level(amount.map(|line| line.to_pounds_per_inch()));
+                let (from, to) = extent.map_or((0.0, length), |extent| clipped(extent, offset, length));
+                Placed::Even { amounts, from, to, throughout: extent.is_none() }
+            }
+            OpeningLoad::Sloped { at_start, at_end, extent } => {
+                let at = |amount: &ByKind<crate::measure::LineLoad>| {
+                    self.at_stress_level(amount.map(|line| line.to_pounds_per_inch()))
+                };
+                let (start, end) = (at(at_start), at(at_end));
+                let (from, to) = clipped(*extent, offset, length);
+                let whole = (extent.1 - extent.0).to_inches();
+                let part = |x: f64| ((x - offset - extent.0.to_inches()) / whole).clamp(0.0, 1.0);
+                let between =
+                    |x: f64| start.map(|amount| amount * (1.0 - part(x))) + end.map(|amount| amount * part(x));
+                Placed::Sloped { at_start: between(from), at_end: between(to), from, to }
+            }
+            OpeningLoad::Point { amount, at } => {
+                let amounts = self.at_stress_level(amount.map(|force| force.to_lbf()));
+                match self.pack_under(*at) {
+                    Some(end) => Placed::OnPack { amounts, end },
+                    None => Placed::Point { amounts, at: (at.to_inches() + offset).clamp(0.0, length) },
+                }
+            }
         })
+    }
+
+    /// The pack a point load stands on: at or beyond a face of the opening, unless the header runs on there.
+    fn pack_under(&self, at: Length) -> Option<End> {
+        let pack = |end: End| Length::from_decimal_inches(JACK_THICKNESS) * i64::from(*self.jacks.at(end));
+        let on_run = |end: End, beyond: Length| self.problem.run.past.at(end).is_some() && pack(end) < beyond;
+        if at <= Length::ZERO && !on_run(End::Left, -at) {
+            Some(End::Left)
+        } else if self.problem.clear <= at && !on_run(End::Right, at - self.problem.clear) {
+            Some(End::Right)
+        } else {
+            None
+        }
     }
 
     fn at_stress_level(&self, mut amounts: ByKind<f64>) -> ByKind<f64> {
         amounts.snow *= self.problem.conventions.snow_level;
         amounts
+    }
+}
+
+/// Where on the header a load acts that is given from the left face of the opening.
+fn clipped((from, to): (Length, Length), offset: f64, length: f64) -> (f64, f64) {
+    let place = |at: Length| (at.to_inches() + offset).clamp(0.0, length);
+    (place(from), place(to).max(place(from)))
+}
+
+impl Placed {
+    /// The load of one combination or kind on the header; `None` where nothing of it presses the header.
+    fn as_load(&self, total: impl Fn(&ByKind<f64>) -> f64) -> Option<BeamLoad> {
+        match self {
+            Self::Even { amounts, from, to, .. } => {
+                let pounds_per_inch = total(amounts);
+                (from < to && pounds_per_inch > 0.0).then_some(BeamLoad::Uniform {
+                    pounds_per_inch,
+                    from: *from,
+                    to: *to,
+                })
+            }
+            Self::Sloped { at_start, at_end, from, to } => {
+                let (at_start, at_end) = (total(at_start), total(at_end));
+                (from < to && at_start + at_end > 0.0).then_some(BeamLoad::Sloped {
+                    at_start,
+                    at_end,
+                    from: *from,
+                    to: *to,
+                })
+            }
+            Self::Point { amounts, at } => {
+                let pounds = total(amounts);
+                (pounds > 0.0).then_some(BeamLoad::Point { pounds, at: *at })
+            }
+            Self::OnPack { .. } => None,
+        }
+    }
+
+    /// Adds the load to the two ends of a simple span.
+    fn share(&self, ends: &mut Ends<ByKind<f64>>, span: f64) {
+        match self {
+            Self::Even { amounts, from, to, .. } => {
+                share(ends, &amounts.map(|amount| amount * (to - from)), f64::midpoint(*from, *to) / span);
+            }
+            Self::Sloped { at_start, at_end, from, to } => {
+                // A trapezoid is a triangle from each end.
+                let triangle = |amount: &ByKind<f64>| amount.map(|amount| amount * (to - from) / 2.0);
+                share(ends, &triangle(at_start), (from + (to - from) / 3.0) / span);
+                share(ends, &triangle(at_end), (to - (to - from) / 3.0) / span);
+            }
+            Self::Point { amounts, at } => share(ends, amounts, at / span),
+            Self::OnPack { amounts, end } => share(ends, amounts, if *end == End::Left { 0.0 } else { 1.0 }),
+        }
     }
 }
 
@@ -136,27 +366,25 @@ fn share(ends: &mut Ends<ByKind<f64>>, amounts: &ByKind<f64>, rightward: f64) {
     ends.right = ends.right + amounts.map(|amount| amount * rightward);
 }
 
-fn pack_under(at: Length, problem: &OpeningProblem) -> Option<End> {
-    if at <= Length::ZERO {
-        Some(End::Left)
-    } else if problem.clear <= at {
-        Some(End::Right)
-    } else {
-        None
-    }
-}
-
 impl CombinedCase<'_> {
-    /// The span with its loads.
+    /// The span with its loads, of a header from pack to pack.
     pub fn span(&self) -> SimpleSpan<'_> {
         SimpleSpan::new(self.bridge.design_span_inches(), &self.loads)
     }
 
-    /// The uniform load, lb/in., if that is all there is.
+    /// The solved beam, of a header over several spans; `None` of one from pack to pack.
+    pub fn beam(&self) -> Option<ContinuousBeam<'_>> {
+        if self.bridge.is_simple() {
+            return None;
+        }
+        ContinuousBeam::solve(self.bridge.length_inches(), &self.bridge.supports(), &self.loads).ok()
+    }
+
+    /// The uniform load, lb/in., if that is all there is on a simple span.
     pub fn only_uniform(&self) -> Option<f64> {
         match self.loads.as_slice() {
             [BeamLoad::Uniform { pounds_per_inch, from, to }]
-                if *from <= 0.0 && self.bridge.design_span_inches() <= *to =>
+                if self.bridge.is_simple() && *from <= 0.0 && self.bridge.design_span_inches() <= *to =>
             {
                 Some(*pounds_per_inch)
             }

@@ -29,9 +29,9 @@ pub struct Candidate {
 pub fn headers_from(stock: &[StockBoard], wall_depth: Length) -> Vec<(HeaderSpec, Money)> {
     let mut headers = Vec::new();
     for item in stock {
-        let solid = !item.board.is_two_by() && item.board.ply_width() >= Length::inches(3);
-        let fewest = if solid { 1 } else { 2 };
-        for plies in fewest..=MOST_PLIES {
+        let one_piece = item.board.is_one_piece();
+        let (fewest, most) = if one_piece { (1, 1) } else { (2, MOST_PLIES) };
+        for plies in fewest..=most {
             let header = HeaderSpec { board: item.board, plies };
             if plies == fewest || header.section().width <= wall_depth {
                 headers.push((header, item.price_per_foot * f64::from(plies)));
@@ -50,7 +50,7 @@ pub fn try_all(problem: &OpeningProblem, headers: &[(HeaderSpec, Money)]) -> Res
     for (header, price_per_foot) in headers {
         match evaluate(problem, *header) {
             Ok(evaluation) => candidates.push(Candidate { price_per_foot: *price_per_foot, evaluation }),
-            Err(OutsideLimits::NoDesignValues { .. } | OutsideLimits::WetEngineered { .. }) => {}
+            Err(limit) if limit.is_of_the_header() => {}
             Err(limit) => return Err(limit),
         }
     }
@@ -61,9 +61,104 @@ pub fn try_all(problem: &OpeningProblem, headers: &[(HeaderSpec, Money)]) -> Res
     Ok(candidates)
 }
 
-/// The first that carries: the cheapest.
-pub fn leanest(candidates: &[Candidate]) -> Option<&Candidate> {
-    candidates.iter().find(|candidate| candidate.evaluation.carries())
+/// What is looked for in a header.
+#[derive(Clone, Copy, Debug, Default, PartialEq, Eq, PartialOrd, Ord, Hash)]
+pub enum Aim {
+    /// Least money.
+    #[default]
+    Cheapest,
+    /// Least wood.
+    Leanest,
+    /// Least depth.
+    Shallowest,
+    /// Least weight.
+    Lightest,
+    /// Fewest plies.
+    FewestPlies,
+}
+
+impl Aim {
+    /// Every aim.
+    pub const ALL: [Self; 5] = [Self::Cheapest, Self::Leanest, Self::Shallowest, Self::Lightest, Self::FewestPlies];
+
+    /// In a word or two.
+    pub const fn words(self) -> &'static str {
+        match self {
+            Self::Cheapest => "cheapest",
+            Self::Leanest => "least wood",
+            Self::Shallowest => "shallowest",
+            Self::Lightest => "lightest",
+            Self::FewestPlies => "fewest plies",
+        }
+    }
+
+    fn measure(self, candidate: &Candidate) -> f64 {
+        let header = candidate.evaluation.header;
+        match self {
+            Self::Cheapest => candidate.price_per_foot.to_cents(),
+            Self::Leanest => header.section().area_square_inches(),
+            Self::Shallowest => header.board.depth().to_inches(),
+            Self::Lightest => header.weight_per_foot_lbf(),
+            Self::FewestPlies => f64::from(header.plies),
+        }
+    }
+
+    /// The candidate that serves the aim best of those that carry; of equals the first, which is the cheapest.
+    pub fn best(self, candidates: &[Candidate]) -> Option<&Candidate> {
+        self.best_of(candidates.iter().filter(|candidate| candidate.evaluation.carries()))
+    }
+
+    /// The candidate that serves the aim best, whether it carries or not.
+    pub fn best_of<'a>(self, candidates: impl Iterator<Item = &'a Candidate>) -> Option<&'a Candidate> {
+        candidates.min_by(|a, b| self.measure(a).total_cmp(&self.measure(b)))
+    }
+}
+
+/// Only what is needed, or one more.
+#[derive(Clone, Copy, Debug, Default, PartialEq, Eq, PartialOrd, Ord, Hash)]
+pub enum Margin {
+    /// Only what code and arithmetic need.
+    #[default]
+    Lean,
+    /// One size up and one stud more.
+    BeltAndBraces,
+}
+
+impl Margin {
+    /// As it is stated on every ticket.
+    pub const fn words(self) -> &'static str {
+        match self {
+            Self::Lean => "Lean: only what code and arithmetic need.",
+            Self::BeltAndBraces => "Belt and braces: one size up and one stud more than needed.",
+        }
+    }
+
+    /// Studs more than needed at each end.
+    pub const fn more_studs(self) -> u8 {
+        match self {
+            Self::Lean => 0,
+            Self::BeltAndBraces => 1,
+        }
+    }
+
+    /// The candidate that goes in where this one would be enough: the next deeper of the same plies and wood that has
+    /// room, if the stock has one.
+    pub fn applied<'a>(self, enough: &'a Candidate, candidates: &'a [Candidate]) -> &'a Candidate {
+        if self == Self::Lean {
+            return enough;
+        }
+        let header = enough.evaluation.header;
+        let alike = |other: &&Candidate| {
+            let board = other.evaluation.header.board;
+            other.evaluation.header.plies == header.plies
+                && board.material_name() == header.board.material_name()
+                && board.ply_width() == header.board.ply_width()
+                && header.board.depth() < board.depth()
+                && other.evaluation.carries()
+        };
+        let deeper = candidates.iter().filter(alike);
+        deeper.min_by_key(|other| other.evaluation.header.board.depth()).unwrap_or(enough)
+    }
 }
 
 #[cfg(test)]
@@ -87,11 +182,28 @@ mod tests {
             [spf(Depth::Twelve, 190.0), spf(Depth::Four, 50.0), spf(Depth::Ten, 150.0), spf(Depth::Eight, 110.0)];
         let candidates = try_all(&problem, &headers_from(&stock, problem.wall_depth)).expect("within limits");
         assert_eq!(candidates.len(), 4, "three plies do not fit a 2x4 wall");
-        let chosen = leanest(&candidates).expect("a 2x10 carries");
+        let chosen = Aim::Cheapest.best(&candidates).expect("a 2x10 carries");
         assert_eq!(chosen.evaluation.header.short_name(), "2-2x10");
         for rejected in candidates.iter().take_while(|candidate| *candidate != chosen) {
-            assert!(!rejected.evaluation.failures.is_empty());
+            assert!(!rejected.evaluation.failures().is_empty());
         }
+    }
+
+    #[test]
+    fn every_aim_is_served_and_one_size_up_is_deeper() {
+        let mut problem = roof_window();
+        problem.clear = Length::feet(6);
+        problem.wall_depth = Length::inches_and(5, 1, 2);
+        let stock = Depth::ALL.map(|depth| spf(depth, 20.0 * depth.actual().to_inches()));
+        let candidates = try_all(&problem, &headers_from(&stock, problem.wall_depth)).expect("within limits");
+        let name = |aim: Aim| aim.best(&candidates).expect("something carries").evaluation.header.short_name();
+        assert_eq!(name(Aim::Cheapest), name(Aim::Leanest), "prices here are by the depth");
+        assert_eq!(name(Aim::Shallowest), "3-2x6");
+        assert_eq!(name(Aim::FewestPlies), "2-2x10");
+        let enough = Aim::FewestPlies.best(&candidates).expect("something carries");
+        assert_eq!(Margin::Lean.applied(enough, &candidates), enough);
+        let more = Margin::BeltAndBraces.applied(enough, &candidates);
+        assert_eq!(more.evaluation.header.short_name(), "2-2x12");
     }
 
     #[test]

@@ -1,15 +1,22 @@
 //! One header over one opening, judged: jacks, reactions, every check over every combination.
 
-use super::bridge::{Bridge, CombinedCase};
-use super::header::{CheckKind, CheckResult, Comparison, bending, deflection, shear, width};
-use super::jacks::{JackPack, jack_pack};
+use arrayvec::ArrayVec;
+use smallvec::SmallVec;
+
+use super::bridge::{Bridge, CombinedCase, LoadPattern};
+use super::header::{CheckKind, CheckResult, Comparison, bending, deflection, door_sag, post_bearing, shear, width};
+use super::jacks::{JackPack, JackStrength, jack_pack};
 use super::limits::{LARGEST_POINT_LOAD, OutsideLimits, WIDEST_OPENING};
 use super::problem::{Conventions, OpeningLoad, OpeningProblem};
 use crate::loads::kind::{ByKind, Combination, LIVE_COMBINATIONS, STRENGTH_COMBINATIONS};
+use crate::lumber::factors::beam_stability::LARGEST_SLENDERNESS_RATIO;
 use crate::lumber::factors::wet_service::Service;
-use crate::lumber::{HeaderBoard, HeaderSpec, design_values};
+use crate::lumber::{Family, HeaderSpec, design_values};
 use crate::measure::{End, Ends};
-use crate::working::{Pen, Silent, Unit};
+use crate::working::{Pen, Silent};
+
+/// The most checks a header can have.
+const MOST_CHECKS: usize = 8;
 
 /// Everything found out about one header over one opening.
 #[derive(Clone, Debug, PartialEq)]
@@ -25,9 +32,9 @@ pub struct Evaluation {
     /// What each pack carries by kind, lb.
     pub reactions: Ends<ByKind<f64>>,
     /// Every check.
-    pub checks: Vec<CheckResult>,
-    /// Why it does not carry, in sentences; empty if it does.
-    pub failures: Vec<String>,
+    pub checks: ArrayVec<CheckResult, MOST_CHECKS>,
+    /// The most that a support is lifted with in any combination, lb; zero where none is.
+    pub uplift: f64,
 }
 
 impl Evaluation {
@@ -54,7 +61,31 @@ impl Evaluation {
 
     /// Whether everything is met.
     pub fn carries(&self) -> bool {
-        self.failures.is_empty()
+        self.checks.iter().all(CheckResult::passes) && End::BOTH.into_iter().all(|end| !self.lacks_jacks(end))
+    }
+
+    /// Why it does not carry, in sentences; empty if it does.
+    pub fn failures(&self) -> Vec<String> {
+        let mut failures: Vec<String> = self.checks.iter().filter_map(CheckResult::failure).collect();
+        failures.extend(End::BOTH.into_iter().filter_map(|end| self.pack_failure(end)));
+        failures
+    }
+
+    fn lacks_jacks(&self, end: End) -> bool {
+        self.packs.at(end).needed.is_none_or(|needed| *self.jacks.at(end) < needed)
+    }
+
+    fn pack_failure(&self, end: End) -> Option<String> {
+        if !self.lacks_jacks(end) {
+            return None;
+        }
+        let (word, provided, pack) = (end.word(), self.jacks.at(end), self.packs.at(end));
+        Some(match pack.needed {
+            None => format!("{word} end: no number of jacks is enough; they are too slender for the wall's depth"),
+            Some(needed) => {
+                format!("{word} end: {needed} jacks needed for {:.0} lb, {provided} there", pack.largest_load)
+            }
+        })
     }
 }
 
@@ -63,12 +94,11 @@ impl Evaluation {
 /// # Errors
 /// [`OutsideLimits`] where the method gives no number.
 pub fn evaluate(problem: &OpeningProblem, header: HeaderSpec) -> Result<Evaluation, OutsideLimits> {
-    let bridge = settled_bridge(problem, header)?;
+    let (bridge, strength) = settled(problem, header)?;
     let reactions = bridge.reactions_by_kind();
-    let packs = reactions.map(|reactions| jack_pack(&bridge, &reactions));
-    let checks = all_checks(&bridge);
-    let mut failures: Vec<String> = checks.iter().filter_map(CheckResult::failure).collect();
-    failures.extend(End::BOTH.iter().filter_map(|end| pack_failure(*end, packs.at(*end), &bridge)));
+    let packs = reactions.map(|reactions| jack_pack(&bridge, &strength, &reactions));
+    let checks = all_checks(&bridge)?;
+    let uplift = largest_uplift(&bridge);
     Ok(Evaluation {
         header,
         jacks: bridge.jacks,
@@ -76,43 +106,48 @@ pub fn evaluate(problem: &OpeningProblem, header: HeaderSpec) -> Result<Evaluati
         reactions,
         packs,
         checks,
-        failures,
+        uplift,
     })
 }
 
-/// The bridge with its jacks settled. Jacks lengthen the design span and so the reactions; the count only ever grows, so
-/// it settles.
+/// The bridge with its jacks settled.
 ///
 /// # Errors
 /// [`OutsideLimits`] where the method gives no number.
 pub fn settled_bridge(problem: &OpeningProblem, header: HeaderSpec) -> Result<Bridge<'_>, OutsideLimits> {
+    settled(problem, header).map(|(bridge, _)| bridge)
+}
+
+/// Jacks lengthen the design span and so the reactions; the count only ever grows, so it settles.
+fn settled(problem: &OpeningProblem, header: HeaderSpec) -> Result<(Bridge<'_>, JackStrength), OutsideLimits> {
     within_limits(problem)?;
     let values = header.board.values().ok_or_else(|| OutsideLimits::NoDesignValues { lumber: header.board.name() })?;
-    let engineered = matches!(header.board, HeaderBoard::Engineered { .. });
-    if engineered && problem.conventions.service == Service::Wet {
+    let dry_only = matches!(header.board.family(), Family::Composite | Family::UserSheet);
+    if dry_only && problem.conventions.service == Service::Wet {
         return Err(OutsideLimits::WetEngineered { lumber: header.board.name() });
     }
     let jack = problem.jack;
-    if design_values::sawn(jack.species, jack.grade, jack.depth).is_none() {
+    if design_values::sawn(jack.species, jack.grade, jack.size()).is_none() {
         return Err(OutsideLimits::NoDesignValues { lumber: jack.name() });
     }
     let most = problem.conventions.most_jacks;
     let Conventions { least_jacks, fixed_jacks, .. } = problem.conventions;
     let start = |end: End| fixed_jacks.at(end).unwrap_or(*least_jacks.at(end));
-    let mut bridge =
-        Bridge { problem, header, values, jacks: Ends { left: start(End::Left), right: start(End::Right) } };
+    let jacks = Ends { left: start(End::Left), right: start(End::Right) };
+    let mut bridge = Bridge { problem, header, values, present: problem.kinds_present(), jacks };
+    let strength = JackStrength::of(&bridge);
     loop {
         let reactions = bridge.reactions_by_kind();
         let needed = |end: End| {
             let so_far = *bridge.jacks.at(end);
             match fixed_jacks.at(end) {
                 Some(fixed) => *fixed,
-                None => jack_pack(&bridge, reactions.at(end)).needed.unwrap_or(most).min(most).max(so_far),
+                None => jack_pack(&bridge, &strength, reactions.at(end)).needed.unwrap_or(most).min(most).max(so_far),
             }
         };
         let jacks = Ends { left: needed(End::Left), right: needed(End::Right) };
         if jacks == bridge.jacks {
-            return Ok(bridge);
+            return Ok((bridge, strength));
         }
         bridge.jacks = jacks;
     }
@@ -133,26 +168,41 @@ fn within_limits(problem: &OpeningProblem) -> Result<(), OutsideLimits> {
     Ok(())
 }
 
-fn all_checks(bridge: &Bridge<'_>) -> Vec<CheckResult> {
-    let present = bridge.problem.kinds_present();
-    let under = |combinations: &[Combination], creep: f64| -> Vec<CombinedCase<'_>> {
-        let applying = combinations.iter().filter(|combination| combination.applies_to(&present));
-        applying.map(|combination| bridge.under(&combination.with_dead_times(creep))).collect()
+type Cases<'a> = SmallVec<[CombinedCase<'a>; 6]>;
+
+fn all_checks(bridge: &Bridge<'_>) -> Result<ArrayVec<CheckResult, MOST_CHECKS>, OutsideLimits> {
+    let conventions = &bridge.problem.conventions;
+    if let Some(ratio) = bending::slenderness(bridge)
+        && LARGEST_SLENDERNESS_RATIO < ratio
+    {
+        return Err(OutsideLimits::TooSlender { ratio });
+    }
+    let under = |combinations: &[Combination], creep: f64| -> Cases<'_> {
+        let applying = combinations.iter().filter(|combination| combination.applies_to(&bridge.present));
+        applying
+            .flat_map(|combination| {
+                let combination = combination.with_dead_times(creep);
+                bridge.patterns().map(move |pattern| bridge.under_pattern(&combination, pattern))
+            })
+            .collect()
     };
     let strength = under(&STRENGTH_COMBINATIONS, 1.0);
     let live = under(&LIVE_COMBINATIONS, 1.0);
-    let creep = bridge.problem.conventions.creep;
-    let lasting = (creep > 1.0).then(|| under(&STRENGTH_COMBINATIONS, creep));
-    let mut checks = Vec::with_capacity(6);
+    let lasting = (conventions.creep > 1.0).then(|| under(&STRENGTH_COMBINATIONS, conventions.creep));
+    let mut checks = ArrayVec::new();
     checks.push(governing(CheckKind::Bending, &strength));
     checks.push(governing(CheckKind::Shear, &strength));
     checks.push(governing(CheckKind::LiveDeflection, &live));
     checks.push(governing(CheckKind::TotalDeflection, lasting.as_ref().unwrap_or(&strength)));
+    if conventions.most_sag_over_door.is_some() {
+        checks.push(governing(CheckKind::DoorSag, &live));
+    }
+    checks.extend(post_bearing::post_bearing(bridge));
     checks.push(width::width_in_wall(bridge.header, bridge.problem.wall_depth));
-    if let Some(deepest) = bridge.problem.conventions.deepest {
+    if let Some(deepest) = conventions.deepest {
         checks.push(width::depth_in_room(bridge.header, deepest));
     }
-    checks
+    Ok(checks)
 }
 
 /// Demand and capacity of a strength or deflection check in one case; of another check, nothing.
@@ -163,35 +213,37 @@ pub fn compare<P: Pen>(pen: &mut P, kind: CheckKind, case: &CombinedCase<'_>) ->
         CheckKind::Shear => Some(shear::shear(pen, case)),
         CheckKind::LiveDeflection => Some(deflection::deflection(pen, case, conventions.live_deflection_limit)),
         CheckKind::TotalDeflection => Some(deflection::deflection(pen, case, conventions.total_deflection_limit)),
-        CheckKind::Width | CheckKind::Depth => None,
+        CheckKind::DoorSag => conventions.most_sag_over_door.map(|most| door_sag::door_sag(pen, case, most)),
+        CheckKind::PostBearing | CheckKind::Width | CheckKind::Depth => None,
     }
 }
 
 fn governing(kind: CheckKind, cases: &[CombinedCase<'_>]) -> CheckResult {
-    let unit = match kind {
-        CheckKind::Bending | CheckKind::Shear => Unit::Psi,
-        _ => Unit::Inches,
-    };
     // Without any live load there is nothing to bend under it: demand 0 against a capacity of 1.
-    let nothing = CheckResult { kind, comparison: Comparison { demand: 0.0, capacity: 1.0 }, unit, combination: "" };
-    cases
-        .iter()
-        .filter_map(|case| {
-            let comparison = compare(&mut Silent, kind, case)?;
-            Some(CheckResult { kind, comparison, unit, combination: case.combination.name })
-        })
-        .max_by(|a, b| a.ratio().total_cmp(&b.ratio()))
-        .unwrap_or(nothing)
+    let mut worst = CheckResult {
+        kind,
+        comparison: Comparison { demand: 0.0, capacity: 1.0 },
+        combination: "",
+        pattern: LoadPattern::ALL,
+    };
+    for case in cases {
+        let Some(comparison) = compare(&mut Silent, kind, case) else { continue };
+        if worst.combination.is_empty() || worst.ratio() < comparison.ratio() {
+            worst = CheckResult { kind, comparison, combination: case.combination.name, pattern: case.pattern };
+        }
+    }
+    worst
 }
 
-fn pack_failure(end: End, pack: &JackPack, bridge: &Bridge<'_>) -> Option<String> {
-    let word = end.word();
-    let provided = *bridge.jacks.at(end);
-    match pack.needed {
-        None => Some(format!("{word} end: no number of jacks is enough; they are too slender for the wall's depth")),
-        Some(needed) if provided < needed => {
-            Some(format!("{word} end: {needed} jacks needed for {:.0} lb, {provided} there", pack.largest_load))
-        }
-        Some(_) => None,
+/// The most any support is lifted with: dead load holds down, loads that come and go stand where they lift the most.
+fn largest_uplift(bridge: &Bridge<'_>) -> f64 {
+    if bridge.is_simple() {
+        return 0.0;
     }
+    let supports = bridge.supports();
+    let lifting = supports.iter().flat_map(|at| {
+        let by_kind = bridge.support_by_kind(*at, f64::min);
+        STRENGTH_COMBINATIONS.iter().map(move |combination| -combination.total(&by_kind))
+    });
+    lifting.fold(0.0, f64::max)
 }

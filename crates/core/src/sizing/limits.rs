@@ -2,6 +2,7 @@
 
 use thiserror::Error;
 
+use crate::job::SpecialCase;
 use crate::measure::{Length, LengthStyle};
 
 /// The widest opening that is sized.
@@ -10,6 +11,17 @@ pub const WIDEST_OPENING: Length = Length::feet(20);
 pub const LARGEST_POINT_LOAD: f64 = 20_000.0;
 /// The tallest wall sized without a wind check.
 pub const TALLEST_WALL: Length = Length::feet(12);
+
+/// Where the method ends, as it is printed on every sheet.
+pub const WHERE_THE_METHOD_ENDS: [&str; 5] = [
+    "No number is given for openings over 20 ft, more than three storeys, walls over 12 ft without a wind check, point loads \
+     over 20,000 lb.",
+    "Nor for drifting snow, ice, unbalanced snow on hips and valleys, earthquake or wind bracing and its panels.",
+    "Nor for steel, sloped or curved beams, notched or drilled headers, fire ratings, fire-retardant or preservative \
+     treatment.",
+    "Lumber of unknown grade is assumed to be No.2 Spruce-Pine-Fir where the user says so.",
+    "This is a planning aid. Local code, the approved drawings and a licensed engineer or the building official decide.",
+];
 
 /// Why an opening is not sized. The `Display` sentence says who decides.
 #[derive(Clone, Debug, PartialEq, Error)]
@@ -46,6 +58,31 @@ pub enum OutsideLimits {
         /// What was asked for.
         lumber: String,
     },
+    /// A header whose free top edge makes it too slender.
+    #[error(
+        "A header hung with its top edge free has a slenderness of {ratio:.0} here; 50 is the limit. Hang it tight to the plates, brace it, or ask an engineer."
+    )]
+    TooSlender {
+        /// R_B.
+        ratio: f64,
+    },
+    /// Snow that needs more than an even or a blown roof.
+    #[error("{what} is outside what is calculated here. The building official or a licensed engineer gives the load.")]
+    Snow {
+        /// Which snow.
+        what: &'static str,
+    },
+    /// More than three storeys.
+    #[error(
+        "More than two floors over this wall make more than three storeys. A licensed engineer designs such walls."
+    )]
+    TooManyStoreys,
+    /// Something that takes the opening out of the ordinary.
+    #[error("{}", special_words(*special))]
+    Special {
+        /// What.
+        special: SpecialCase,
+    },
     /// More full-height studs than the table counts.
     #[error(
         "The code's table of king studs ends below an opening of {}. The approved drawings or an engineer decide.",
@@ -64,6 +101,36 @@ pub enum OutsideLimits {
         /// Rough opening.
         clear: Length,
     },
+}
+
+/// What is missing and who decides, for what is out of the ordinary.
+const fn special_words(special: SpecialCase) -> &'static str {
+    match special {
+        SpecialCase::Ordinary | SpecialCase::UnknownGrade => "Nothing is out of the ordinary here.",
+        SpecialCase::Steel => "Steel and flitch plates are not calculated here. A licensed engineer sizes the beam.",
+        SpecialCase::SlopedOrCurved => {
+            "Sloped and curved beams are not calculated here. A licensed engineer sizes the beam."
+        }
+        SpecialCase::NotchedOrDrilled => {
+            "A notched or drilled header has no number here: show the place and size of the cut to an engineer."
+        }
+        SpecialCase::FireRated => {
+            "Fire ratings and fire-retardant treatment change the strength: the treater's report and an engineer decide."
+        }
+        SpecialCase::PreservativeTreated => {
+            "Incised or preservative-treated lumber is weaker by what its report says: that report and an engineer decide."
+        }
+        SpecialCase::BracedWallPanel => {
+            "This wall braces the building: the bracing plan decides its panels, straps and hold-downs."
+        }
+    }
+}
+
+impl OutsideLimits {
+    /// Whether another header may be within the limits: then this one is left out of a search, which goes on.
+    pub const fn is_of_the_header(&self) -> bool {
+        matches!(self, Self::NoDesignValues { .. } | Self::WetEngineered { .. } | Self::TooSlender { .. })
+    }
 }
 
 fn written(length: &Length) -> String {

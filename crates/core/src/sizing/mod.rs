@@ -7,11 +7,14 @@ pub mod bridge;
 pub mod candidates;
 pub mod count;
 pub mod evaluate;
+pub mod existing;
 pub mod header;
 pub mod jacks;
 pub mod kings;
 pub mod limits;
+pub mod one_size;
 pub mod problem;
+pub mod reach;
 pub mod schools;
 pub mod sheet;
 #[cfg(test)]
@@ -21,5 +24,8 @@ pub mod verdict;
 pub use bridge::{Bridge, CombinedCase};
 pub use evaluate::{Evaluation, evaluate};
 pub use limits::OutsideLimits;
-pub use problem::{Conventions, JackLength, JackLumber, OpeningLoad, OpeningProblem, SpanRule, TopEdge, TopEdgeWidth};
+pub use problem::{
+    Conventions, HeaderRun, JackLength, JackLumber, JackSeat, OpeningLoad, OpeningProblem, Post, SpanRule, TopEdge,
+    TopEdgeWidth,
+};
 pub use verdict::Verdict;

@@ -1,5 +1,7 @@
 //! The problem a header has to solve: an opening, what comes down on it, and the conventions it is judged by.
 
+use smallvec::SmallVec;
+
 use crate::loads::kind::{ByKind, LoadKind};
 use crate::lumber::factors::bearing_area::PlateEnd;
 use crate::lumber::factors::repetitive_member::RepetitiveRule;
@@ -16,6 +18,15 @@ pub enum OpeningLoad {
         amount: ByKind<LineLoad>,
         /// From where to where; `None` is all along.
         extent: Option<(Length, Length)>,
+    },
+    /// Growing or falling evenly along the wall, as under a gable.
+    Sloped {
+        /// How much of each kind at the start.
+        at_start: ByKind<LineLoad>,
+        /// How much of each kind at the end.
+        at_end: ByKind<LineLoad>,
+        /// From where to where.
+        extent: (Length, Length),
     },
     /// At one place. At or beyond a face of the opening it stands on that jack pack, not on the header.
     Point {
@@ -79,11 +90,23 @@ pub enum SpanRule {
     ClearOpening,
 }
 
+/// How the header sits on its jacks.
+#[derive(Clone, Copy, Debug, Default, PartialEq, Eq, PartialOrd, Ord, Hash)]
+pub enum JackSeat {
+    /// On the whole top of the jack.
+    #[default]
+    Full,
+    /// In a notch as deep as the header is wide: a thin header in a thick wall. Only the wood under it counts.
+    Notched,
+}
+
 /// The conventions in force.
 #[derive(Clone, Copy, Debug, PartialEq)]
 pub struct Conventions {
     /// How the top edge is held.
     pub top_edge: TopEdge,
+    /// Distance between points where the top edge is held, where that is not the design span.
+    pub unbraced_length: Option<Length>,
     /// Dry or wet.
     pub service: Service,
     /// Which rule gives the repetitive member factor.
@@ -96,6 +119,12 @@ pub struct Conventions {
     pub total_deflection_limit: f64,
     /// Creep factor on dead-load deflection.
     pub creep: f64,
+    /// The most the header may sag under live load, over a door that would bind.
+    pub most_sag_over_door: Option<Length>,
+    /// Fc⊥ of a flat nailer between header and jacks, where there is one.
+    pub nailer_bearing: Option<Stress>,
+    /// How the header sits on its jacks.
+    pub seat: JackSeat,
     /// What part of the given snow is allowable-stress level: 1.0, or 0.7 of strength-level ground snow (ASCE 7-22).
     pub snow_level: f64,
     /// Whether the header's own weight is added.
@@ -116,12 +145,16 @@ impl Default for Conventions {
     fn default() -> Self {
         Self {
             top_edge: TopEdge::Braced,
+            unbraced_length: None,
             service: Service::Dry,
             repetitive: RepetitiveRule::Nds,
             shear_at_depth: true,
             live_deflection_limit: 360.0,
             total_deflection_limit: 240.0,
             creep: 1.0,
+            most_sag_over_door: None,
+            nailer_bearing: None,
+            seat: JackSeat::Full,
             snow_level: 1.0,
             self_weight: true,
             most_jacks: 4,
@@ -152,6 +185,31 @@ impl JackLength {
     }
 }
 
+/// A support of the header besides its two packs.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub struct Post {
+    /// Its center, from the left face of the opening.
+    pub at: Length,
+    /// Studs in it; the header bears on all of them.
+    pub studs: u8,
+}
+
+/// How far a header runs past its packs, and on what.
+#[derive(Clone, Debug, Default, PartialEq, Eq)]
+pub struct HeaderRun {
+    /// Posts besides the packs: within the opening, or at the far end of a return. From left to right.
+    pub posts: SmallVec<[Post; 4]>,
+    /// How far it runs past each face of the opening; `None` where it ends on the pack.
+    pub past: Ends<Option<Length>>,
+}
+
+impl HeaderRun {
+    /// Whether it spans from pack to pack and nothing else.
+    pub fn is_simple(&self) -> bool {
+        self.posts.is_empty() && self.past.left.is_none() && self.past.right.is_none()
+    }
+}
+
 /// An opening to be bridged.
 #[derive(Clone, Debug, PartialEq)]
 pub struct OpeningProblem {
@@ -169,6 +227,8 @@ pub struct OpeningProblem {
     pub plate_bearing: Stress,
     /// Whether the sole plate is cut at the packs.
     pub plate_end: PlateEnd,
+    /// Where the header runs besides from pack to pack.
+    pub run: HeaderRun,
     /// How it is judged.
     pub conventions: Conventions,
 }
@@ -180,6 +240,9 @@ impl OpeningProblem {
         for kind in LoadKind::ALL {
             *present.get_mut(kind) |= self.loads.iter().any(|load| match load {
                 OpeningLoad::Line { amount, .. } => amount.get(kind).to_plf() > 0.0,
+                OpeningLoad::Sloped { at_start, at_end, .. } => {
+                    at_start.get(kind).to_plf() + at_end.get(kind).to_plf() > 0.0
+                }
                 OpeningLoad::Point { amount, .. } => amount.get(kind).to_lbf() > 0.0,
             });
         }

@@ -3,7 +3,7 @@
 use super::bridge::Bridge;
 use super::evaluate::{Evaluation, compare, settled_bridge};
 use super::header::CheckKind;
-use super::jacks::{JackPack, JackReason, column, header_bearing, sole_plate};
+use super::jacks::{JackPack, JackReason, column, end_grain, flat_nailer, header_bearing, sole_plate};
 use super::limits::OutsideLimits;
 use super::problem::OpeningProblem;
 use crate::loads::kind::{Combination, LIVE_COMBINATIONS, STRENGTH_COMBINATIONS};
@@ -29,7 +29,9 @@ pub fn calculation_sheet(problem: &OpeningProblem, evaluation: &Evaluation) -> R
     for check in &evaluation.checks {
         let Some(combination) = named(check.kind, check.combination, problem.conventions.creep) else { continue };
         let mut ink = Ink::default();
-        let Some(comparison) = compare(&mut ink, check.kind, &bridge.under(&combination)) else { continue };
+        let Some(comparison) = compare(&mut ink, check.kind, &bridge.under_pattern(&combination, check.pattern)) else {
+            continue;
+        };
         let ratio = ink.given("demand", comparison.demand) / ink.given("capacity", comparison.capacity);
         ink.step("how hard it works", "ratio", Unit::None, check.kind.clause(), ratio);
         parts.push(SheetPart {
@@ -47,7 +49,7 @@ fn named(kind: CheckKind, name: &str, creep: f64) -> Option<Combination> {
     let found =
         |combinations: &[Combination]| combinations.iter().copied().find(|combination| combination.name == name);
     match kind {
-        CheckKind::LiveDeflection => found(&LIVE_COMBINATIONS),
+        CheckKind::LiveDeflection | CheckKind::DoorSag => found(&LIVE_COMBINATIONS),
         CheckKind::TotalDeflection => {
             found(&STRENGTH_COMBINATIONS).map(|combination| combination.with_dead_times(creep))
         }
@@ -96,7 +98,9 @@ fn jacks_part(bridge: &Bridge<'_>, end: End, pack: &JackPack) -> SheetPart {
                 Some(sole_plate::one_jack_carries(&mut ink, bridge, count.count.unwrap_or(1)))
             }
             (JackReason::Column, Some(combination)) => column::one_jack_carries(&mut ink, bridge, combination),
-            (JackReason::Column | JackReason::ShopRule, _) => None,
+            (JackReason::EndGrain, Some(combination)) => end_grain::one_jack_carries(&mut ink, bridge, combination),
+            (JackReason::FlatNailer, _) => flat_nailer::one_jack_carries(&mut ink, bridge),
+            (JackReason::Column | JackReason::EndGrain | JackReason::CodeTable | JackReason::ShopRule, _) => None,
         };
         match each {
             Some(each) => {

@@ -1,7 +1,7 @@
 //! The worked example that the checks' tests share: a 3 ft window in a 2x4 wall under a roof, 2-2x6 SPF No.2.
 
 use super::evaluate::{Evaluation, evaluate};
-use super::problem::{Conventions, JackLength, JackLumber, OpeningLoad, OpeningProblem};
+use super::problem::{Conventions, HeaderRun, JackLength, JackLumber, OpeningLoad, OpeningProblem};
 use crate::loads::kind::ByKind;
 use crate::lumber::factors::bearing_area::PlateEnd;
 use crate::lumber::{Depth, Grade, HeaderBoard, HeaderSpec, SawnSize, Species};
@@ -18,6 +18,7 @@ pub fn roof_window() -> OpeningProblem {
         jack: JackLumber { species: Species::SprucePineFir, grade: Grade::Stud, depth: Depth::Four },
         plate_bearing: Stress::psi(425.0),
         plate_end: PlateEnd::Cut,
+        run: HeaderRun::default(),
         conventions: Conventions::default(),
     }
 }

@@ -1,8 +1,12 @@
-//! Statics of a simply supported beam, in closed form.
+//! Statics of beams, exact: a simple span in closed form, and a beam over any number of supports.
 //!
-//! Lengths are decimal inches from the left support, forces pounds, moments pound-inches. Deflection is given as E·I·y
+//! Lengths are decimal inches from the left end, forces pounds, moments pound-inches. Deflection is given as E·I·y
 //! (lb·in.³), so that a section can be tried without solving again.
 
+pub mod continuous_beam;
+pub mod load;
 pub mod simple_span;
 
-pub use simple_span::{BeamLoad, Extreme, SimpleSpan};
+pub use continuous_beam::{BeamError, ContinuousBeam};
+pub use load::BeamLoad;
+pub use simple_span::{Extreme, SimpleSpan};

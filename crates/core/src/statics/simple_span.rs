@@ -1,7 +1,7 @@
-//! # Simply supported span under uniform, partly uniform and point loads
+//! # Simply supported span under uniform, partly uniform, sloped and point loads
 //!
-//! **What it does.** Reactions, shear, moment and deflection at any station, and their largest values. Shear is
-//! piecewise linear, so the largest moment is found exactly where it crosses zero; the largest deflection where the
+//! **What it does.** Reactions, shear, moment and deflection at any station, and their largest values. Within a
+//! piece shear is at most quadratic, so the largest moment is found exactly where it crosses zero; the largest deflection where the
 //! slope does, by safeguarded Newton steps on the exact slope (its derivative is the known moment).
 //!
 //! **Source.** Elementary statics; singularity functions. Checked against textbook closed forms below.
@@ -10,28 +10,8 @@
 //!
 //! **Worked example.** 100 lb/ft over 10 ft: w = 8.333 lb/in., R = 500 lb, M = w·L²/8 = 15 000 lb·in.
 
+use super::load::{BeamLoad, shear_zeros};
 use crate::measure::Ends;
-
-/// One load on a beam.
-#[derive(Clone, Copy, Debug, PartialEq)]
-pub enum BeamLoad {
-    /// Uniform from one station to another.
-    Uniform {
-        /// lb/in.
-        pounds_per_inch: f64,
-        /// Start, in.
-        from: f64,
-        /// End, in.
-        to: f64,
-    },
-    /// Concentrated at a station.
-    Point {
-        /// lb.
-        pounds: f64,
-        /// Station, in.
-        at: f64,
-    },
-}
 
 /// A largest value and where it stands.
 #[derive(Clone, Copy, Debug, Default, PartialEq)]
@@ -47,49 +27,6 @@ pub struct Extreme {
 pub struct SimpleSpan<'a> {
     length: f64,
     loads: &'a [BeamLoad],
-}
-
-impl BeamLoad {
-    /// The resultant, lb.
-    pub fn resultant(&self) -> f64 {
-        match *self {
-            Self::Uniform { pounds_per_inch, from, to } => pounds_per_inch * (to - from),
-            Self::Point { pounds, .. } => pounds,
-        }
-    }
-
-    /// Where the resultant acts, in.
-    pub fn centroid(&self) -> f64 {
-        match *self {
-            Self::Uniform { from, to, .. } => f64::midpoint(from, to),
-            Self::Point { at, .. } => at,
-        }
-    }
-
-    /// Where the load starts and ends.
-    fn stations(&self) -> [f64; 2] {
-        match *self {
-            Self::Uniform { from, to, .. } => [from, to],
-            Self::Point { at, .. } => [at, at],
-        }
-    }
-
-    /// ∫ of the load `order` times up to `x` (Macaulay): 1 shear, 2 moment, 3 slope·EI, 4 deflection·EI.
-    fn integrated(&self, order: i32, x: f64) -> f64 {
-        const FACTORIAL: [f64; 5] = [1.0, 1.0, 2.0, 6.0, 24.0];
-        let past = |start: f64, power: i32| (x - start).max(0.0).powi(power) / FACTORIAL[power as usize];
-        match *self {
-            Self::Uniform { pounds_per_inch, from, to } => pounds_per_inch * (past(from, order) - past(to, order)),
-            Self::Point { pounds, at } if order == 1 => {
-                if at < x {
-                    pounds
-                } else {
-                    0.0
-                }
-            }
-            Self::Point { pounds, at } => pounds * past(at, order - 1),
-        }
-    }
 }
 
 impl<'a> SimpleSpan<'a> {
@@ -147,7 +84,7 @@ impl<'a> SimpleSpan<'a> {
     fn is_fully_uniform(&self) -> bool {
         self.loads.iter().all(|load| match *load {
             BeamLoad::Uniform { from, to, .. } => from <= 0.0 && self.length <= to,
-            BeamLoad::Point { .. } => false,
+            BeamLoad::Sloped { .. } | BeamLoad::Point { .. } => false,
         })
     }
 
@@ -180,17 +117,11 @@ impl<'a> SimpleSpan<'a> {
         let breaks = self.loads.iter().flat_map(BeamLoad::stations);
         let end = breaks.filter(|station| start < *station).fold(self.length, f64::min);
         let middle = f64::midpoint(start, end);
-        let intensity: f64 = self
-            .loads
-            .iter()
-            .map(|load| match *load {
-                BeamLoad::Uniform { pounds_per_inch, from, to } if from < middle && middle < to => pounds_per_inch,
-                _ => 0.0,
-            })
-            .sum();
-        if intensity > 0.0 {
-            let shear_at_middle = left - self.loads.iter().map(|load| load.integrated(1, middle)).sum::<f64>();
-            let zero = middle + shear_at_middle / intensity;
+        let intensity: f64 = self.loads.iter().map(|load| load.intensity(middle)).sum();
+        let slope: f64 = self.loads.iter().map(|load| load.intensity_slope(middle)).sum();
+        let shear = left - self.loads.iter().map(|load| load.integrated(1, middle)).sum::<f64>();
+        for offset in shear_zeros(shear, intensity, slope) {
+            let zero = middle + offset;
             if start <= zero && zero <= end {
                 consider(zero);
             }
@@ -243,12 +174,13 @@ impl<'a> SimpleSpan<'a> {
             .map(|load| {
                 let centroid = distance(load.centroid());
                 let reaction = load.resultant() * (1.0 - centroid / self.length);
-                match *load {
+                match load {
                     BeamLoad::Point { .. } => reaction * (centroid / depth).min(1.0),
-                    BeamLoad::Uniform { pounds_per_inch, from, to } => {
-                        let (near, far) = if distance(from) < distance(to) { (from, to) } else { (to, from) };
-                        let within = (distance(far).min(depth) - distance(near)).max(0.0);
-                        reaction - pounds_per_inch * within
+                    BeamLoad::Uniform { .. } | BeamLoad::Sloped { .. } => {
+                        let (near, far) = (distance(0.0), distance(depth));
+                        // Where `distance` runs backward, the piece within a depth of the support is at the far end.
+                        let (from, to) = if near < far { (0.0, depth) } else { (self.length - depth, self.length) };
+                        reaction - load.resultant_between(from, to)
                     }
                 }
             })
@@ -319,10 +251,25 @@ mod tests {
         near(span.largest_moment().at, reaction / w);
     }
 
+    #[test]
+    fn a_triangle_gives_the_textbook_forms() {
+        // w rising from 0 to w over L: R = wL/6 and wL/3; M = wL²/(9√3) at L/√3; Δ = 0.00652·wL⁴/EI.
+        let (w, length) = (12.0, 100.0);
+        let loads = [BeamLoad::Sloped { at_start: 0.0, at_end: w, from: 0.0, to: length }];
+        let span = SimpleSpan::new(length, &loads);
+        near(span.reactions().left, w * length / 6.0);
+        near(span.reactions().right, w * length / 3.0);
+        near(span.largest_moment().value, w * length * length / (9.0 * 3.0_f64.sqrt()));
+        near(span.largest_moment().at, length / 3.0_f64.sqrt());
+        assert!((span.largest_deflection_ei().value / (w * length.powi(4)) - 0.00652).abs() < 0.00001);
+    }
+
     fn any_load() -> impl Strategy<Value = BeamLoad> {
         prop_oneof![
             (1.0..200.0_f64, 0.0..60.0_f64, 60.0..120.0_f64)
                 .prop_map(|(pounds_per_inch, from, to)| BeamLoad::Uniform { pounds_per_inch, from, to }),
+            (0.0..200.0_f64, 0.0..200.0_f64, 0.0..60.0_f64, 60.0..120.0_f64)
+                .prop_map(|(at_start, at_end, from, to)| BeamLoad::Sloped { at_start, at_end, from, to }),
             (1.0..9000.0_f64, 0.1..119.9_f64).prop_map(|(pounds, at)| BeamLoad::Point { pounds, at }),
         ]
     }
@@ -331,6 +278,9 @@ mod tests {
         match load {
             BeamLoad::Uniform { pounds_per_inch, from, to } => {
                 BeamLoad::Uniform { pounds_per_inch, from: 120.0 - to, to: 120.0 - from }
+            }
+            BeamLoad::Sloped { at_start, at_end, from, to } => {
+                BeamLoad::Sloped { at_start: at_end, at_end: at_start, from: 120.0 - to, to: 120.0 - from }
             }
             BeamLoad::Point { pounds, at } => BeamLoad::Point { pounds, at: 120.0 - at },
         }

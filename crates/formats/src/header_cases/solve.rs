@@ -4,14 +4,14 @@ use sturvek_core::loads::{ByKind, LoadKind};
 use sturvek_core::lumber::factors::bearing_area::PlateEnd;
 use sturvek_core::lumber::factors::repetitive_member::RepetitiveRule;
 use sturvek_core::lumber::factors::wet_service::Service;
-use sturvek_core::lumber::{EngineeredClass, Grade, HeaderBoard, HeaderSpec, MOST_PLIES, SawnSize, Species, Thickness};
+use sturvek_core::lumber::{EngineeredClass, Grade, HeaderBoard, HeaderSpec, MOST_PLIES, SawnSize, Species};
 use sturvek_core::measure::{End, Ends, Force, Length, LineLoad, Pressure, Stress};
 use sturvek_core::sizing::evaluate::{Evaluation, evaluate};
 use sturvek_core::sizing::header::CheckKind;
 use sturvek_core::sizing::jacks::{JackPack, JackReason};
 use sturvek_core::sizing::kings::{KingTable, KingWind, kings_by_code, kings_by_wind};
 use sturvek_core::sizing::{
-    Conventions, JackLength, JackLumber, OpeningLoad, OpeningProblem, SpanRule, TopEdge, TopEdgeWidth,
+    Conventions, HeaderRun, JackLength, JackLumber, OpeningLoad, OpeningProblem, SpanRule, TopEdge, TopEdgeWidth,
 };
 
 use super::answer::{Answer, Governing, JackReasons, Ratios, Section, Sides, Span};
@@ -53,7 +53,7 @@ fn try_answer(case: &Case) -> Result<Answer, String> {
         match evaluate(&problem, header) {
             Ok(evaluation) if evaluation.carries() => return Ok(from_evaluation(case, &evaluation, kings, standing)),
             Ok(evaluation) => {
-                refused.extend(evaluation.failures.iter().cloned().map(named));
+                refused.extend(evaluation.failures().into_iter().map(named));
                 last = Some(evaluation);
             }
             // One candidate without a number does not end the search.
@@ -86,6 +86,7 @@ fn kings(case: &Case, problem: &OpeningProblem) -> Result<Option<u8>, String> {
         pressure: Pressure::psf(positive("p_ult_psf", wind.pressure)?),
         stud,
         deflection_limit: positive("limit", wind.limit)?,
+        axial: ByKind::default(),
     };
     Ok(kings_by_wind(&wind, most_kings(case)))
 }
@@ -146,14 +147,12 @@ fn problem(input: &Input) -> Result<OpeningProblem, String> {
         jack: JackLumber { species: species_named(species)?, grade: grade_named(grade)?, depth: size.depth },
         plate_bearing: Stress::psi(positive("plate_Fcp", input.plate_bearing)?),
         plate_end: if input.options.plate_continuous.unwrap_or(false) { PlateEnd::Continuous } else { PlateEnd::Cut },
+        run: HeaderRun::default(),
         conventions: conventions(&input.options)?,
     })
 }
 
 fn conventions(options: &Options) -> Result<Conventions, String> {
-    if options.lu_in.is_some() {
-        return Err("An unbraced length other than the span is not built yet.".into());
-    }
     let usual = Conventions::default();
     let width = match options.cl_width.as_deref() {
         None | Some("full") => TopEdgeWidth::AllPlies,
@@ -162,6 +161,7 @@ fn conventions(options: &Options) -> Result<Conventions, String> {
     };
     Ok(Conventions {
         top_edge: if options.braced.unwrap_or(true) { TopEdge::Braced } else { TopEdge::Free(width) },
+        unbraced_length: options.lu_in.map(|length| inches("lu_in", length)).transpose()?,
         service: if options.wet.unwrap_or(false) { Service::Wet } else { Service::Dry },
         repetitive: match options.cr_rule.as_deref() {
             None | Some("nds") => RepetitiveRule::Nds,
@@ -230,20 +230,32 @@ fn header(input: &HeaderInput) -> Result<HeaderSpec, String> {
             (board, *plies)
         }
         HeaderInput::Engineered { engineered, b, d, plies } => {
-            let class = EngineeredClass::ALL.into_iter().find(|class| class.name() == engineered);
-            let class = class.ok_or_else(|| format!("{engineered} is not built yet."))?;
+            let class = class_named(engineered)?;
             (HeaderBoard::Engineered { class, ply_width: inches("b", *b)?, depth: inches("d", *d)? }, *plies)
         }
     };
     if !(1..=MOST_PLIES).contains(&plies) {
         return Err(format!("A header of {plies} plies; it can have 1 to {MOST_PLIES}."));
     }
-    if let HeaderBoard::Sawn { size: SawnSize { thickness: Thickness::Four, .. }, .. } = board
-        && plies > 1
-    {
-        return Err("A 4x is used as one piece.".into());
+    if plies > 1 && board.is_one_piece() {
+        return Err(format!("{} is used as one piece.", board.name()));
     }
     Ok(HeaderSpec { board, plies })
+}
+
+/// A stress class by its name, with or without what it is called in words: `LVL 1.9E-2600`, `LVL 1.9E`, `24F-1.8E`.
+fn class_named(name: &str) -> Result<EngineeredClass, String> {
+    let plain = |text: &str| text.chars().filter(char::is_ascii_alphanumeric).collect::<String>().to_ascii_uppercase();
+    let wanted = plain(name).replace("GLUEDLAMINATED", "GLULAM").replace("GLB", "GLULAM");
+    let named = |class: &EngineeredClass| {
+        let full = plain(class.name());
+        let without_strength = plain(class.name().rsplit_once('-').map_or("", |(start, _)| start));
+        wanted == full || wanted == without_strength || format!("GLULAM{wanted}") == full
+    };
+    EngineeredClass::ALL.into_iter().find(named).ok_or_else(|| {
+        let names: Vec<&str> = EngineeredClass::ALL.iter().map(|class| class.name()).collect();
+        format!("Stress class \"{name}\" is not known; there are {}.", names.join(", "))
+    })
 }
 
 fn species_named(name: &str) -> Result<Species, String> {
@@ -258,16 +270,19 @@ fn species_named(name: &str) -> Result<Species, String> {
 
 fn grade_named(name: &str) -> Result<Grade, String> {
     match name {
-        "SS" | "Sel.Str." | "Select Structural" => Ok(Grade::SelectStructural),
-        "No.1" => Ok(Grade::Number1),
-        "No.2" => Ok(Grade::Number2),
+        "SS" | "Sel. Str." | "Sel.Str." | "Select Structural" => Ok(Grade::SelectStructural),
+        "No.1" | "No. 1" => Ok(Grade::Number1),
+        "No.2" | "No. 2" | "No.1/No.2" => Ok(Grade::Number2),
         "Stud" => Ok(Grade::Stud),
-        other => Err(format!("Grade \"{other}\" is not built yet.")),
+        other => Err(format!("Grade \"{other}\" is not known; there are SS, No.1, No.2 and Stud.")),
     }
 }
 
 fn sawn_size(name: &str) -> Result<SawnSize, String> {
-    SawnSize::from_name(name).ok_or_else(|| format!("Size \"{name}\" is not built yet."))
+    SawnSize::from_name(name).ok_or_else(|| {
+        let names: Vec<String> = SawnSize::all().map(SawnSize::name).collect();
+        format!("Size \"{name}\" is not known; there are {}.", names.join(", "))
+    })
 }
 
 fn inches(field: &str, value: f64) -> Result<Length, String> {

@@ -2,4 +2,5 @@
 
 pub mod commands;
 pub mod jobs;
+pub mod studies;
 pub mod walls;

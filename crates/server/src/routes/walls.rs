@@ -2,13 +2,11 @@
 
 use axum::Json;
 use axum::extract::State;
-use sturvek_core::framing::{OpeningOutcome, plan_opening, plan_wall, say::say};
+use sturvek_core::framing::{WallPlan, opening_sheet, plan_wall, say::say};
 use sturvek_core::job::{Job, OpeningId, Wall, WallId, command};
-use sturvek_core::loads::{WallCarries, take_down_working};
-use sturvek_core::sizing::sheet::calculation_sheet;
 use sturvek_store::StoreError;
 use sturvek_wire::inputs::Resolve;
-use sturvek_wire::results::{SheetPart, WallView, sheet_lines, sheet_parts, wall_view};
+use sturvek_wire::results::{WallView, letter, sheet_parts, wall_view};
 use uuid::Uuid;
 
 use crate::AppState;
@@ -22,7 +20,7 @@ fn wall_of(job: &Job, wall: Uuid) -> Result<&Wall, Problem> {
 
 fn planned(job: &Job, wall: Uuid) -> Result<Json<WallView>, Problem> {
     let wall = wall_of(job, wall)?;
-    Ok(Json(wall_view(wall, &plan_wall(job, wall))))
+    Ok(Json(wall_view(&job.settings, wall, &plan_wall(job, wall))))
 }
 
 /// A planned wall.
@@ -75,19 +73,27 @@ pub async fn get_sheet(
     Ids((job, opening)): Ids<(Uuid, Uuid)>,
 ) -> Result<Json<SheetView>, Problem> {
     let stored = state.jobs.get(job).await?;
-    let found = stored.job.opening(OpeningId(opening.as_u128()));
-    let (wall, opening) = found.ok_or_else(|| Problem::not_found("opening"))?;
-    let mut parts = Vec::new();
-    if let WallCarries::Framing(carried) = &wall.carries {
-        let lines = sheet_lines(&take_down_working(carried, &stored.job.settings.site));
-        parts.push(SheetPart { title: "what comes down on the wall".into(), lines });
-    }
-    match plan_opening(&stored.job, wall, opening).outcome {
-        OpeningOutcome::Header(sized) => {
-            parts.extend(sheet_parts(&calculation_sheet(&sized.problem, &sized.evaluation)?));
-        }
-        OpeningOutcome::Outside(limit) => return Err(limit.into()),
-        OpeningOutcome::Flat => {}
-    }
-    Ok(Json(SheetView { version: stored.version, parts }))
+    let (wall, plan, place) = planned_opening(&stored.job, opening)?;
+    let opening = &plan.openings[place];
+    let parts = opening_sheet(&stored.job, wall, &plan.take_down, opening)?;
+    Ok(Json(SheetView {
+        job: stored.job.name.clone(),
+        wall: wall.frame.name.clone(),
+        opening: format!("{}, {}", letter(place), opening.design.kind.word()),
+        verdict: opening.verdict.words().to_owned(),
+        sentence: opening.sentence.clone(),
+        version: stored.version,
+        version_of: stored.updated_at,
+        parts: sheet_parts(&parts),
+    }))
+}
+
+/// The wall an opening is in, planned, and the opening's place in the plan.
+pub(super) fn planned_opening(job: &Job, opening: Uuid) -> Result<(&Wall, WallPlan, usize), Problem> {
+    let id = OpeningId(opening.as_u128());
+    let (wall, _) = job.opening(id).ok_or_else(|| Problem::not_found("opening"))?;
+    let plan = plan_wall(job, wall);
+    let place = plan.openings.iter().position(|planned| planned.id == id);
+    let place = place.ok_or_else(|| Problem::not_found("opening"))?;
+    Ok((wall, plan, place))
 }

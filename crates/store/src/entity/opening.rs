@@ -29,6 +29,8 @@ pub struct Model {
     pub header_ply_width_nm: Option<i64>,
     pub header_depth_nm: Option<i64>,
     pub header_plies: Option<i16>,
+    pub header_sheet: Option<Json>,
+    pub options: Json,
     pub jacks_left_count: Option<i16>,
     pub jacks_left_reason: Option<String>,
     pub jacks_right_count: Option<i16>,

@@ -19,6 +19,7 @@ pub struct Model {
     pub class: Option<String>,
     pub ply_width_nm: Option<i64>,
     pub depth_nm: Option<i64>,
+    pub sheet: Option<Json>,
     pub price_cents_per_foot: f64,
 }
 

@@ -20,8 +20,10 @@ pub struct Model {
     pub spacing_nm: i64,
     pub plate_species: String,
     pub bearing: bool,
-    pub wall_above_height_nm: Option<i64>,
-    pub wall_above_dead_psf: Option<f64>,
+    pub joists_land: String,
+    pub roof_lands: String,
+    pub stands_above: String,
+    pub support_below: String,
 }
 
 #[derive(Clone, Copy, Debug, EnumIter, DeriveRelation)]

@@ -33,6 +33,10 @@ mod m20261123_000004_roof_and_floor;
 mod m20261123_000005_opening;
 mod m20261123_000006_point_load;
 mod m20261123_000007_log_entry;
+mod m20261123_000008_settings;
+mod m20261123_000009_carried_item;
+mod m20261123_000010_evidence_of_bearing;
+mod m20261123_000011_own_sheets_and_options;
 
 struct Migrator;
 
@@ -46,6 +50,10 @@ impl MigratorTrait for Migrator {
             Box::new(m20261123_000005_opening::Migration),
             Box::new(m20261123_000006_point_load::Migration),
             Box::new(m20261123_000007_log_entry::Migration),
+            Box::new(m20261123_000008_settings::Migration),
+            Box::new(m20261123_000009_carried_item::Migration),
+            Box::new(m20261123_000010_evidence_of_bearing::Migration),
+            Box::new(m20261123_000011_own_sheets_and_options::Migration),
         ]
     }
 }

@@ -5,6 +5,7 @@ import type { JobView, Wall, WallView } from "../../api/client";
 import { jobQuery, wallQuery } from "../../api/queries";
 import { type JobEditing, useJobEditing } from "../../api/useJobEditing";
 import { LengthText } from "../../components/LengthText";
+import { Trouble } from "../../components/Trouble";
 import { VerdictMark } from "../../components/VerdictMark";
 import { nanometers } from "../../lib/length";
 import { ConflictDialog } from "./ConflictDialog";
@@ -80,7 +81,7 @@ async function addWall(view: JobView, editing: JobEditing) {
   };
   const wall: Wall = {
     frame: { ...frame, name: `Wall ${view.job.walls.length + 1}` },
-    carries: like?.carries ?? { bearing: true },
+    carries: like?.carries ?? { bearing: true, items: [] },
     openings: [],
     point_loads: [],
   };
@@ -119,14 +120,7 @@ function LoadedWall({ view, wall, planned }: LoadedProps) {
       <main className="contents min-w-0 lg:block lg:overflow-y-auto">
         <div className="order-1 px-4 pt-3">
           <SayLine job={view.id} wall={planned.id} editing={editing} />
-          {editing.trouble && (
-            <p role="alert" className="my-2 flex items-center gap-3 border-error border-l-4 pl-3 text-error">
-              {editing.trouble.detail}
-              <button type="button" className="btn btn-ghost tap" onClick={editing.clearTrouble}>
-                Fine
-              </button>
-            </p>
-          )}
+          <Trouble editing={editing} />
           <WallStage view={shown} selected={selected} select={select} remove={remove} move={move} />
         </div>
         <div className="order-3 mt-2 grid gap-4 px-4 pb-6 md:grid-cols-2">
@@ -138,6 +132,8 @@ function LoadedWall({ view, wall, planned }: LoadedProps) {
         {selected && design ? (
           <OpeningTicket
             key={selected.id}
+            job={view.id}
+            version={view.version}
             ticket={selected}
             design={design}
             findings={shown.findings.filter((finding) => finding.opening === selected.id)}
@@ -237,6 +233,7 @@ interface FactsProps {
 /** The wall in two lines: its frame, and what comes down on it. */
 function WallFacts({ wall, planned, open }: FactsProps) {
   const { frame, carries } = wall;
+  const totals = planned.load_stretches[0]?.totals ?? [];
   return (
     <section className="sheet p-3">
       <h2 className="ruled">This wall</h2>
@@ -248,16 +245,19 @@ function WallFacts({ wall, planned, open }: FactsProps) {
       </p>
       <p className="mt-1 flex flex-wrap gap-x-4">
         {!carries.bearing && "A partition: it carries nothing."}
-        {carries.bearing && planned.load_totals.length === 0 && (
+        {carries.bearing && totals.length === 0 && (
           <span className="text-error">Nothing is said yet about what it carries.</span>
         )}
-        {planned.load_totals.map((total) => (
+        {totals.map((total) => (
           <span key={total.kind} title={total.name}>
             <span className="text-secondary">{total.symbol}</span>{" "}
             <b className="num">{Math.round(total.plf)}</b>{" "}
             <span className="text-secondary text-sm">lb/ft</span>
           </span>
         ))}
+        {planned.load_stretches.length > 1 && (
+          <span className="text-secondary text-sm">at its left end; uneven</span>
+        )}
       </p>
       <div className="no-print mt-2 flex flex-wrap gap-2">
         <button type="button" className="btn tap" onClick={() => open({ kind: "loads" })}>

@@ -2,9 +2,11 @@ use super::*;
 use crate::framing::pieces::pieces_of;
 use crate::job::{
     CountOverride, HeaderChoice, HeaderPlace, Opening, OpeningDesign, OpeningKind, PointLoad, PointLoadId, Size,
-    Underside, WallFrame, WallId,
+    WallFrame, WallId,
 };
-use crate::loads::{ByKind, CarriedFraming, RoofFraming, RoofOnWall};
+use crate::loads::{
+    BearingEvidence, ByKind, Carried, Framing, RoofFraming, RoofOnWall, SiteSnow, SnowTrouble, WallCarries,
+};
 use crate::lumber::{Depth, Grade, HeaderBoard, HeaderSpec, SawnSize, Species};
 use crate::measure::{Ends, Force, Money, Pressure};
 use crate::sizing::candidates::StockBoard;
@@ -26,23 +28,20 @@ fn roof(width_feet: i64) -> WallCarries {
         building_width: Length::feet(width_feet),
         overhang: Length::feet(2),
         rise_in_twelve: 6.0,
+        bay: Length::feet(2),
         roof_dead: Pressure::psf(10.0),
         ceiling_dead: Pressure::psf(5.0),
         attic_live: Pressure::ZERO,
+        snow_trouble: SnowTrouble::None,
     };
-    WallCarries::Framing(CarriedFraming { roof: Some(roof), ..CarriedFraming::default() })
+    WallCarries::Framing(vec![Carried { framing: Framing::Roof(roof), extent: None }])
 }
 
 fn design(kind: OpeningKind, width: i64, height: i64, center: Length, sill: Length) -> OpeningDesign {
     OpeningDesign {
-        kind,
-        unit: Size { width: Length::inches(width), height: Length::inches(height) },
-        rough: None,
         center,
         sill,
-        place: HeaderPlace::TightToPlates,
-        underside: Underside::Bare,
-        header: HeaderChoice::Leanest,
+        ..OpeningDesign::usual(kind, Size { width: Length::inches(width), height: Length::inches(height) })
     }
 }
 
@@ -53,7 +52,17 @@ fn opening(id: u128, design: OpeningDesign) -> Opening {
 fn job(carries: WallCarries, length: Length, openings: Vec<Opening>) -> Job {
     let frame = WallFrame { length, ..WallFrame::usual("north") };
     let mut job = Job::empty("test", stock());
-    job.walls = vec![Wall { id: WallId(1), frame, carries, openings, point_loads: vec![] }];
+    job.walls = vec![Wall {
+        id: WallId(1),
+        frame,
+        evidence: BearingEvidence::default(),
+        carries,
+        openings,
+        point_loads: vec![],
+    }];
+    // Even snow and no creep, so that the arithmetic beside the checks stays short.
+    job.settings.site.snow = SiteSnow::even(Pressure::psf(30.0));
+    job.settings.creep = 1.0;
     job
 }
 

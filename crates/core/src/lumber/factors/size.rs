@@ -3,7 +3,7 @@
 //! **What it does.** Small sizes are stronger for their section than the reference value says.
 //!
 //! **Source.** NDS Supplement 2018 Table 4A adjustment factors, from memory. Southern Pine (Table 4B) has size built in.
-//! 4x8 to 4x12 have other factors than 2x; Stud grade has its own row.
+//! 4x8 to 4x12 have other factors than 2x; Stud grade has its own row; timbers (6x, Table 4D) up to 12 in. have none.
 //!
 //! **Worked example.** DF-L No.2 2x10 in bending: C_F = 1.1, so Fb·C_F = 900 · 1.1 = 990 psi.
 
@@ -12,6 +12,10 @@ use crate::lumber::section::{Depth, SawnSize, Thickness};
 
 /// C_F for bending.
 pub const fn size_factor_bending(species: Species, grade: Grade, size: SawnSize) -> f64 {
+    // Timbers up to 12 in. deep: (12/d)^(1/9) is not taken over 1.
+    if matches!(size.thickness, Thickness::Six) {
+        return 1.0;
+    }
     if matches!(species, Species::SouthernPine) {
         return southern_pine(size);
     }
@@ -26,7 +30,7 @@ pub const fn size_factor_bending(species: Species, grade: Grade, size: SawnSize)
         (_, Depth::Six) | (Thickness::Four, Depth::Eight) => 1.3,
         (Thickness::Two, Depth::Eight) | (Thickness::Four, Depth::Ten) => 1.2,
         (Thickness::Two, Depth::Ten) | (Thickness::Four, Depth::Twelve) => 1.1,
-        (Thickness::Two, Depth::Twelve) => 1.0,
+        (_, Depth::Eight | Depth::Ten | Depth::Twelve) => 1.0,
     }
 }
 
@@ -40,7 +44,7 @@ const fn southern_pine(size: SawnSize) -> f64 {
 
 /// C_F for compression parallel to grain.
 pub const fn size_factor_compression(species: Species, grade: Grade, size: SawnSize) -> f64 {
-    if matches!(species, Species::SouthernPine) {
+    if matches!(species, Species::SouthernPine) || matches!(size.thickness, Thickness::Six) {
         return 1.0;
     }
     match (grade, size.depth) {

@@ -13,15 +13,15 @@
 
 use super::Comparison;
 use super::moment::largest_moment;
+use crate::lumber::HeaderBoard;
 use crate::lumber::factors::beam_stability::{UnbracedBeam, beam_stability_factor, slenderness_ratio};
 use crate::lumber::factors::repetitive_member::repetitive_member_factor;
 use crate::lumber::factors::size::size_factor_bending;
-use crate::lumber::factors::volume::depth_factor;
+use crate::lumber::factors::volume::{depth_factor, volume_factor};
 use crate::lumber::factors::wet_service::{Property, with_wet_service};
-use crate::lumber::header_stock::HeaderBoard;
-use crate::sizing::bridge::CombinedCase;
+use crate::sizing::bridge::{Bridge, CombinedCase};
 use crate::sizing::problem::{TopEdge, TopEdgeWidth};
-use crate::working::{Clause, Number, Pen, Unit};
+use crate::working::{Clause, Number, Pen, Silent, Unit};
 
 const CLAUSE: Clause = Clause::nds("3.3");
 
@@ -40,16 +40,29 @@ fn bending_strength<P: Pen>(pen: &mut P, case: &CombinedCase<'_>) -> P::Number {
     let mut strength =
         pen.given("Fb", case.bridge.values.bending.to_psi()) * pen.given("C_D", case.combination.duration);
     let mut composite = None;
+    let (service, family) = (case.bridge.problem.conventions.service, header.board.family());
     match header.board {
         HeaderBoard::Sawn { species, grade, size } => {
             let size_factor = size_factor_bending(species, grade, size);
             strength = strength * pen.given("C_F", size_factor);
             let with_size = Property::Bending(case.bridge.values.bending.to_psi() * size_factor);
-            strength = with_wet_service(pen, strength, case.bridge.problem.conventions.service, with_size);
+            strength = with_wet_service(pen, strength, service, family, with_size);
         }
         HeaderBoard::Engineered { class, depth, .. } => {
+            let property = Property::Bending(case.bridge.values.bending.to_psi());
+            strength = with_wet_service(pen, strength, service, family, property);
             let depth = pen.given("d", depth.to_inches());
-            composite = Some(depth_factor(pen, &depth, class.depth_exponent()));
+            composite = Some(match class.depth_exponent() {
+                Some(exponent) => depth_factor(pen, &depth, exponent),
+                None => {
+                    let span = pen.given("L", case.bridge.design_span_inches());
+                    let width = pen.given("b", header.section().width.to_inches());
+                    volume_factor(pen, &span, &depth, &width)
+                }
+            });
+        }
+        HeaderBoard::Sheet { .. } => {
+            pen.note(|| "Fb is the user's own value, taken as adjusted for depth on its sheet.".into());
         }
     }
     let repetitive = repetitive_member_factor(header, case.bridge.problem.conventions.repetitive);
@@ -68,23 +81,15 @@ fn top_edge_factor<P: Pen>(
     strength: &P::Number,
     depth_factor: Option<&P::Number>,
 ) -> Option<P::Number> {
-    let TopEdge::Free(acting) = case.bridge.problem.conventions.top_edge else {
-        return None;
-    };
-    let header = case.bridge.header;
-    if case.bridge.problem.conventions.deepest == Some(header.board.depth()) {
+    let acting = free_top_edge(&case.bridge)?;
+    if fills_the_room(&case.bridge) {
         pen.note(|| "The header fills the room up to the top plates, which hold its top edge: C_L = 1.".into());
         return None;
     }
-    let width = match acting {
-        TopEdgeWidth::AllPlies => header.section().width,
-        TopEdgeWidth::OnePly => header.board.ply_width(),
-    };
-    let beam = UnbracedBeam {
-        unbraced_length: pen.given("l_u", case.bridge.design_span_inches()),
-        depth: pen.given("d", header.board.depth().to_inches()),
-        width: pen.given("b", width.to_inches()),
-    };
+    if acting == TopEdgeWidth::OnePly && case.bridge.header.plies > 1 {
+        pen.note(|| "The plies are not fastened to act as one, so one ply's thickness resists rolling over.".into());
+    }
+    let beam = unbraced_beam(pen, &case.bridge, acting);
     let ratio = slenderness_ratio(pen, &beam);
     let starred = match depth_factor {
         Some(factor) if factor.value() > 1.0 => strength.clone() * factor.clone(),
@@ -93,8 +98,42 @@ fn top_edge_factor<P: Pen>(
     let starred = pen.step("bending strength if it could not roll over", "Fb*", Unit::Psi, CLAUSE, starred);
     let stiffness = pen.given("Emin", case.bridge.values.stability_stiffness.to_psi());
     let service = case.bridge.problem.conventions.service;
-    let stiffness = with_wet_service(pen, stiffness, service, Property::Stiffness);
+    let family = case.bridge.header.board.family();
+    let stiffness = with_wet_service(pen, stiffness, service, family, Property::Stiffness);
     Some(beam_stability_factor(pen, &starred, &stiffness, &ratio))
+}
+
+/// What width resists rolling over, if the top edge is free.
+fn free_top_edge(bridge: &Bridge<'_>) -> Option<TopEdgeWidth> {
+    match bridge.problem.conventions.top_edge {
+        TopEdge::Free(acting) => Some(acting),
+        TopEdge::Braced => None,
+    }
+}
+
+fn fills_the_room(bridge: &Bridge<'_>) -> bool {
+    bridge.problem.conventions.deepest == Some(bridge.header.board.depth())
+}
+
+/// The header as a beam that could roll over.
+fn unbraced_beam<P: Pen>(pen: &mut P, bridge: &Bridge<'_>, acting: TopEdgeWidth) -> UnbracedBeam<P::Number> {
+    let width = match acting {
+        TopEdgeWidth::AllPlies => bridge.header.section().width,
+        TopEdgeWidth::OnePly => bridge.header.board.ply_width(),
+    };
+    let unbraced = bridge.problem.conventions.unbraced_length;
+    UnbracedBeam {
+        unbraced_length: pen
+            .given("l_u", unbraced.map_or_else(|| bridge.design_span_inches(), |length| length.to_inches())),
+        depth: pen.given("d", bridge.header.board.depth().to_inches()),
+        width: pen.given("b", width.to_inches()),
+    }
+}
+
+/// R_B of a header whose top edge is free; `None` where it is held.
+pub fn slenderness(bridge: &Bridge<'_>) -> Option<f64> {
+    let acting = free_top_edge(bridge).filter(|_| !fills_the_room(bridge))?;
+    Some(slenderness_ratio(&mut Silent, &unbraced_beam(&mut Silent, bridge, acting)))
 }
 
 /// NDS 2018 8.3.6: C_V ≤ 1 is not applied together with C_L; the lesser is. C_V > 1 is applied beside C_L.

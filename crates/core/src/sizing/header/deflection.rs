@@ -13,23 +13,61 @@ use crate::lumber::factors::wet_service::{Property, with_wet_service};
 use crate::sizing::bridge::CombinedCase;
 use crate::working::{Clause, Number, Pen, Unit};
 
-/// Sag of one case beside the limit span/`limit`, in.
+/// Sag of one case beside the limit span/`limit`, in. Over several spans, the one that comes nearest to its limit.
 pub fn deflection<P: Pen>(pen: &mut P, case: &CombinedCase<'_>, limit: f64) -> Comparison {
-    let length = pen.given("L", case.bridge.design_span_inches());
-    let stiffness = pen.given("E", case.bridge.values.stiffness.to_psi());
-    let stiffness = with_wet_service(pen, stiffness, case.bridge.problem.conventions.service, Property::Stiffness);
-    let inertia = pen.given("I", case.bridge.header.section().moment_of_inertia_inches_fourth());
-    let sag = match case.only_uniform() {
-        Some(load) => {
-            let load = pen.given("w", load);
-            (load * length.clone().power(4.0)).times(5.0) / (stiffness * inertia).times(384.0)
-        }
-        None => P::Number::constant(case.span().largest_deflection_ei().value) / (stiffness * inertia),
+    let (sag, span) = match worst_span(case) {
+        Some((sag_ei, span)) => (sag_over(pen, case, sag_ei), span),
+        None => (largest_sag(pen, case), case.bridge.design_span_inches()),
     };
-    let sag = pen.step("deflection", "Δ", Unit::Inches, Clause::nds("3.5"), sag);
-    let allowed = length / P::Number::constant(limit);
+    let allowed = pen.given("L", span) / P::Number::constant(limit);
     let allowed = pen.step("allowed", "Δ_max", Unit::Inches, Clause::irc("Table R301.7"), allowed);
     Comparison { demand: sag.value(), capacity: allowed.value() }
+}
+
+/// The largest sag of one case, in.
+pub(super) fn largest_sag<P: Pen>(pen: &mut P, case: &CombinedCase<'_>) -> P::Number {
+    if let Some((sag_ei, _)) = worst_span(case) {
+        return sag_over(pen, case, sag_ei);
+    }
+    match case.only_uniform() {
+        Some(load) => {
+            let length = pen.given("L", case.bridge.design_span_inches());
+            let load = pen.given("w", load);
+            let stiffness = stiffness(pen, case).times(384.0);
+            let sag = (load * length.power(4.0)).times(5.0) / stiffness;
+            pen.step("deflection", "Δ", Unit::Inches, Clause::nds("3.5"), sag)
+        }
+        None => sag_over(pen, case, case.span().largest_deflection_ei().value),
+    }
+}
+
+fn sag_over<P: Pen>(pen: &mut P, case: &CombinedCase<'_>, sag_ei: f64) -> P::Number {
+    let sag = P::Number::constant(sag_ei) / stiffness(pen, case);
+    pen.step("deflection", "Δ", Unit::Inches, Clause::nds("3.5"), sag)
+}
+
+/// E · I.
+fn stiffness<P: Pen>(pen: &mut P, case: &CombinedCase<'_>) -> P::Number {
+    let modulus = pen.given("E", case.bridge.values.stiffness.to_psi());
+    let service = case.bridge.problem.conventions.service;
+    let modulus = with_wet_service(pen, modulus, service, case.bridge.header.board.family(), Property::Stiffness);
+    modulus * pen.given("I", case.bridge.header.section().moment_of_inertia_inches_fourth())
+}
+
+/// E·I times the sag of the span that uses up most of its limit, and that span, in.; an overhang counts twice its length.
+/// `None` for a header from pack to pack.
+fn worst_span(case: &CombinedCase<'_>) -> Option<(f64, f64)> {
+    let beam = case.beam()?;
+    let supports = case.bridge.supports();
+    let length = case.bridge.length_inches();
+    let is_support = |at: f64| supports.iter().any(|support| (support - at).abs() < 1e-6);
+    let spans = case.bridge.spans().into_iter().map(|(low, high)| {
+        let high = high.min(length);
+        let between_supports = is_support(low) && is_support(high);
+        let counted = if between_supports { high - low } else { 2.0 * (high - low) };
+        (beam.largest_deflection_ei(low, high).value.abs(), counted)
+    });
+    spans.max_by(|a, b| (a.0 / a.1).total_cmp(&(b.0 / b.1)))
 }
 
 #[cfg(test)]

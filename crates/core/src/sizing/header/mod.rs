@@ -3,10 +3,13 @@
 
 pub mod bending;
 pub mod deflection;
+pub mod door_sag;
 pub mod moment;
+pub mod post_bearing;
 pub mod shear;
 pub mod width;
 
+use super::bridge::LoadPattern;
 use crate::measure::{Length, LengthStyle};
 use crate::working::{Clause, Unit};
 
@@ -21,6 +24,10 @@ pub enum CheckKind {
     LiveDeflection,
     /// Deflection under everything.
     TotalDeflection,
+    /// Sag under live load over a door that would bind.
+    DoorSag,
+    /// The header crushing on a post or at the far end of a return.
+    PostBearing,
     /// Header no wider than the wall.
     Width,
     /// Header no deeper than the room there is.
@@ -35,6 +42,8 @@ impl CheckKind {
             Self::Shear => "shear",
             Self::LiveDeflection => "live-load deflection",
             Self::TotalDeflection => "total deflection",
+            Self::DoorSag => "sag over the door",
+            Self::PostBearing => "bearing on a post",
             Self::Width => "width in the wall",
             Self::Depth => "room for its depth",
         }
@@ -46,7 +55,16 @@ impl CheckKind {
             Self::Bending => Clause::nds("3.3"),
             Self::Shear => Clause::nds("3.4"),
             Self::LiveDeflection | Self::TotalDeflection => Clause::irc("Table R301.7"),
-            Self::Width | Self::Depth => Clause::PRACTICE,
+            Self::PostBearing => Clause::nds("3.10.2"),
+            Self::DoorSag | Self::Width | Self::Depth => Clause::PRACTICE,
+        }
+    }
+
+    /// The unit of its demand and capacity.
+    pub const fn unit(self) -> Unit {
+        match self {
+            Self::Bending | Self::Shear | Self::PostBearing => Unit::Psi,
+            Self::LiveDeflection | Self::TotalDeflection | Self::DoorSag | Self::Width | Self::Depth => Unit::Inches,
         }
     }
 }
@@ -74,10 +92,10 @@ pub struct CheckResult {
     pub kind: CheckKind,
     /// Demand and capacity in the governing combination.
     pub comparison: Comparison,
-    /// Unit of both.
-    pub unit: Unit,
     /// The governing combination; empty where combinations play no part.
     pub combination: &'static str,
+    /// Where the loads that come and go stand in it.
+    pub pattern: LoadPattern,
 }
 
 /// How far over 1 a ratio may be and still pass: float noise.

@@ -1,21 +1,41 @@
 //! # Largest bending moment
 //!
 //! **What it does.** w·L²/8 under uniform load alone; otherwise the sum of moments left of the station where the shear
-//! crosses zero, written out.
+//! crosses zero, written out. Over several supports, the largest of all spans and supports by amount.
 //!
 //! **Source.** Statics.
 
 use crate::sizing::bridge::CombinedCase;
-use crate::statics::BeamLoad;
+use crate::statics::{BeamLoad, ContinuousBeam};
 use crate::working::{Clause, Number, Pen, Unit};
 
 /// The largest moment of a case, lb·in.
 pub fn largest_moment<P: Pen>(pen: &mut P, case: &CombinedCase<'_>) -> P::Number {
+    if let Some(beam) = case.beam() {
+        return moment_over_supports(pen, &beam);
+    }
     let span = pen.given("L", case.bridge.design_span_inches());
     let moment = match case.only_uniform() {
         Some(load) => pen.given("w", load) * span.power(2.0) / P::Number::constant(8.0),
         None => moment_at(pen, case, &span),
     };
+    pen.step("largest moment", "M", Unit::PoundInches, Clause::STATICS, moment)
+}
+
+/// The largest moment of a beam over several supports, by amount: sagging in a span or hogging over a support.
+fn moment_over_supports<P: Pen>(pen: &mut P, beam: &ContinuousBeam<'_>) -> P::Number {
+    let largest = beam.largest_moment();
+    pen.note(|| {
+        let reactions: Vec<String> = beam.reactions().iter().map(|reaction| format!("{reaction:.0} lb")).collect();
+        let way = if largest.value < 0.0 { "hogging" } else { "sagging" };
+        format!(
+            "Over several supports the reactions, from left to right, are {}; the moment is largest, {way}, {:.2} in. from \
+             the header's left end.",
+            reactions.join(", "),
+            largest.at
+        )
+    });
+    let moment = P::Number::constant(largest.value.abs());
     pen.step("largest moment", "M", Unit::PoundInches, Clause::STATICS, moment)
 }
 
@@ -39,12 +59,12 @@ fn moment_at<P: Pen>(pen: &mut P, case: &CombinedCase<'_>, span: &P::Number) -> 
             BeamLoad::Point { pounds, at } if at < station => {
                 add(&mut lost, P::Number::constant(pounds) * (x.clone() - P::Number::constant(at)));
             }
-            BeamLoad::Uniform { pounds_per_inch, from, to } if from < station => {
-                let end = to.min(station);
-                let resultant = P::Number::constant(pounds_per_inch * (end - from));
-                add(&mut lost, resultant * (x.clone() - P::Number::constant(f64::midpoint(from, end))));
+            BeamLoad::Uniform { .. } | BeamLoad::Sloped { .. } => {
+                let Some(part) = load.clipped(f64::MIN, station) else { continue };
+                let resultant = P::Number::constant(part.resultant());
+                add(&mut lost, resultant * (x.clone() - P::Number::constant(part.centroid())));
             }
-            _ => {}
+            BeamLoad::Point { .. } => {}
         }
     }
     let reaction = reaction.unwrap_or_else(|| zero.clone());

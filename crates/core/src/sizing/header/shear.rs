@@ -23,7 +23,8 @@ pub fn shear<P: Pen>(pen: &mut P, case: &CombinedCase<'_>) -> Comparison {
     let area = pen.given("A", header.section().area_square_inches());
     let stress = pen.step("shear stress", "fv", Unit::Psi, CLAUSE, force.times(1.5) / area);
     let strength = pen.given("Fv", case.bridge.values.shear.to_psi()) * pen.given("C_D", case.combination.duration);
-    let strength = with_wet_service(pen, strength, case.bridge.problem.conventions.service, Property::Shear);
+    let service = case.bridge.problem.conventions.service;
+    let strength = with_wet_service(pen, strength, service, header.board.family(), Property::Shear);
     let strength = pen.step("shear strength", "Fv'", Unit::Psi, CLAUSE, strength);
     Comparison { demand: stress.value(), capacity: strength.value() }
 }
@@ -42,7 +43,11 @@ fn largest_shear<P: Pen>(pen: &mut P, case: &CombinedCase<'_>) -> P::Number {
             let w = pen.given("w", load);
             w.clone() * pen.given("L", length) / P::Number::constant(2.0) - w * pen.given("d", depth)
         }
-        _ => P::Number::constant(case.span().largest_shear(at_depth.then_some(depth))),
+        _ => {
+            let depth = at_depth.then_some(depth);
+            let over_supports = case.beam().map(|beam| beam.largest_shear(depth));
+            P::Number::constant(over_supports.unwrap_or_else(|| case.span().largest_shear(depth)))
+        }
     };
     pen.step("largest shear", "V", Unit::Pounds, Clause::nds("3.4.3.1"), force)
 }

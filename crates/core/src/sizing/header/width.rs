@@ -8,7 +8,7 @@
 use super::{CheckKind, CheckResult, Comparison};
 use crate::lumber::HeaderSpec;
 use crate::measure::Length;
-use crate::working::Unit;
+use crate::sizing::bridge::LoadPattern;
 
 /// Header width against wall depth, in.
 pub fn width_in_wall(header: HeaderSpec, wall_depth: Length) -> CheckResult {
@@ -26,7 +26,7 @@ fn room(kind: CheckKind, needed: Length, there: Length) -> CheckResult {
     CheckResult {
         kind,
         comparison: Comparison { demand: needed.to_inches(), capacity },
-        unit: Unit::Inches,
         combination: "",
+        pattern: LoadPattern::ALL,
     }
 }

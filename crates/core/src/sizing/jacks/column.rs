@@ -5,22 +5,19 @@
 //! **Source.** NDS 2018 3.7.1, from memory.
 //!
 //! **Assumptions and limits.** The weak axis is held by the king and the sheathing; the strong axis is free over the
-//! jack's length. le/d ≤ 50, else no number is enough.
+//! jack's length. le/d ≤ 50, else no number is enough. A notched jack counts only what stands under the header.
 //!
 //! **Worked example.** SPF Stud 2x4, 80 in., D + S: Fc' = 875.4 · 0.605 = 529.8 psi; one carries 1.5 · 3.5 · 529.8 =
 //! 2782 lb.
 
-use super::{JackCount, JackReason, none_yet};
 use crate::loads::kind::Combination;
-use crate::lumber::design_values;
 use crate::lumber::factors::column_stability::{MOST_SLENDER, SAWN_LUMBER, column_stability_factor};
 use crate::lumber::factors::size::size_factor_compression;
 use crate::lumber::factors::wet_service::{Property, with_wet_service};
+use crate::lumber::{Family, design_values};
 use crate::sizing::bridge::{Bridge, JACK_THICKNESS};
-use crate::sizing::count::studs_for;
-use crate::working::{Clause, Number, Pen, Silent, Unit};
-
-pub(super) const NONE_YET: JackCount = none_yet(JackReason::Column);
+use crate::sizing::problem::JackSeat;
+use crate::working::{Clause, Pen, Unit};
 
 const CLAUSE: Clause = Clause::nds("3.7.1");
 
@@ -28,8 +25,8 @@ const CLAUSE: Clause = Clause::nds("3.7.1");
 /// design values.
 pub fn one_jack_carries<P: Pen>(pen: &mut P, bridge: &Bridge<'_>, combination: &Combination) -> Option<P::Number> {
     let jack = bridge.problem.jack;
-    let values = design_values::sawn(jack.species, jack.grade, jack.depth)?;
-    let depth = bridge.problem.wall_depth.to_inches();
+    let values = design_values::sawn(jack.species, jack.grade, jack.size())?;
+    let depth = standing_depth(bridge);
     let length = bridge.problem.jack_length.under(bridge.header.board.depth()).to_inches();
     if length / depth > MOST_SLENDER {
         return None;
@@ -42,32 +39,30 @@ pub fn one_jack_carries<P: Pen>(pen: &mut P, bridge: &Bridge<'_>, combination: &
         * pen.given("C_D", combination.duration)
         * pen.given("C_F", size_factor);
     let with_size = Property::Compression(values.compression.to_psi() * size_factor);
-    let crushing = with_wet_service(pen, crushing, service, with_size);
+    let crushing = with_wet_service(pen, crushing, service, Family::Dimension, with_size);
     let crushing = pen.step("crushing strength", "Fc*", Unit::Psi, CLAUSE, crushing);
     let stiffness = pen.given("Emin", values.stability_stiffness.to_psi());
-    let stiffness = with_wet_service(pen, stiffness, service, Property::Stiffness);
+    let stiffness = with_wet_service(pen, stiffness, service, Family::Dimension, Property::Stiffness);
     let factor = column_stability_factor(pen, &crushing, &stiffness, &slenderness, SAWN_LUMBER);
     let strength = pen.step("column strength", "Fc'", Unit::Psi, CLAUSE, crushing * factor);
     let carries = pen.given("t", JACK_THICKNESS) * pen.given("d", depth) * strength;
     Some(pen.step("one jack carries as a column", "P_c", Unit::Pounds, CLAUSE, carries))
 }
 
-pub(super) fn count(bridge: &Bridge<'_>, load: f64, combination: &Combination) -> JackCount {
-    let each = one_jack_carries(&mut Silent, bridge, combination).map(|each| each.value());
-    JackCount {
-        reason: JackReason::Column,
-        count: each.and_then(|each| studs_for(load, each)),
-        load,
-        each,
-        combination: combination.name,
+/// Depth of what stands under the header, in.: the wall's, or of a notched jack what is left of it there.
+pub(super) fn standing_depth(bridge: &Bridge<'_>) -> f64 {
+    let wall = bridge.problem.wall_depth.to_inches();
+    match bridge.problem.conventions.seat {
+        JackSeat::Full => wall,
+        JackSeat::Notched => bridge.header.section().width.to_inches().min(wall),
     }
 }
 
 #[cfg(test)]
 mod tests {
-    use super::*;
     use crate::measure::Length;
-    use crate::sizing::problem::JackLength;
+    use crate::sizing::jacks::JackReason;
+    use crate::sizing::problem::{JackLength, JackSeat};
     use crate::sizing::testing::{evaluated, roof_window};
 
     #[test]
@@ -84,5 +79,17 @@ mod tests {
         let evaluation = evaluated(&problem);
         assert_eq!(evaluation.packs.left.reason(JackReason::Column).and_then(|count| count.count), None);
         assert_eq!(evaluation.packs.left.needed, None);
+    }
+
+    #[test]
+    fn a_notched_jack_is_what_is_left_of_it() {
+        let mut problem = roof_window();
+        let each = |problem: &_| {
+            evaluated(problem).packs.left.reason(JackReason::Column).and_then(|count| count.each).expect("a strength")
+        };
+        let full = each(&problem);
+        problem.conventions.seat = JackSeat::Notched;
+        // 3 in. of 3 1/2 are left: less area, and more slender on top of that.
+        assert!(each(&problem) < full * 3.0 / 3.5);
     }
 }

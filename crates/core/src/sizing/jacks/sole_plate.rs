@@ -6,47 +6,40 @@
 //!
 //! **Worked example.** 2482 lb on an SPF plate cut for a door, 2x4 jacks: one carries 1.5 · 3.5 · 425 = 2231 lb, so two.
 
-use super::{JackCount, JackReason, none_yet};
-use crate::loads::kind::Combination;
+use crate::lumber::Family;
 use crate::lumber::factors::bearing_area::bearing_area_factor;
 use crate::lumber::factors::wet_service::{Property, with_wet_service};
 use crate::sizing::bridge::{Bridge, JACK_THICKNESS};
 use crate::sizing::count::studs_for;
-use crate::working::{Clause, Number, Pen, Silent, Unit};
-
-pub(super) const NONE_YET: JackCount = none_yet(JackReason::SolePlate);
+use crate::working::{Clause, Pen, Silent, Unit};
 
 /// What each of `jacks` carries before the sole plate crushes under them, lb.
 pub fn one_jack_carries<P: Pen>(pen: &mut P, bridge: &Bridge<'_>, jacks: u8) -> P::Number {
     let pack_length = pen.given("l_b", JACK_THICKNESS * f64::from(jacks));
     let factor = bearing_area_factor(pen, bridge.problem.plate_end, &pack_length);
     let area = pen.given("t", JACK_THICKNESS) * pen.given("d", bridge.problem.wall_depth.to_inches());
+    let service = bridge.problem.conventions.service;
     let bearing = pen.given("Fc⊥ of the plate", bridge.problem.plate_bearing.to_psi());
-    let bearing = with_wet_service(pen, bearing, bridge.problem.conventions.service, Property::Bearing);
+    let bearing = with_wet_service(pen, bearing, service, Family::Dimension, Property::Bearing);
     let carries = area * bearing * factor;
     pen.step("one jack carries, sole plate crushing", "P_p", Unit::Pounds, Clause::nds("3.10.2"), carries)
 }
 
-pub(super) fn count(bridge: &Bridge<'_>, load: f64, combination: &Combination) -> JackCount {
-    // C_b falls as the pack grows, so the count is tried upward from one.
+/// The load, how many jacks it takes, and what each of them carries. C_b falls as the pack grows, so the count is tried
+/// upward from one.
+pub(super) fn count(bridge: &Bridge<'_>, load: f64) -> (f64, Option<u8>, Option<f64>) {
     let enough = (1..=u8::MAX)
-        .map(|jacks| (jacks, one_jack_carries(&mut Silent, bridge, jacks).value()))
+        .map(|jacks| (jacks, one_jack_carries(&mut Silent, bridge, jacks)))
         .find(|(jacks, each)| studs_for(load, *each).is_some_and(|needed| needed <= *jacks));
-    let each = enough.map_or_else(|| one_jack_carries(&mut Silent, bridge, 1).value(), |(_, each)| each);
-    JackCount {
-        reason: JackReason::SolePlate,
-        count: enough.map(|(jacks, _)| jacks),
-        load,
-        each: Some(each),
-        combination: combination.name,
-    }
+    let each = enough.map_or_else(|| one_jack_carries(&mut Silent, bridge, 1), |(_, each)| each);
+    (load, enough.map(|(jacks, _)| jacks), Some(each))
 }
 
 #[cfg(test)]
 mod tests {
-    use super::*;
     use crate::lumber::factors::bearing_area::PlateEnd;
     use crate::measure::LineLoad;
+    use crate::sizing::jacks::JackReason;
     use crate::sizing::problem::OpeningLoad;
     use crate::sizing::testing::{evaluated, roof_window};
 

@@ -1,20 +1,23 @@
 //! # King studs under wind
 //!
 //! **What it checks.** The kings at one end carry half the opening and half a stud space, plate to plate, against wind on the
-//! wall: bending, shear at the plates, and deflection.
+//! wall: bending, shear at the plates, deflection, and bending together with the load that the top plates bring them.
 //!
-//! **Source.** NDS 2018 3.3, 3.4, 3.5, C_D 1.6 for wind; allowable-stress wind 0.6·W (ASCE 7-16 2.4), 0.42·W for
+//! **Source.** NDS 2018 3.3, 3.4, 3.5, 3.9.2, C_D 1.6 for wind; allowable-stress wind 0.6·W (ASCE 7-16 2.4), 0.42·W for
 //! deflection (IRC 2021 Table R301.7 note). From memory.
 //!
-//! **Assumptions and limits.** The sheathing holds the weak axis. Axial load stays in the jacks. C_r 1.15 from three kings.
+//! **Assumptions and limits.** The sheathing holds the weak axis. The header's reaction stays in the jacks. C_r 1.15 from
+//! three kings.
 //!
 //! **Worked example.** 6 ft opening, 16 in. studs, 32 psf, kings 2x6 SPF No.2, 140 in.: width 36 + 8 = 44 in.;
 //! w = 0.6·32·44/12 = 70.4 lb/ft; M = 14 373 lb·in.; two kings: fb = 14 373 / 15.125 = 950 psi of 875·1.3·1.6 = 1820.
 
+use crate::loads::ByKind;
+use crate::lumber::factors::column_stability::{MOST_SLENDER, SAWN_LUMBER, column_stability_factor};
 use crate::lumber::factors::load_duration::WIND_DURATION_FACTOR;
-use crate::lumber::factors::size::size_factor_bending;
+use crate::lumber::factors::size::{size_factor_bending, size_factor_compression};
 use crate::lumber::{DesignValues, Rectangle, design_values};
-use crate::measure::{Length, Pressure};
+use crate::measure::{Force, Length, Pressure};
 use crate::sizing::bridge::JACK_THICKNESS;
 use crate::sizing::header::Comparison;
 use crate::sizing::problem::JackLumber;
@@ -35,13 +38,15 @@ pub struct KingWind {
     pub stud: JackLumber,
     /// Deflection limit: height over this.
     pub deflection_limit: f64,
+    /// What the top plates bring to the kings, all of them together.
+    pub axial: ByKind<Force>,
 }
 
 const ASD_PART: f64 = 0.6;
 const DEFLECTION_PART: f64 = 0.42;
 
-/// Bending, shear and deflection of so many kings: demand and capacity.
-pub fn king_checks<P: Pen>(pen: &mut P, wind: &KingWind, values: &DesignValues, kings: u8) -> [Comparison; 3] {
+/// Bending, shear, deflection, and bending with axial load of so many kings: demand and capacity.
+pub fn king_checks<P: Pen>(pen: &mut P, wind: &KingWind, values: &DesignValues, kings: u8) -> [Comparison; 4] {
     let width = pen.given("half opening", wind.clear.to_inches() / 2.0)
         + pen.given("half space", wind.spacing.to_inches() / 2.0);
     let width = pen.step("width each side bears", "t", Unit::Inches, Clause::STATICS, width);
@@ -54,11 +59,57 @@ pub fn king_checks<P: Pen>(pen: &mut P, wind: &KingWind, values: &DesignValues, 
         width: Length::from_decimal_inches(JACK_THICKNESS) * i64::from(kings),
         depth: wind.stud.depth.actual(),
     };
+    let bending = bending(pen, wind, values, kings, &load, &height, section);
     [
-        bending(pen, wind, values, kings, &load, &height, section),
+        bending,
         shear(pen, values, &load, &height, section),
         sag(pen, wind, values, &line, &height, section),
+        bending_with_axial(pen, wind, values, bending, section),
     ]
+}
+
+/// (fc/Fc')² + fb / (Fb'·(1 − fc/FcE)) ≤ 1 in the worse of D+0.6W and D+0.75(L + S or Lr)+0.45W.
+fn bending_with_axial<P: Pen>(
+    pen: &mut P,
+    wind: &KingWind,
+    values: &DesignValues,
+    bending: Comparison,
+    section: Rectangle,
+) -> Comparison {
+    const CLAUSE: Clause = Clause::nds("3.9.2");
+    let axial = wind.axial.map(|force| force.to_lbf());
+    let with_roof = 0.75 * (axial.floor_live + axial.roof_live.max(axial.snow));
+    let mut worst = Comparison { demand: bending.ratio(), capacity: 1.0 };
+    if axial.dead + with_roof <= 0.0 {
+        return worst;
+    }
+    let slenderness = pen.given("H", wind.height.to_inches()) / pen.given("d", section.depth.to_inches());
+    let slenderness = pen.step("slenderness", "le/d", Unit::None, Clause::nds("3.7.1"), slenderness);
+    if slenderness.value() > MOST_SLENDER {
+        return Comparison { demand: f64::INFINITY, capacity: 1.0 };
+    }
+    let crushing = pen.given("Fc", values.compression.to_psi())
+        * pen.given("C_D", WIND_DURATION_FACTOR)
+        * pen.given("C_F", size_factor_compression(wind.stud.species, wind.stud.grade, wind.stud.size()));
+    let crushing = pen.step("crushing strength", "Fc*", Unit::Psi, Clause::nds("3.7.1"), crushing);
+    let stiffness = pen.given("Emin", values.stability_stiffness.to_psi());
+    let factor = column_stability_factor(pen, &crushing, &stiffness, &slenderness, SAWN_LUMBER);
+    let strength = pen.step("column strength", "Fc'", Unit::Psi, Clause::nds("3.7.1"), crushing * factor);
+    let buckling = stiffness.times(0.822) / slenderness.power(2.0);
+    let buckling = pen.step("buckling stress", "FcE", Unit::Psi, CLAUSE, buckling);
+    for (pounds, part) in [(axial.dead, 1.0), (axial.dead + with_roof, 0.75)] {
+        let stress = pen.given("P", pounds) / pen.given("A", section.area_square_inches());
+        let stress = pen.step("axial stress", "fc", Unit::Psi, CLAUSE, stress);
+        if stress.value() >= buckling.value() {
+            return Comparison { demand: f64::INFINITY, capacity: 1.0 };
+        }
+        let bent = pen.given("fb", bending.demand * part) / pen.given("Fb'", bending.capacity);
+        let grown = bent / (P::Number::constant(1.0) - stress.clone() / buckling.clone());
+        let sum = (stress / strength.clone()).power(2.0) + grown;
+        let sum = pen.step("bending with axial load", "sum", Unit::None, CLAUSE, sum);
+        worst.demand = worst.demand.max(sum.value());
+    }
+    worst
 }
 
 fn bending<P: Pen>(
@@ -119,14 +170,14 @@ fn sag<P: Pen>(
 
 /// The fewest kings that hold, up to `most`; `None` if none does or the lumber has no design values.
 pub fn kings_by_wind(wind: &KingWind, most: u8) -> Option<u8> {
-    let values = design_values::sawn(wind.stud.species, wind.stud.grade, wind.stud.depth)?;
+    let values = design_values::sawn(wind.stud.species, wind.stud.grade, wind.stud.size())?;
     (1..=most).find(|kings| king_checks(&mut Silent, wind, &values, *kings).iter().all(|check| check.ratio() <= 1.0))
 }
 
 #[cfg(test)]
 mod tests {
     use super::*;
-    use crate::lumber::{Depth, Grade, Species};
+    use crate::lumber::{Depth, Grade, SawnSize, Species};
 
     fn tall_wall() -> KingWind {
         KingWind {
@@ -136,6 +187,7 @@ mod tests {
             pressure: Pressure::psf(32.0),
             stud: JackLumber { species: Species::SprucePineFir, grade: Grade::Number2, depth: Depth::Six },
             deflection_limit: 180.0,
+            axial: ByKind::default(),
         }
     }
 
@@ -143,8 +195,9 @@ mod tests {
     fn worked_example() {
         let wind = tall_wall();
         assert_eq!(kings_by_wind(&wind, 6), Some(2));
-        let values = design_values::sawn(Species::SprucePineFir, Grade::Number2, Depth::Six).expect("a row");
-        let [bending, shear, sag] = king_checks(&mut Silent, &wind, &values, 2);
+        let values =
+            design_values::sawn(Species::SprucePineFir, Grade::Number2, SawnSize::two_by(Depth::Six)).expect("a row");
+        let [bending, shear, sag, _] = king_checks(&mut Silent, &wind, &values, 2);
         assert!((bending.demand - 950.3).abs() < 0.1 && (bending.capacity - 1820.0).abs() < 0.1, "{bending:?}");
         assert!((shear.demand - 37.33).abs() < 0.01 && (shear.capacity - 216.0).abs() < 0.01, "{shear:?}");
         assert!((sag.demand - 0.3528).abs() < 0.0001 && (sag.capacity - 0.7778).abs() < 0.0001, "{sag:?}");
@@ -158,5 +211,20 @@ mod tests {
         };
         assert!([10.0, 20.0, 30.0, 40.0, 60.0].map(kings).is_sorted());
         assert_eq!(kings_by_wind(&KingWind { pressure: Pressure::psf(500.0), ..tall_wall() }, 2), None);
+    }
+
+    #[test]
+    fn load_from_the_plates_adds_to_wind() {
+        let values =
+            design_values::sawn(Species::SprucePineFir, Grade::Number2, SawnSize::two_by(Depth::Six)).expect("a row");
+        let axial = |dead, snow| ByKind { dead: Force::lbf(dead), snow: Force::lbf(snow), ..ByKind::default() };
+        let sum = |axial| king_checks(&mut Silent, &KingWind { axial, ..tall_wall() }, &values, 2)[3].ratio();
+        let alone = sum(ByKind::default());
+        assert!((alone - 950.3 / 1820.0).abs() < 0.001);
+        // 600 lb dead on 16.5 in.²: fc 36.4; le/d 25.45, FcE = 0.822·510 000/648 = 647; Fc* = 1150·1.6·1.1 = 2024,
+        // C_P 0.297, Fc' 601; (36.4/601)² + 0.522/(1 − 36.4/647) = 0.557.
+        assert!((sum(axial(600.0, 0.0)) - 0.557).abs() < 0.002, "{}", sum(axial(600.0, 0.0)));
+        assert!(sum(axial(600.0, 0.0)) < sum(axial(1200.0, 0.0)));
+        assert!(sum(axial(40_000.0, 0.0)).is_infinite(), "past buckling");
     }
 }

@@ -14,9 +14,14 @@ const MIDDLE = (LEFT + RIGHT) / 2;
 
 /** A section through the house, the load written on the wall it lands on. Not to scale. */
 export function SectionDrawing({ carries, view }: Props) {
-  const { roof, floor } = carries;
+  const framings = carries.items.map((item) => item.what);
+  const roof = framings.find((what) => what.kind === "roof");
+  const floor = framings.find((what) => what.kind === "floor");
+  const totals = view.load_stretches[0]?.totals ?? [];
+  const uneven = view.load_stretches.length > 1;
   const onMiddle = roof?.framing === "middle_wall_under_lapped_ceiling_joists";
   const hasMiddle = onMiddle || roof?.framing === "rafters_with_lapped_ceiling_joists";
+  const onRidgeBeam = roof?.framing === "rafters_on_ridge_beam";
   const wallX = onMiddle ? MIDDLE : LEFT;
   return (
     <svg
@@ -45,6 +50,9 @@ export function SectionDrawing({ carries, view }: Props) {
           ) : (
             <path d={`M${MIDDLE} 26v14`} strokeWidth="5" />
           )}
+          {onRidgeBeam && (
+            <rect x={MIDDLE - 5} y={28} width={10} height={20} fill="var(--wood)" strokeWidth="1.6" />
+          )}
           {hasMiddle && <path d={`M${MIDDLE - 16} ${EAVES - 5}h32`} strokeWidth="2" />}
         </g>
       )}
@@ -64,14 +72,19 @@ export function SectionDrawing({ carries, view }: Props) {
         <path d={`M${wallX} ${EAVES + 26}v22m-5 -8l5 9l5 -9`} fill="none" strokeWidth="2.4" />
       </g>
       <g fontSize="13" className="num" fill="var(--chalk)">
-        {view.load_totals.map((total, index) => (
+        {totals.map((total, index) => (
           <text key={total.kind} x={wallX + 15} y={EAVES + 40 + index * 16}>
             {total.symbol} {Math.round(total.plf)} lb/ft
           </text>
         ))}
-        {view.load_totals.length === 0 && (
+        {totals.length === 0 && (
           <text x={wallX + 15} y={EAVES + 44}>
             nothing
+          </text>
+        )}
+        {uneven && (
+          <text x={wallX + 15} y={EAVES + 40 + totals.length * 16} fontSize="11">
+            at its left end; uneven
           </text>
         )}
       </g>

@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { type ReactNode, useState } from "react";
 import type { Schemas, Ticket } from "../../../api/client";
 import type { JobEditing } from "../../../api/useJobEditing";
 import { LengthText } from "../../../components/LengthText";
@@ -10,12 +10,14 @@ interface Props {
   readonly ticket: Ticket;
   readonly editing: JobEditing;
   readonly showWorking: (part: string) => void;
+  /** What else there is to say about the header in place. */
+  readonly children?: ReactNode;
 }
 
 const FIRST_SHOWN = 6;
 
 /** Which header, how hard it works and at what; and everything else that could go in. */
-export function HeaderSection({ ticket, editing, showWorking }: Props) {
+export function HeaderSection({ ticket, editing, showWorking, children }: Props) {
   const [all, setAll] = useState(false);
   const header = ticket.header;
   if (!header) return null;
@@ -33,6 +35,13 @@ export function HeaderSection({ ticket, editing, showWorking }: Props) {
         </span>
         <span className="text-secondary text-sm">{pounds(header.weight_lb)}</span>
       </p>
+      <p className="text-secondary text-xs">Design values: {header.values_source}</p>
+      {header.spare_depth > 0 && (
+        <p className="text-sm">
+          With <LengthText value={header.spare_depth} style="inches" className="num" /> of foam beside it
+          about <b className="num">R-{Math.round(header.r_value)}</b>.
+        </p>
+      )}
       <ul className="mt-1">
         {header.checks.filter(isWorkOrFails).map((check) => (
           <li key={check.kind}>
@@ -56,11 +65,12 @@ export function HeaderSection({ ticket, editing, showWorking }: Props) {
           </li>
         ))}
       </ul>
+      {children}
       <h4 className="mt-3 flex items-center justify-between font-bold text-sm">
         What else could go in
         {header.chosen && (
           <button type="button" className="btn btn-ghost tap" onClick={() => choose(null)}>
-            Back to the leanest
+            Back to the school's
           </button>
         )}
       </h4>
@@ -99,7 +109,7 @@ interface RowProps {
 }
 
 function CandidateRow({ candidate, choose }: RowProps) {
-  const { in_place, leanest, failures } = candidate;
+  const { in_place, best_at, failures } = candidate;
   return (
     <li>
       <button
@@ -113,7 +123,11 @@ function CandidateRow({ candidate, choose }: RowProps) {
         <span>
           <span className="font-bold num">{candidate.name}</span>{" "}
           <span className="text-secondary text-sm">{candidate.material}</span>
-          {leanest && <span className="ml-1.5 border border-current px-1 text-xs">leanest</span>}
+          {best_at.map((best) => (
+            <span key={best} className="mr-1 ml-0.5 inline-block border border-current px-1 text-xs">
+              {best}
+            </span>
+          ))}
         </span>
         <span className="text-right num text-secondary text-xs">
           {pounds(candidate.weight_lb)} · {dollars(candidate.price_cents)}

@@ -38,7 +38,6 @@ interface EndProps {
 
 function PackEnd({ end, pack, opening, editing, showWorking }: EndProps) {
   const [deciding, setDeciding] = useState(false);
-  const kings = pack.kings_by_code ?? undefined;
   return (
     <div className="mt-2 border-base-300 border-l-4 pl-3">
       <div className="flex items-center gap-2">
@@ -70,11 +69,18 @@ function PackEnd({ end, pack, opening, editing, showWorking }: EndProps) {
             <span className="ml-auto text-right text-secondary text-xs">{reason.words}</span>
           </li>
         ))}
-        <li className="flex items-baseline gap-2">
-          <span className="w-5 text-right num">{kings ?? "–"}</span>
-          <span>kings by the code's count</span>
-          {kings === undefined && <span className="ml-auto text-error text-xs">beyond the table: ask</span>}
-        </li>
+        {pack.king_reasons.map((reason) => (
+          <li key={reason.name} className="flex items-baseline gap-2">
+            <span className={`w-5 text-right num ${reason.governs ? "font-bold" : "text-secondary"}`}>
+              {reason.count ?? "–"}
+            </span>
+            <span className={reason.governs ? "font-bold" : ""}>kings: {reason.name}</span>
+            {!reason.counts && <span className="ml-auto text-secondary text-xs">does not count here</span>}
+            {reason.counts && reason.count == null && (
+              <span className="ml-auto text-error text-xs">no number: ask</span>
+            )}
+          </li>
+        ))}
         {pack.jacks_decided && <li className="text-primary">Jacks decided: {pack.jacks_decided}</li>}
         {pack.kings_decided && <li className="text-primary">Kings decided: {pack.kings_decided}</li>}
       </ul>

@@ -1,14 +1,20 @@
+import { Link } from "react-router";
 import type { Design, Schemas, Ticket } from "../../../api/client";
 import type { JobEditing } from "../../../api/useJobEditing";
+import { CapabilityLine } from "./CapabilityLine";
 import { CautionSection } from "./CautionSection";
 import { CutSection } from "./CutSection";
 import { HeaderSection } from "./HeaderSection";
+import { OptionsSection } from "./OptionsSection";
 import { PackSection } from "./PackSection";
 import { PlaceSection } from "./PlaceSection";
+import { SchoolSection } from "./SchoolSection";
 import { StackSection } from "./StackSection";
 import { TicketHead } from "./TicketHead";
 
 interface Props {
+  readonly job: string;
+  readonly version: number;
   readonly ticket: Ticket;
   readonly design: Design;
   readonly findings: readonly Schemas["FindingView"][];
@@ -19,20 +25,33 @@ interface Props {
 }
 
 /** Everything about one opening: whether it holds, what to cut, and why. */
-export function OpeningTicket({ ticket, design, findings, wallLength, editing, showWorking, remove }: Props) {
+export function OpeningTicket(props: Props) {
+  const { job, version, ticket, design, findings, wallLength, editing, showWorking, remove } = props;
   return (
     <article className="grid gap-5 py-4 pr-4 pl-6" aria-label={`Ticket of opening ${ticket.letter}`}>
       <TicketHead ticket={ticket} />
       {ticket.header && (
-        <button type="button" className="btn tap no-print" onClick={() => showWorking("")}>
-          Show the working
-        </button>
+        <div className="no-print flex flex-wrap gap-2">
+          <button type="button" className="btn tap" onClick={() => showWorking("")}>
+            Show the working
+          </button>
+          <Link className="btn tap" to={`/jobs/${job}/openings/${ticket.id}/sheet`}>
+            Calculation sheet
+          </Link>
+          <Link className="btn tap" to={`/jobs/${job}/openings/${ticket.id}/reach`}>
+            How far headers reach
+          </Link>
+        </div>
       )}
-      <HeaderSection ticket={ticket} editing={editing} showWorking={showWorking} />
+      <HeaderSection ticket={ticket} editing={editing} showWorking={showWorking}>
+        {ticket.header && <CapabilityLine job={job} opening={ticket.id} version={version} />}
+      </HeaderSection>
+      <SchoolSection ticket={ticket} editing={editing} />
       <PackSection ticket={ticket} editing={editing} showWorking={showWorking} />
       <CutSection ticket={ticket} />
       <StackSection ticket={ticket} />
       <PlaceSection ticket={ticket} design={design} wallLength={wallLength} editing={editing} />
+      <OptionsSection ticket={ticket} design={design} editing={editing} />
       <CautionSection findings={findings} />
       <button type="button" className="btn tap no-print" onClick={remove}>
         Take this opening out

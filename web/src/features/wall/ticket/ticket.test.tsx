@@ -5,6 +5,7 @@ import { CautionSection } from "./CautionSection";
 import { CutSection } from "./CutSection";
 import { HeaderSection } from "./HeaderSection";
 import { PackSection } from "./PackSection";
+import { SchoolSection } from "./SchoolSection";
 import { StackSection } from "./StackSection";
 import { TicketHead } from "./TicketHead";
 
@@ -25,13 +26,13 @@ describe("the ticket", () => {
     expect(show).toHaveBeenCalledWith("bending");
   });
 
-  test("choosing a candidate, and going back to the leanest", () => {
+  test("choosing a candidate, and going back to the school's", () => {
     const { asked, editing } = recordingEditing();
     render(<HeaderSection ticket={ticket()} editing={editing} showWorking={() => undefined} />);
     const rows = within(screen.getByRole("list", { name: "Header candidates" })).getAllByRole("button");
     expect(rows.map((row) => row.getAttribute("aria-pressed"))).toEqual(["true", "false"]);
     fireEvent.click(rows[1] as HTMLElement);
-    fireEvent.click(screen.getByRole("button", { name: "Back to the leanest" }));
+    fireEvent.click(screen.getByRole("button", { name: "Back to the school's" }));
     expect(asked).toMatchObject([
       { do: "choose_header", header: { plies: 2 } },
       { do: "choose_header", header: null },
@@ -42,7 +43,7 @@ describe("the ticket", () => {
     const failing = Array.from({ length: 9 }, (_, index) =>
       candidate({ name: `2-2x${index}`, verdict: "does_not_carry", failures: ["bending"] }),
     );
-    const many = ticket({ candidates: [...failing, candidate({ in_place: true, leanest: true })] });
+    const many = ticket({ candidates: [...failing, candidate({ in_place: true, best_at: ["cheapest"] })] });
     render(
       <HeaderSection ticket={many} editing={recordingEditing().editing} showWorking={() => undefined} />,
     );
@@ -50,6 +51,15 @@ describe("the ticket", () => {
     expect(within(list).getAllByRole("listitem")).toHaveLength(3);
     fireEvent.click(screen.getByRole("button", { name: /All 10 in stock/ }));
     expect(within(list).getAllByRole("listitem")).toHaveLength(10);
+  });
+
+  test("a rule that governs does not hide that calculation fails, and another school is one tap away", () => {
+    const { asked, editing } = recordingEditing();
+    render(<SchoolSection ticket={ticket()} editing={editing} />);
+    expect(screen.getByText("governs").parentElement?.textContent).toContain("shop rule");
+    expect(screen.getByText(/By calculation it does not carry/)).toBeTruthy();
+    fireEvent.click(screen.getByRole("button", { name: "Take this header" }));
+    expect(asked).toMatchObject([{ do: "choose_header", header: { board: { nominal_depth: "ten" } } }]);
   });
 
   test("another count is only taken with its reason", async () => {

@@ -1,8 +1,8 @@
 import { useQuery } from "@tanstack/react-query";
 import { useEffect, useRef } from "react";
-import type { Schemas } from "../../../api/client";
 import { sheetQuery } from "../../../api/queries";
 import { SideSheet } from "../../../components/SideSheet";
+import { WorkingLine } from "../../../components/WorkingLine";
 
 interface Props {
   readonly job: string;
@@ -42,24 +42,5 @@ export function WorkingSheet({ job, opening, letter, version, part, close }: Pro
         licensed engineer or the building official decide.
       </p>
     </SideSheet>
-  );
-}
-
-function WorkingLine({ line }: { readonly line: Schemas["SheetLine"] }) {
-  if (line.line === "note") {
-    return <p className="my-1 text-secondary italic">{line.text}</p>;
-  }
-  const showsFigures = line.figures !== line.formula;
-  return (
-    <div className="my-1.5 grid gap-x-4 border-base-300 border-b pb-1 sm:grid-cols-[1fr_auto]">
-      <p>
-        <span className="text-secondary text-sm">{line.what}</span>
-        <span className="block font-mono text-[0.95rem]">
-          <b>{line.symbol}</b> = {line.formula}
-          {showsFigures && <span className="text-secondary"> = {line.figures}</span>} = <b>{line.result}</b>
-        </span>
-      </p>
-      <p className="self-end text-right text-secondary text-xs">{line.clause}</p>
-    </div>
   );
 }

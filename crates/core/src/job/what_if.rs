@@ -1,0 +1,57 @@
+//! What if the snow, the opening or the building were more: the same job, changed in proportion. Nothing is kept.
+
+use super::Job;
+use crate::loads::{Framing, SnowBasis, WallCarries};
+use crate::measure::Length;
+
+/// Factors on what is at hand; 1 is as it is.
+#[derive(Clone, Copy, Debug, PartialEq)]
+pub struct WhatIf {
+    /// On the snow.
+    pub snow: f64,
+    /// On the building's width and the joists' spans.
+    pub building: f64,
+}
+
+impl WhatIf {
+    /// As it is.
+    pub const AS_IT_IS: Self = Self { snow: 1.0, building: 1.0 };
+
+    /// The job as it would be.
+    #[must_use]
+    pub fn applied_to(&self, job: &Job) -> Job {
+        let mut job = job.clone();
+        let (SnowBasis::Ground(snow) | SnowBasis::Roof(snow)) = &mut job.settings.site.snow.basis;
+        *snow = *snow * self.snow;
+        let grown = |length: Length| Length::from_decimal_inches(length.to_inches() * self.building);
+        for wall in &mut job.walls {
+            let WallCarries::Framing(carried) = &mut wall.carries else { continue };
+            for item in carried {
+                match &mut item.framing {
+                    Framing::Roof(roof) => roof.building_width = grown(roof.building_width),
+                    Framing::RidgePost(post) => post.building_width = grown(post.building_width),
+                    Framing::Floor(floor) => {
+                        floor.span_one_side = grown(floor.span_one_side);
+                        floor.span_other_side = grown(floor.span_other_side);
+                    }
+                    Framing::WallAbove(_) | Framing::Gable(_) => {}
+                }
+            }
+        }
+        job
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+
+    #[test]
+    fn snow_grows_and_as_it_is_changes_nothing() {
+        let job = Job::empty("what if", Vec::new());
+        assert_eq!(WhatIf::AS_IT_IS.applied_to(&job), job);
+        let more = WhatIf { snow: 1.5, building: 1.0 }.applied_to(&job);
+        let SnowBasis::Ground(snow) = more.settings.site.snow.basis else { panic!("ground snow") };
+        assert!((snow.to_psf() - 45.0).abs() < 1e-9);
+    }
+}

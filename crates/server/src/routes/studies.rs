@@ -1,0 +1,142 @@
+//! Questions beside the plan: how far headers reach, what an existing one can carry, one size for the whole job, design
+//! values, and a jurisdiction's own table.
+
+use axum::Json;
+use axum::extract::State;
+use axum::http::header;
+use axum::response::IntoResponse;
+use sturvek_core::framing::{OpeningOutcome, OpeningPlan, plan_wall};
+use sturvek_core::job::{Job, WhatIf};
+use sturvek_core::measure::Money;
+use sturvek_core::sizing::candidates::headers_from;
+use sturvek_core::sizing::existing::capability;
+use sturvek_core::sizing::limits::WIDEST_OPENING;
+use sturvek_core::sizing::one_size::{HeaderOption, OpeningOptions, one_size};
+use sturvek_core::sizing::reach::{Reach, reach};
+use sturvek_formats::header_csv::{computed_table, read_table};
+use sturvek_wire::studies::{CapabilityView, MaterialView, OneSizeView, ReachView, materials};
+use uuid::Uuid;
+
+use super::walls::planned_opening;
+use crate::AppState;
+use crate::extract::{Body, Ids, Params};
+use crate::problem::Problem;
+use crate::views::{CodeTableRead, CodeTableText, WhatIfQuery};
+
+/// What a factor may be, in parts of a hundred.
+const FACTORS: std::ops::RangeInclusive<u16> = 25..=400;
+
+/// The factors that a query asks for.
+fn what_if(query: WhatIfQuery) -> Result<WhatIf, Problem> {
+    let factor = |field: &str, percent: Option<u16>| {
+        let percent = percent.unwrap_or(100);
+        if FACTORS.contains(&percent) {
+            Ok(f64::from(percent) / 100.0)
+        } else {
+            let detail = format!("{field} is {percent} %; it can be {} to {} %.", FACTORS.start(), FACTORS.end());
+            Err(Problem::invalid(detail, Some(field.to_owned())))
+        }
+    };
+    Ok(WhatIf { snow: factor("snow", query.snow)?, building: factor("building", query.building)? })
+}
+
+/// How far each header of the stock reaches under the loads on an opening, or under more.
+#[utoipa::path(get, path = "/api/jobs/{job}/openings/{opening}/reach",
+    params(("job" = Uuid, Path), ("opening" = Uuid, Path), WhatIfQuery),
+    responses((status = 200, body = ReachView), (status = 404, body = Problem), (status = 422, body = Problem)))]
+pub async fn get_reach(
+    State(state): State<AppState>,
+    Ids((job, opening)): Ids<(Uuid, Uuid)>,
+    Params(query): Params<WhatIfQuery>,
+) -> Result<Json<ReachView>, Problem> {
+    let job = what_if(query)?.applied_to(&state.jobs.get(job).await?.job);
+    let (_, plan, place) = planned_opening(&job, opening)?;
+    let planned = &plan.openings[place];
+    let problem = &sized(planned)?.problem;
+    let headers = headers_from(&job.stock, problem.wall_depth);
+    let mut reaches: Vec<Reach> = headers
+        .iter()
+        .filter(|(header, _)| header.section().width <= problem.wall_depth)
+        .map(|(header, _)| reach(problem, *header))
+        .collect();
+    reaches.sort_by_key(|reach| std::cmp::Reverse(reach.farthest));
+    Ok(Json(ReachView {
+        clear: planned.rough.width.nanometers(),
+        widest: WIDEST_OPENING.nanometers(),
+        headers: reaches.iter().map(Into::into).collect(),
+    }))
+}
+
+/// What the header over an opening can carry, and how far it could span.
+#[utoipa::path(get, path = "/api/jobs/{job}/openings/{opening}/capability",
+    params(("job" = Uuid, Path), ("opening" = Uuid, Path)),
+    responses((status = 200, body = CapabilityView), (status = 404, body = Problem), (status = 422, body = Problem)))]
+pub async fn get_capability(
+    State(state): State<AppState>,
+    Ids((job, opening)): Ids<(Uuid, Uuid)>,
+) -> Result<Json<CapabilityView>, Problem> {
+    let job = state.jobs.get(job).await?.job;
+    let (_, plan, place) = planned_opening(&job, opening)?;
+    let sized = sized(&plan.openings[place])?;
+    Ok(Json((&capability(&sized.problem, sized.evaluation.header)?).into()))
+}
+
+/// The sized header of an opening.
+fn sized(plan: &OpeningPlan) -> Result<&sturvek_core::framing::opening_plan::SizedHeader, Problem> {
+    match &plan.outcome {
+        OpeningOutcome::Header(sized) => Ok(sized),
+        OpeningOutcome::Outside(limit) => Err(limit.clone().into()),
+        OpeningOutcome::Flat => Err(Problem::no_header()),
+    }
+}
+
+/// The fewest different headers that carry over every opening of a job; nothing where more than three are needed.
+#[utoipa::path(get, path = "/api/jobs/{job}/one-size", params(("job" = Uuid, Path)),
+    responses((status = 200, body = Option<OneSizeView>), (status = 404, body = Problem)))]
+pub async fn get_one_size(
+    State(state): State<AppState>,
+    Ids(job): Ids<Uuid>,
+) -> Result<Json<Option<OneSizeView>>, Problem> {
+    let job = state.jobs.get(job).await?.job;
+    Ok(Json(one_size(&options(&job)).as_ref().map(Into::into)))
+}
+
+/// Every header of the stock that carries over each sized opening.
+fn options(job: &Job) -> Vec<OpeningOptions> {
+    let plans = job.walls.iter().flat_map(|wall| plan_wall(job, wall).openings);
+    let of_opening = |plan: OpeningPlan| {
+        let OpeningOutcome::Header(sized) = &plan.outcome else { return None };
+        let carrying = sized.candidates.iter().filter(|candidate| candidate.evaluation.carries());
+        let option = |candidate: &sturvek_core::sizing::candidates::Candidate| {
+            let header = candidate.evaluation.header;
+            let feet = plan.header_length().to_feet();
+            let cost = Money::cents(candidate.price_per_foot.to_cents() * feet);
+            HeaderOption { header, cost, jack: sized.problem.jack_length.under(header.board.depth()) }
+        };
+        Some(OpeningOptions { opening: plan.id, carrying: carrying.map(option).collect() })
+    };
+    plans.filter_map(of_opening).collect()
+}
+
+/// Design values of everything the tool knows.
+#[utoipa::path(get, path = "/api/materials", responses((status = 200, body = Vec<MaterialView>)))]
+pub async fn get_materials() -> Json<Vec<MaterialView>> {
+    Json(materials())
+}
+
+/// Reads a jurisdiction's header table from CSV; nothing is kept.
+#[utoipa::path(post, path = "/api/code-table", request_body = CodeTableText,
+    responses((status = 200, body = CodeTableRead)))]
+pub async fn read_code_table(Body(text): Body<CodeTableText>) -> Json<CodeTableRead> {
+    Json(match read_table(text.name.trim(), text.csv.as_bytes()) {
+        Ok(table) => CodeTableRead { table: Some((&table).into()), bad_rows: Vec::new() },
+        Err(rows) => CodeTableRead { table: None, bad_rows: rows.iter().map(ToString::to_string).collect() },
+    })
+}
+
+/// The header tables computed on the code tables' basis, as CSV of the form that is read.
+#[utoipa::path(get, path = "/api/code-table/computed.csv", responses((status = 200, body = String, content_type = "text/csv")))]
+pub async fn computed_code_table() -> impl IntoResponse {
+    let name = "attachment; filename=\"header-tables-computed.csv\"";
+    ([(header::CONTENT_TYPE, "text/csv; charset=utf-8"), (header::CONTENT_DISPOSITION, name)], computed_table())
+}

@@ -1,0 +1,235 @@
+//! Answers to questions beside the plan: how far headers reach, what an existing one can carry, one size for the whole job,
+//! and the design values themselves.
+
+use serde::Serialize;
+use sturvek_core::lumber::design_values::{self, DesignValues};
+use sturvek_core::lumber::{EngineeredClass, Grade, SawnSize, Species};
+use sturvek_core::sizing::existing::{Capability, WhatGivesOut};
+use sturvek_core::sizing::one_size::OneSize;
+use sturvek_core::sizing::reach::{Reach, ReachPoint};
+use utoipa::ToSchema;
+use uuid::Uuid;
+
+use crate::inputs::Header;
+
+/// How far the stock reaches under the loads at hand.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct ReachView {
+    /// This opening, nanometers.
+    pub clear: i64,
+    /// The widest opening that is looked at, nanometers.
+    pub widest: i64,
+    /// Every header of the stock, the farthest reaching first.
+    pub headers: Vec<HeaderReach>,
+}
+
+/// How far one header reaches.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct HeaderReach {
+    /// The header, to choose it by.
+    pub spec: Header,
+    /// Short name.
+    pub name: String,
+    /// Material.
+    pub material: String,
+    /// The widest opening it carries; absent if not even the narrowest.
+    pub farthest: Option<i64>,
+    /// What gives out first.
+    pub gives_out: String,
+    /// How hard it works along the span.
+    pub points: Vec<ReachPointView>,
+}
+
+/// How hard a header works over one opening.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct ReachPointView {
+    /// The opening.
+    pub clear: i64,
+    /// Demand over capacity.
+    pub ratio: f64,
+    /// What governs there.
+    pub governs: String,
+}
+
+/// What an existing header can do.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct CapabilityView {
+    /// The header.
+    pub name: String,
+    /// Whether it carries what is there.
+    pub carries: bool,
+    /// How many times the load at hand it carries.
+    pub times_the_load: f64,
+    /// Room left: how much more load, in parts of a hundred; negative where it is too much already.
+    pub margin_percent: f64,
+    /// What gives out first under more load.
+    pub first_under_load: String,
+    /// How far it could span, nanometers; absent if not even over a foot.
+    pub farthest: Option<i64>,
+    /// What gives out first over more span.
+    pub first_over_span: String,
+    /// Why it does not carry what is there.
+    pub failures: Vec<String>,
+}
+
+/// One size for the whole job.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct OneSizeView {
+    /// The different headers, and how many openings each goes over.
+    pub headers: Vec<OneSizeHeader>,
+    /// How many different jack lengths.
+    pub jack_lengths: usize,
+    /// What the headers cost, cents.
+    pub cost_cents: f64,
+    /// What the cheapest over each opening would cost, cents.
+    pub cheapest_cents: f64,
+    /// Openings that are left out: nothing in stock carries over them.
+    pub left_out: usize,
+}
+
+/// One of the headers.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct OneSizeHeader {
+    /// The header, to choose it by.
+    pub spec: Header,
+    /// Its name.
+    pub name: String,
+    /// The openings it goes over.
+    pub openings: Vec<Uuid>,
+}
+
+/// Design values of a material.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct MaterialView {
+    /// Family: sawn or engineered.
+    pub group: String,
+    /// What it is: `Douglas Fir-Larch No.2`, `LVL 2.0E-2600`.
+    pub name: String,
+    /// Sizes these values hold for.
+    pub sizes: String,
+    /// Fb, psi.
+    pub bending_psi: f64,
+    /// Fv, psi.
+    pub shear_psi: f64,
+    /// Fc⊥, psi.
+    pub bearing_psi: f64,
+    /// Fc, psi.
+    pub compression_psi: f64,
+    /// E, psi.
+    pub stiffness_psi: f64,
+    /// Emin, psi.
+    pub stability_stiffness_psi: f64,
+    /// Table and edition.
+    pub source: String,
+}
+
+impl From<&Reach> for HeaderReach {
+    fn from(reach: &Reach) -> Self {
+        Self {
+            spec: reach.header.into(),
+            name: reach.header.short_name(),
+            material: reach.header.board.material_name(),
+            farthest: reach.farthest.map(|length| length.nanometers()),
+            gives_out: reach.points.last().map_or(WhatGivesOut::Nothing, |point| point.governs).words().to_owned(),
+            points: reach.points.iter().map(reach_point).collect(),
+        }
+    }
+}
+
+fn reach_point(point: &ReachPoint) -> ReachPointView {
+    ReachPointView { clear: point.clear.nanometers(), ratio: point.ratio, governs: point.governs.words().to_owned() }
+}
+
+impl From<&Capability> for CapabilityView {
+    fn from(capability: &Capability) -> Self {
+        Self {
+            name: capability.now.header.name(),
+            carries: capability.now.carries(),
+            times_the_load: capability.times_the_load,
+            margin_percent: 100.0 * (capability.times_the_load - 1.0),
+            first_under_load: capability.first_under_load.words().to_owned(),
+            farthest: capability.farthest.map(|length| length.nanometers()),
+            first_over_span: capability.first_over_span.words().to_owned(),
+            failures: capability.now.failures(),
+        }
+    }
+}
+
+impl From<&OneSize> for OneSizeView {
+    fn from(found: &OneSize) -> Self {
+        let mut headers: Vec<OneSizeHeader> = Vec::new();
+        for (opening, header) in &found.assigned {
+            let (opening, name) = (Uuid::from_u128(opening.0), header.name());
+            match headers.iter_mut().find(|known| known.name == name) {
+                Some(known) => known.openings.push(opening),
+                None => headers.push(OneSizeHeader { spec: (*header).into(), name, openings: vec![opening] }),
+            }
+        }
+        Self {
+            headers,
+            jack_lengths: found.jack_lengths,
+            cost_cents: found.cost.to_cents(),
+            cheapest_cents: found.cheapest.to_cents(),
+            left_out: found.left_out.len(),
+        }
+    }
+}
+
+/// Every material the tool knows, sizes with the same values together.
+pub fn materials() -> Vec<MaterialView> {
+    let mut all: Vec<MaterialView> = Vec::new();
+    for species in Species::ALL {
+        for grade in Grade::ALL {
+            for size in SawnSize::all() {
+                let Some(values) = design_values::sawn(species, grade, size) else { continue };
+                let name = format!("{} {}", species.name(), grade.name());
+                let view = material("sawn", name, size.name(), &values, design_values::sawn_source(species, size));
+                match all.iter_mut().find(|known| same_values(known, &view)) {
+                    Some(known) => known.sizes = format!("{}, {}", known.sizes, view.sizes),
+                    None => all.push(view),
+                }
+            }
+        }
+    }
+    all.extend(EngineeredClass::ALL.into_iter().map(|class| {
+        let sizes = "every size".to_owned();
+        material("engineered", class.name().to_owned(), sizes, &class.values(), class.source())
+    }));
+    all
+}
+
+fn same_values(a: &MaterialView, b: &MaterialView) -> bool {
+    let key = |view: &MaterialView| {
+        [view.bending_psi, view.compression_psi, view.shear_psi].map(|value| value.round() as i64)
+    };
+    a.name == b.name && a.source == b.source && key(a) == key(b)
+}
+
+fn material(group: &str, name: String, sizes: String, values: &DesignValues, source: &str) -> MaterialView {
+    MaterialView {
+        group: group.to_owned(),
+        name,
+        sizes,
+        bending_psi: values.bending.to_psi(),
+        shear_psi: values.shear.to_psi(),
+        bearing_psi: values.bearing.to_psi(),
+        compression_psi: values.compression.to_psi(),
+        stiffness_psi: values.stiffness.to_psi(),
+        stability_stiffness_psi: values.stability_stiffness.to_psi(),
+        source: source.to_owned(),
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+
+    #[test]
+    fn every_material_names_its_source_and_no_maker() {
+        let all = materials();
+        assert!(all.len() > 30);
+        assert!(all.iter().all(|material| material.source.contains("from memory")));
+        let fir = all.iter().find(|material| material.name == "Douglas Fir-Larch No.2").expect("a usual wood");
+        assert_eq!(fir.sizes, "2x4, 2x6, 2x8, 2x10, 2x12, 4x4, 4x6, 4x8, 4x10, 4x12");
+    }
+}

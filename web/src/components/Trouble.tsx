@@ -1,0 +1,14 @@
+import type { JobEditing } from "../api/useJobEditing";
+
+/** A refusal that no field shows. */
+export function Trouble({ editing }: { readonly editing: JobEditing }) {
+  if (!editing.trouble) return null;
+  return (
+    <p role="alert" className="my-2 flex items-center gap-3 border-error border-l-4 pl-3 text-error">
+      {editing.trouble.detail}
+      <button type="button" className="btn btn-ghost tap" onClick={editing.clearTrouble}>
+        Fine
+      </button>
+    </p>
+  );
+}

@@ -1,0 +1,75 @@
+import { useId, useState } from "react";
+import { answered, api, type Schemas } from "../../api/client";
+
+type Table = Schemas["CodeTable"];
+
+interface Props {
+  readonly loaded: Table | undefined;
+  readonly load: (table: Table | null) => Promise<string | undefined>;
+}
+
+/** The jurisdiction's own header table: read from CSV whole or not at all, with every bad row named. */
+export function CodeTableSection({ loaded, load }: Props) {
+  const [badRows, setBadRows] = useState<readonly string[]>([]);
+  const [file, setFile] = useState("");
+  const id = useId();
+  const read = async (chosen: File | undefined) => {
+    if (!chosen) return;
+    setFile(chosen.name);
+    const body = { name: chosen.name.replace(/\.csv$/i, ""), csv: await chosen.text() };
+    try {
+      const answer = await answered(api.POST("/api/code-table", { body }));
+      const refusal = answer.table ? await load(answer.table) : undefined;
+      setBadRows(refusal ? [refusal] : answer.bad_rows);
+    } catch (error) {
+      setBadRows([error instanceof Error ? error.message : "The file could not be read."]);
+    }
+  };
+  return (
+    <section className="sheet p-4">
+      <h2 className="ruled">The code's header table</h2>
+      <p className="mt-2">
+        {loaded ? (
+          <>
+            <b>{loaded.name}</b>, {loaded.rows.length} rows, is what the code's school goes by.
+          </>
+        ) : (
+          "Spans are computed on the code tables' basis. If your jurisdiction prints its own table, load it."
+        )}
+      </p>
+      <div className="mt-2 flex flex-wrap items-center gap-2">
+        <label htmlFor={id} className="btn tap">
+          Load a table (CSV)
+        </label>
+        <input
+          id={id}
+          type="file"
+          accept=".csv,text/csv"
+          className="sr-only"
+          onChange={(event) => {
+            void read(event.target.files?.[0]);
+            event.target.value = "";
+          }}
+        />
+        <a className="btn btn-ghost tap font-normal" href="/api/code-table/computed.csv" download>
+          The computed table as CSV
+        </a>
+        {loaded && (
+          <button type="button" className="btn btn-ghost tap font-normal" onClick={() => void load(null)}>
+            Put it away
+          </button>
+        )}
+      </div>
+      {badRows.length > 0 && (
+        <div role="alert" className="mt-2 border-error border-l-4 pl-3">
+          <p className="text-error">Nothing of {file} was loaded:</p>
+          <ul className="max-h-48 list-disc overflow-y-auto pl-5 text-sm">
+            {badRows.map((row) => (
+              <li key={row}>{row}</li>
+            ))}
+          </ul>
+        </div>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,46 @@
+import { useQuery } from "@tanstack/react-query";
+import { useParams } from "react-router";
+import type { Command } from "../../api/client";
+import { jobQuery } from "../../api/queries";
+import { useJobEditing } from "../../api/useJobEditing";
+import { PageHead } from "../../components/PageHead";
+import { Trouble } from "../../components/Trouble";
+import { CodeTableSection } from "./CodeTableSection";
+import { DesignValues } from "./DesignValues";
+import { OneSizeSection } from "./OneSizeSection";
+import { StockSection } from "./StockSection";
+
+/** What headers can be made of: the stock and its prices, own sheets, the code's table, and every design value. */
+export function MaterialsPage() {
+  const { job = "" } = useParams();
+  const { data, error } = useQuery(jobQuery(job));
+  const editing = useJobEditing(job);
+  const run = (command: Command) => editing.run(command).then((problem) => problem?.detail);
+  return (
+    <div className="flex h-full flex-col">
+      <PageHead
+        title={data ? `Materials of ${data.job.name}` : "Materials"}
+        back={{ to: `/jobs/${job}`, label: "Back to the wall" }}
+      />
+      <main className="min-h-0 flex-1 overflow-y-auto p-4">
+        {error && <p className="text-lg">{error.message}</p>}
+        <Trouble editing={editing} />
+        {data && (
+          <div className="grid items-start gap-4 xl:grid-cols-[minmax(0,5fr)_minmax(0,4fr)]">
+            <StockSection stock={data.job.stock} change={(stock) => run({ do: "change_stock", stock })} />
+            <div className="grid gap-4">
+              <OneSizeSection view={data} run={run} />
+              <CodeTableSection
+                loaded={data.job.code_table ?? undefined}
+                load={(table) => run({ do: "load_code_table", table })}
+              />
+            </div>
+            <div className="xl:col-span-2">
+              <DesignValues />
+            </div>
+          </div>
+        )}
+      </main>
+    </div>
+  );
+}

@@ -1,0 +1,86 @@
+import { useState } from "react";
+import type { Schemas } from "../../api/client";
+import { NumberField } from "../../components/Field";
+import { BoardFields } from "./BoardFields";
+import { type Board, boardName, USUAL_BOARDS } from "./boards";
+
+type Item = Schemas["StockItem"];
+
+interface Props {
+  readonly stock: readonly Item[];
+  readonly change: (stock: Item[]) => Promise<string | undefined>;
+}
+
+const MAKES: readonly { readonly made: Board["made"]; readonly label: string }[] = [
+  { made: "sawn", label: "Sawn lumber" },
+  { made: "engineered", label: "LVL, PSL, LSL, glulam" },
+  { made: "sheet", label: "With values from my sheet" },
+];
+
+/** The pile: every board a header can be made of, with its price. */
+export function StockSection({ stock, change }: Props) {
+  const [open, setOpen] = useState<number>();
+  const replace = (index: number, item: Item) =>
+    change(stock.map((each, place) => (place === index ? item : each)));
+  return (
+    <section className="sheet p-4">
+      <h2 className="ruled">The stock</h2>
+      {stock.length === 0 && (
+        <p className="mt-2">Nothing yet. Add a board: headers are tried in as many plies as fit.</p>
+      )}
+      <ul className="mt-1 divide-y divide-base-300">
+        {stock.map((item, index) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: a board on the pile has no name but its place
+          <li key={index} className="py-1">
+            <div className="grid grid-cols-[minmax(0,1fr)_9rem_auto] items-center gap-2">
+              <button
+                type="button"
+                className="tap text-left font-bold hover:bg-base-200"
+                aria-expanded={open === index}
+                onClick={() => setOpen(open === index ? undefined : index)}
+              >
+                {boardName(item.board)}
+              </button>
+              <NumberField
+                label={`Price of ${boardName(item.board)}`}
+                labelHidden
+                unit="¢/ft"
+                number={item.price_cents_per_foot}
+                save={(price_cents_per_foot) => replace(index, { ...item, price_cents_per_foot })}
+              />
+              <button
+                type="button"
+                className="btn btn-ghost tap font-normal"
+                aria-label={`Take ${boardName(item.board)} off the pile`}
+                onClick={() => void change(stock.filter((_, place) => place !== index))}
+              >
+                Take off
+              </button>
+            </div>
+            {open === index && (
+              <div className="my-2 grid grid-cols-2 gap-3 bg-base-200 p-3 sm:grid-cols-3">
+                <BoardFields board={item.board} change={(board) => replace(index, { ...item, board })} />
+              </div>
+            )}
+          </li>
+        ))}
+      </ul>
+      <div className="mt-3 flex flex-wrap items-center gap-2">
+        <span>Put on the pile:</span>
+        {MAKES.map(({ made, label }) => (
+          <button
+            key={made}
+            type="button"
+            className="btn tap font-normal"
+            onClick={() => {
+              setOpen(stock.length);
+              void change([...stock, { board: USUAL_BOARDS[made], price_cents_per_foot: 300 }]);
+            }}
+          >
+            {label}
+          </button>
+        ))}
+      </div>
+    </section>
+  );
+}

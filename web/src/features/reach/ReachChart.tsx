@@ -1,0 +1,161 @@
+import type { Schemas } from "../../api/client";
+import { lengthText, type Nanometers, NM_PER_FOOT } from "../../lib/length";
+import { feetMarks, runsOf } from "../../lib/reach";
+
+interface Props {
+  readonly view: Schemas["ReachView"];
+}
+
+const LEFT = 290;
+const WIDTH = 720;
+const ROW = 26;
+const TOP = 46;
+
+/** A pattern a check: told apart by line and hatch, not by color. */
+const PATTERNS: readonly { readonly check: string; readonly pattern: string }[] = [
+  { check: "bending", pattern: "reach-bending" },
+  { check: "shear", pattern: "reach-shear" },
+  { check: "live-load deflection", pattern: "reach-sag" },
+  { check: "total deflection", pattern: "reach-sag" },
+  { check: "sag over the door", pattern: "reach-sag" },
+];
+
+const fillOf = (governs: string) =>
+  `url(#${PATTERNS.find((known) => known.check === governs)?.pattern ?? "reach-other"})`;
+
+/** One bar a header from nothing to where it gives out; this opening is the line across them. */
+export function ReachChart({ view }: Props) {
+  const x = (length: Nanometers) => LEFT + (length / view.widest) * WIDTH;
+  const height = TOP + view.headers.length * ROW + 20;
+  return (
+    <svg
+      viewBox={`0 0 ${LEFT + WIDTH + 70} ${height}`}
+      className="w-full min-w-[640px]"
+      role="img"
+      aria-label={`How far each header reaches; this opening is ${lengthText(view.clear)} wide`}
+    >
+      <ReachPatterns />
+      {feetMarks(view.widest).map((feet) => (
+        <g key={feet}>
+          <path d={`M${x(feet * NM_PER_FOOT)} ${TOP - 8}V${height - 16}`} stroke="var(--color-base-300)" />
+          <text
+            x={x(feet * NM_PER_FOOT)}
+            y={TOP - 14}
+            textAnchor="middle"
+            fontSize="12"
+            className="num"
+            fill="var(--pencil)"
+          >
+            {feet}'
+          </text>
+        </g>
+      ))}
+      {view.headers.map((header, index) => {
+        const y = TOP + index * ROW;
+        const reaches = header.farthest ?? 0;
+        const carries = reaches >= view.clear;
+        return (
+          <g key={header.name + header.material} opacity={carries ? 1 : 0.75}>
+            <text
+              x={LEFT - 10}
+              y={y + 16}
+              textAnchor="end"
+              fontSize="14"
+              fill="var(--graphite)"
+              fontWeight={carries ? 700 : 400}
+            >
+              {header.name}{" "}
+              <tspan fill="var(--pencil)" fontWeight="400" fontSize="12">
+                {header.material}
+              </tspan>
+            </text>
+            {runsOf(header.points, reaches).map((run) => (
+              <rect
+                key={run.from}
+                x={x(run.from)}
+                y={y + 4}
+                width={Math.max(x(run.to) - x(run.from), 0)}
+                height={ROW - 9}
+                fill={fillOf(run.governs)}
+                stroke="var(--graphite)"
+                strokeWidth={carries ? 1.6 : 0.8}
+              >
+                <title>{`${run.governs} governs from ${lengthText(run.from)} to ${lengthText(run.to)}`}</title>
+              </rect>
+            ))}
+            <text x={x(reaches) + 6} y={y + 16} fontSize="12" className="num" fill="var(--graphite)">
+              {reaches > 0 ? lengthText(reaches) : "not even 1'-6\""}
+            </text>
+          </g>
+        );
+      })}
+      <path
+        d={`M${x(view.clear)} ${TOP - 6}V${height - 14}`}
+        stroke="var(--chalk)"
+        strokeWidth="2.5"
+        strokeDasharray="8 4"
+      />
+      <text
+        x={x(view.clear)}
+        y={16}
+        textAnchor="middle"
+        fontSize="14"
+        fontWeight="700"
+        className="num"
+        fill="var(--chalk)"
+      >
+        this opening, {lengthText(view.clear)}
+      </text>
+    </svg>
+  );
+}
+
+function ReachPatterns() {
+  return (
+    <defs>
+      <pattern id="reach-bending" width="8" height="8" patternUnits="userSpaceOnUse">
+        <rect width="8" height="8" fill="var(--wood)" />
+      </pattern>
+      <pattern
+        id="reach-shear"
+        width="6"
+        height="6"
+        patternUnits="userSpaceOnUse"
+        patternTransform="rotate(45)"
+      >
+        <rect width="6" height="6" fill="var(--sheet)" />
+        <path d="M0 0V6" stroke="var(--graphite)" strokeWidth="2.4" />
+      </pattern>
+      <pattern id="reach-sag" width="7" height="7" patternUnits="userSpaceOnUse">
+        <rect width="7" height="7" fill="var(--sheet)" />
+        <path d="M0 3.5H7" stroke="var(--wood-deep)" strokeWidth="2.6" />
+      </pattern>
+      <pattern id="reach-other" width="6" height="6" patternUnits="userSpaceOnUse">
+        <rect width="6" height="6" fill="var(--sheet)" />
+        <circle cx="3" cy="3" r="1.4" fill="var(--graphite)" />
+      </pattern>
+    </defs>
+  );
+}
+
+/** What the hatches mean. */
+export function ReachKey() {
+  const entries = [
+    ["reach-bending", "bending governs"],
+    ["reach-shear", "shear"],
+    ["reach-sag", "sag"],
+    ["reach-other", "jacks, or room"],
+  ] as const;
+  return (
+    <ul className="flex flex-wrap gap-x-5 gap-y-1 text-sm">
+      {entries.map(([pattern, label]) => (
+        <li key={pattern} className="flex items-center gap-2">
+          <svg width="30" height="14" aria-hidden="true">
+            <rect width="30" height="14" fill={`url(#${pattern})`} stroke="var(--graphite)" />
+          </svg>
+          {label}
+        </li>
+      ))}
+    </ul>
+  );
+}

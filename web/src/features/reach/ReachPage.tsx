@@ -1,0 +1,81 @@
+import { useQuery } from "@tanstack/react-query";
+import { useDeferredValue, useId, useState } from "react";
+import { useParams } from "react-router";
+import { jobQuery, reachQuery } from "../../api/queries";
+import { PageHead } from "../../components/PageHead";
+import { ReachChart, ReachKey } from "./ReachChart";
+
+/** How far every header of the stock reaches under the loads at hand, and what if there were more. */
+export function ReachPage() {
+  const { job = "", opening = "" } = useParams();
+  const [snow, setSnow] = useState(100);
+  const [building, setBuilding] = useState(100);
+  const view = useQuery(jobQuery(job));
+  const wanted = useDeferredValue({ snow, building });
+  const { data, error } = useQuery({
+    ...reachQuery(job, opening, view.data?.version ?? 0, wanted.snow, wanted.building),
+    enabled: view.data !== undefined,
+  });
+  const wall = view.data?.job.walls.find((each) => each.openings.some((one) => one.id === opening));
+  const back = {
+    to: wall ? `/jobs/${job}/walls/${wall.id}?o=${opening}` : `/jobs/${job}`,
+    label: "Back to the wall",
+  };
+  const carrying = data?.headers.filter((header) => (header.farthest ?? 0) >= data.clear).length;
+  return (
+    <div className="flex h-full flex-col">
+      <PageHead title={`How far headers reach${wall ? ` in ${wall.frame.name}` : ""}`} back={back} />
+      <main className="min-h-0 flex-1 overflow-y-auto p-4">
+        {error && <p className="text-lg">{error.message}</p>}
+        <section className="sheet grid gap-4 p-4 md:grid-cols-2" aria-label="What if">
+          <Slider label="What if the snow were" value={snow} change={setSnow} />
+          <Slider label="What if the building were as wide as" value={building} change={setBuilding} />
+        </section>
+        {data && (
+          <section className="sheet mt-4 p-4">
+            <p className="mb-2 flex flex-wrap items-baseline gap-x-4">
+              <b>
+                {carrying} of {data.headers.length} reach over this opening.
+              </b>
+              <span className="text-secondary text-sm">
+                Jacks are counted anew at every span. Openings over 20 ft have no number here.
+              </span>
+            </p>
+            <ReachKey />
+            <div className="mt-3 overflow-x-auto">
+              <ReachChart view={data} />
+            </div>
+          </section>
+        )}
+      </main>
+    </div>
+  );
+}
+
+interface SliderProps {
+  readonly label: string;
+  readonly value: number;
+  readonly change: (value: number) => void;
+}
+
+function Slider({ label, value, change }: SliderProps) {
+  const id = useId();
+  return (
+    <div>
+      <label htmlFor={id} className="flex items-baseline justify-between">
+        <span>{label}</span>
+        <b className="num">{value === 100 ? "as it is" : `${value} %`}</b>
+      </label>
+      <input
+        id={id}
+        type="range"
+        min={50}
+        max={250}
+        step={5}
+        value={value}
+        className="slider"
+        onChange={(event) => change(Number(event.target.value))}
+      />
+    </div>
+  );
+}

@@ -1,0 +1,1 @@
+export { ReachPage } from "./ReachPage";

@@ -1,0 +1,229 @@
+import { useQuery } from "@tanstack/react-query";
+import { useParams } from "react-router";
+import type { Schemas } from "../../api/client";
+import { jobQuery } from "../../api/queries";
+import { useJobEditing } from "../../api/useJobEditing";
+import { ChoiceList, ChoiceRow, NumberField, TextField } from "../../components/Field";
+import { PageHead } from "../../components/PageHead";
+import { Trouble } from "../../components/Trouble";
+import { lengthText, nanometers } from "../../lib/length";
+import { ShopRules } from "./ShopRules";
+import { WindFields } from "./WindFields";
+
+export type Settings = Required<Schemas["Settings"]>;
+export type Change = (part: Partial<Settings>) => Promise<string | undefined>;
+
+const KING_TABLES = [
+  { value: "irc2018_low_wind", label: "2018 and later, wind 115 mph or less, Exp. B" },
+  { value: "irc2018_high_wind", label: "2018 and later, wind under 140 B or 130 C" },
+  { value: "irc2015", label: "2015, by stud spacing" },
+] as const;
+
+/** By which rules this job is sized: the governing school, limits, snow, wind, and what the shop does. */
+export function RulesPage() {
+  const { job = "" } = useParams();
+  const { data, error } = useQuery(jobQuery(job));
+  const editing = useJobEditing(job);
+  // The server sends every setting; only what is sent to it may leave some out.
+  const settings = data?.job.settings as Settings | undefined;
+  const change: Change = (part) =>
+    settings
+      ? editing
+          .run({ do: "change_settings", settings: { ...settings, ...part } })
+          .then((problem) => problem?.detail)
+      : Promise.resolve(undefined);
+  return (
+    <div className="flex h-full flex-col">
+      <PageHead
+        title={data ? `Rules of ${data.job.name}` : "Rules"}
+        back={{ to: `/jobs/${job}`, label: "Back to the wall" }}
+      />
+      <main className="min-h-0 flex-1 overflow-y-auto p-4">
+        {error && <p className="text-lg">{error.message}</p>}
+        <Trouble editing={editing} />
+        {settings && data && (
+          <div className="grid items-start gap-4 lg:grid-cols-2">
+            <div className="grid gap-4">
+              <Schools settings={settings} change={change} />
+              <Snow settings={settings} change={change} />
+            </div>
+            <div className="grid gap-4">
+              <ShopRules settings={settings} stock={data.job.stock} change={change} />
+              <Limits settings={settings} change={change} />
+              <section className="sheet grid gap-3 p-4">
+                <h2 className="ruled">Kings</h2>
+                <ChoiceList
+                  label="The code's count"
+                  value={settings.king_table}
+                  options={KING_TABLES}
+                  choose={(king_table) => void change({ king_table })}
+                />
+                <WindFields settings={settings} change={change} />
+              </section>
+            </div>
+          </div>
+        )}
+      </main>
+    </div>
+  );
+}
+
+interface Props {
+  readonly settings: Settings;
+  readonly change: Change;
+}
+
+function Schools({ settings, change }: Props) {
+  return (
+    <section className="sheet grid gap-3 p-4">
+      <h2 className="ruled">What governs</h2>
+      <ChoiceRow
+        label="Headers are sized by"
+        value={settings.school}
+        options={[
+          { value: "code_table", label: "Code table" },
+          { value: "calculation", label: "Calculation" },
+          { value: "shop_rule", label: "Shop rule" },
+        ]}
+        choose={(school) => void change({ school })}
+      />
+      <p className="text-secondary text-sm">
+        All three stand on every ticket. Whatever governs, a header that fails by calculation is shown as
+        such.
+      </p>
+      <ChoiceList
+        label="Of those that carry, take the"
+        value={settings.aim}
+        options={[
+          { value: "cheapest", label: "cheapest" },
+          { value: "leanest", label: "one with the least wood" },
+          { value: "shallowest", label: "shallowest" },
+          { value: "lightest", label: "lightest" },
+          { value: "fewest_plies", label: "one with the fewest plies" },
+        ]}
+        choose={(aim) => void change({ aim })}
+      />
+      <ChoiceRow
+        label="Build it"
+        value={settings.margin}
+        options={[
+          { value: "lean", label: "Lean" },
+          { value: "belt_and_braces", label: "Belt and braces" },
+        ]}
+        choose={(margin) => void change({ margin })}
+      />
+    </section>
+  );
+}
+
+function Snow({ settings, change }: Props) {
+  return (
+    <section className="sheet grid gap-3 p-4">
+      <h2 className="ruled">Snow</h2>
+      <ChoiceRow
+        label="The figure is"
+        value={settings.snow_basis}
+        options={[
+          { value: "ground", label: "Ground snow" },
+          { value: "roof", label: "My own roof snow" },
+        ]}
+        choose={(snow_basis) => void change({ snow_basis })}
+      />
+      <div className="grid grid-cols-2 gap-3">
+        <NumberField label="Snow" unit="psf" number={settings.snow} save={(snow) => change({ snow })} />
+        <NumberField
+          label="Roof live"
+          unit="psf"
+          number={settings.roof_live}
+          save={(roof_live) => change({ roof_live })}
+        />
+      </div>
+      {settings.snow_basis === "ground" && (
+        <>
+          <ChoiceRow
+            label="Of edition"
+            value={settings.snow_edition}
+            options={[
+              { value: "asce7_to16", label: "ASCE 7-16 or before" },
+              { value: "asce7_from22", label: "ASCE 7-22" },
+            ]}
+            choose={(snow_edition) => void change({ snow_edition })}
+          />
+          <ChoiceRow
+            label="Gables with the snow blown to one side"
+            value={settings.unbalanced_snow ? "checked" : "left_out"}
+            options={[
+              { value: "checked", label: "Checked" },
+              { value: "left_out", label: "Left out" },
+            ]}
+            choose={(value) => void change({ unbalanced_snow: value === "checked" })}
+          />
+          <div className="grid grid-cols-2 gap-3">
+            <NumberField
+              label="Exposure, Ce"
+              number={settings.snow_exposure}
+              save={(snow_exposure) => change({ snow_exposure })}
+            />
+            <NumberField
+              label="Thermal, Ct"
+              hint="1.2 unheated"
+              number={settings.snow_thermal}
+              save={(snow_thermal) => change({ snow_thermal })}
+            />
+            <NumberField
+              label="Importance, I"
+              number={settings.snow_importance}
+              save={(snow_importance) => change({ snow_importance })}
+            />
+            <NumberField
+              label="Winter wind, W2"
+              hint="7-22 only"
+              number={settings.winter_wind}
+              save={(winter_wind) => change({ winter_wind })}
+            />
+          </div>
+        </>
+      )}
+    </section>
+  );
+}
+
+function Limits({ settings, change }: Props) {
+  const most = settings.most_sag_over_door;
+  return (
+    <section className="sheet grid gap-3 p-4">
+      <h2 className="ruled">How far a header may sag</h2>
+      <div className="grid grid-cols-2 gap-3">
+        <NumberField
+          label="Under live load, span over"
+          hint="360; under a roof only 240 is allowed"
+          number={settings.live_deflection_limit}
+          save={(live_deflection_limit) => change({ live_deflection_limit })}
+        />
+        <NumberField
+          label="Under all load, span over"
+          hint="240; under a roof only 180 is allowed"
+          number={settings.total_deflection_limit}
+          save={(total_deflection_limit) => change({ total_deflection_limit })}
+        />
+        <NumberField
+          label="Creep of dead load, times"
+          hint="1.5 dry, 2.0 wet"
+          number={settings.creep}
+          save={(creep) => change({ creep })}
+        />
+        <TextField
+          label="Over sliding and overhead doors"
+          hint="empty for no such limit"
+          value={most == null ? "" : lengthText(nanometers(most), "inches")}
+          save={(text) => change({ most_sag_over_door: text.trim() === "" ? null : text })}
+        />
+        <NumberField
+          label="Kings in wind, height over"
+          number={settings.king_deflection_limit}
+          save={(king_deflection_limit) => change({ king_deflection_limit })}
+        />
+      </div>
+    </section>
+  );
+}

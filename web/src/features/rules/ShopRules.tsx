@@ -1,0 +1,129 @@
+import type { Schemas } from "../../api/client";
+import { ChoiceList, TextField } from "../../components/Field";
+import { lengthText, nanometers } from "../../lib/length";
+import { boardName } from "../materials/boards";
+import type { Change, Settings } from "./RulesPage";
+
+type Rule = Settings["shop_headers"][number];
+
+interface Props {
+  readonly settings: Settings;
+  readonly stock: readonly Schemas["StockItem"][];
+  readonly change: Change;
+}
+
+/** What the shop does without asking; calculation still judges it. */
+export function ShopRules({ settings, stock, change }: Props) {
+  const rules = settings.shop_headers;
+  const save = (shop_headers: Rule[]) => change({ shop_headers });
+  const first = stock[0]?.board;
+  return (
+    <section className="sheet grid gap-3 p-4">
+      <h2 className="ruled">What the shop does</h2>
+      <div className="grid grid-cols-2 gap-3">
+        <Width
+          label="Two jacks from"
+          hint="empty: no such rule"
+          width={settings.shop_doubles_jacks_from}
+          save={(shop_doubles_jacks_from) => change({ shop_doubles_jacks_from })}
+        />
+        <Width
+          label="Two kings from"
+          hint="empty: no such rule"
+          width={settings.shop_doubles_kings_from}
+          save={(shop_doubles_kings_from) => change({ shop_doubles_kings_from })}
+        />
+      </div>
+      {rules.map((rule, index) => (
+        <RuleFields
+          // biome-ignore lint/suspicious/noArrayIndexKey: a rule has no name but its place
+          key={index}
+          rule={rule}
+          stock={stock}
+          change={(next) => save(rules.map((each, place) => (place === index ? next : each)))}
+          remove={() => void save(rules.filter((_, place) => place !== index))}
+        />
+      ))}
+      {first && (
+        <button
+          type="button"
+          className="btn tap justify-self-start font-normal"
+          onClick={() => void save([...rules, { header: { board: first, plies: 2 } }])}
+        >
+          Add a header rule
+        </button>
+      )}
+      <p className="text-secondary text-sm">The first header rule that holds counts.</p>
+    </section>
+  );
+}
+
+interface RuleProps {
+  readonly rule: Rule;
+  readonly stock: Props["stock"];
+  readonly change: (rule: Rule) => Promise<string | undefined>;
+  readonly remove: () => void;
+}
+
+function RuleFields({ rule, stock, change, remove }: RuleProps) {
+  const boards = stock.map((item) => item.board);
+  const known = boards.some((board) => boardName(board) === boardName(rule.header.board));
+  const choices = known ? boards : [rule.header.board, ...boards];
+  return (
+    <div className="grid grid-cols-2 gap-2 border-base-300 border-l-4 pl-3">
+      <ChoiceList
+        label="Plies"
+        value={String(rule.header.plies)}
+        options={["1", "2", "3", "4"].map((plies) => ({ value: plies, label: plies }))}
+        choose={(plies) => void change({ ...rule, header: { ...rule.header, plies: Number(plies) } })}
+      />
+      <ChoiceList
+        label="of"
+        value={boardName(rule.header.board)}
+        options={choices.map((board) => ({ value: boardName(board), label: boardName(board) }))}
+        choose={(name) => {
+          const board = choices.find((each) => boardName(each) === name);
+          if (board) void change({ ...rule, header: { ...rule.header, board } });
+        }}
+      />
+      <Width
+        label="over openings up to"
+        hint="empty: over everything"
+        width={rule.up_to}
+        save={(up_to) => change({ ...rule, up_to })}
+      />
+      <Width
+        label="on buildings up to"
+        hint="empty: on every building"
+        width={rule.building_up_to}
+        save={(building_up_to) => change({ ...rule, building_up_to })}
+      />
+      <button
+        type="button"
+        className="btn btn-ghost tap col-span-2 justify-self-start font-normal"
+        onClick={remove}
+      >
+        Take this rule away
+      </button>
+    </div>
+  );
+}
+
+interface WidthProps {
+  readonly label: string;
+  readonly hint: string;
+  readonly width: number | string | null | undefined;
+  readonly save: (width: string | null) => Promise<string | undefined>;
+}
+
+/** A width that may be left empty. */
+function Width({ label, hint, width, save }: WidthProps) {
+  return (
+    <TextField
+      label={label}
+      hint={hint}
+      value={width == null ? "" : lengthText(nanometers(width))}
+      save={(text) => save(text.trim() === "" ? null : text)}
+    />
+  );
+}

@@ -1,0 +1,337 @@
+import type { Schemas } from "../../../api/client";
+import { ChoiceList, LengthField, NumberField, TextField } from "../../../components/Field";
+import { lengthText, nanometers } from "../../../lib/length";
+import { type CarriedKind, KIND_NAMES, usualFraming } from "./usual";
+
+type Item = Schemas["CarriedItem"];
+type Of<K extends CarriedKind> = Extract<Schemas["CarriedFraming"], { kind: K }>;
+type Save<T> = (value: T) => Promise<string | undefined>;
+
+const ROOF_FRAMINGS = [
+  { value: "trusses", label: "Trusses, wall to wall" },
+  { value: "rafters_with_clear_ceiling_joists", label: "Rafters, ceiling joists wall to wall" },
+  { value: "rafters_with_lapped_ceiling_joists", label: "Rafters, ceiling joists lap on a middle wall" },
+  { value: "middle_wall_under_lapped_ceiling_joists", label: "This is the middle wall they lap on" },
+  { value: "rafters_on_ridge_beam", label: "Rafters on a ridge beam" },
+  { value: "parallel_to_wall", label: "Trusses or rafters along the wall" },
+] as const;
+
+const SNOW_TROUBLES = [
+  { value: "none", label: "Nothing else" },
+  { value: "drift", label: "It drifts or slides from a higher roof" },
+  { value: "ice", label: "Ice at the eave" },
+  { value: "unbalanced_hip_or_valley", label: "A hip, valley or curved roof" },
+] as const;
+
+const FLOOR_FRAMINGS = [
+  { value: "simple", label: "They end on it" },
+  { value: "continuous_over_this_wall", label: "They run through over it" },
+  { value: "continuous_ending_here", label: "They end on it and run through over the next support" },
+  { value: "cantilevered_past_this_wall", label: "They run past it and end free" },
+  { value: "parallel_to_wall", label: "They run along it" },
+] as const;
+
+const FLOOR_USES = [
+  { value: "living", label: "Living rooms (40)" },
+  { value: "sleeping", label: "Sleeping rooms (30)" },
+  { value: "attic_with_storage", label: "Attic with storage (20)" },
+  { value: "attic_without_storage", label: "Attic without storage (10)" },
+  { value: "deck", label: "Deck or balcony (40)" },
+] as const;
+
+interface Props {
+  readonly items: readonly Item[];
+  readonly change: Save<Item[]>;
+}
+
+/** Everything that lands on the wall, one after another; each along the whole wall or a stretch of it. */
+export function CarriedItems({ items, change }: Props) {
+  const replace = (index: number, item: Item) =>
+    change(items.map((each, place) => (place === index ? item : each)));
+  return (
+    <>
+      {items.map((item, index) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: what lands on a wall has no name but its place
+        <section key={index} aria-label={`${KIND_NAMES[item.what.kind]}, ${index + 1}`}>
+          <h3 className="ruled">{KIND_NAMES[item.what.kind]}</h3>
+          <div className="mt-2 grid grid-cols-2 gap-3">
+            <Fields what={item.what} change={(what) => replace(index, { ...item, what })} />
+            {item.what.kind !== "ridge_post" && (
+              <Stretch item={item} change={(next) => replace(index, next)} />
+            )}
+          </div>
+          <button
+            type="button"
+            className="btn btn-ghost tap mt-1 font-normal"
+            onClick={() => void change(items.filter((_, place) => place !== index))}
+          >
+            Take it off this wall
+          </button>
+        </section>
+      ))}
+      <section>
+        <h3 className="ruled">What else lands on it?</h3>
+        <div className="mt-2 flex flex-wrap gap-2">
+          {(Object.keys(KIND_NAMES) as CarriedKind[]).map((kind) => (
+            <button
+              key={kind}
+              type="button"
+              className="btn tap font-normal"
+              onClick={() => void change([...items, { what: usualFraming(kind) }])}
+            >
+              {KIND_NAMES[kind]}
+            </button>
+          ))}
+        </div>
+      </section>
+    </>
+  );
+}
+
+function Fields({
+  what,
+  change,
+}: {
+  what: Schemas["CarriedFraming"];
+  change: Save<Schemas["CarriedFraming"]>;
+}) {
+  switch (what.kind) {
+    case "roof":
+      return <RoofFields roof={what} change={change} />;
+    case "floor":
+      return <FloorFields floor={what} change={change} />;
+    case "wall_above":
+      return <WallAboveFields above={what} change={change} />;
+    case "gable":
+      return <GableFields gable={what} change={change} />;
+    case "ridge_post":
+      return <RidgePostFields post={what} change={change} />;
+  }
+}
+
+/** From where to where along the wall; both empty is all along. */
+function Stretch({ item, change }: { item: Item; change: Save<Item> }) {
+  const text = (length: Item["from"]) => (length == null ? "" : lengthText(nanometers(length)));
+  const all = item.from == null && item.to == null;
+  if (all) {
+    return (
+      <button
+        type="button"
+        className="btn tap self-end font-normal"
+        onClick={() => void change({ ...item, from: 0, to: "4'" })}
+      >
+        Only on part of the wall
+      </button>
+    );
+  }
+  return (
+    <>
+      <TextField label="From" value={text(item.from)} save={(from) => change({ ...item, from })} />
+      <TextField label="To" value={text(item.to)} save={(to) => change({ ...item, to })} />
+      <button
+        type="button"
+        className="btn tap col-span-2 font-normal"
+        onClick={() => void change({ ...item, from: null, to: null })}
+      >
+        All along the wall
+      </button>
+    </>
+  );
+}
+
+function RoofFields({ roof, change }: { roof: Of<"roof">; change: Save<Of<"roof">> }) {
+  return (
+    <>
+      <div className="col-span-2">
+        <ChoiceList
+          label="How it reaches this wall"
+          value={roof.framing}
+          options={ROOF_FRAMINGS}
+          choose={(framing) => void change({ ...roof, framing })}
+        />
+      </div>
+      <LengthField
+        label="Building width"
+        length={nanometers(roof.building_width)}
+        save={(building_width) => change({ ...roof, building_width })}
+      />
+      <LengthField
+        label="Overhang"
+        length={nanometers(roof.overhang)}
+        save={(overhang) => change({ ...roof, overhang })}
+      />
+      <NumberField
+        label="Rise in 12"
+        number={roof.rise_in_twelve}
+        save={(rise_in_twelve) => change({ ...roof, rise_in_twelve })}
+      />
+      {roof.framing === "parallel_to_wall" && roof.bay !== undefined && (
+        <LengthField
+          label="Between trusses"
+          style="inches"
+          length={nanometers(roof.bay)}
+          save={(bay) => change({ ...roof, bay })}
+        />
+      )}
+      <NumberField
+        label="Roof dead"
+        unit="psf"
+        hint="20 under tile"
+        number={roof.roof_dead}
+        save={(roof_dead) => change({ ...roof, roof_dead })}
+      />
+      <NumberField
+        label="Ceiling dead"
+        unit="psf"
+        number={roof.ceiling_dead}
+        save={(ceiling_dead) => change({ ...roof, ceiling_dead })}
+      />
+      <NumberField
+        label="Attic live"
+        unit="psf"
+        hint="20 with storage, 10 without"
+        number={roof.attic_live}
+        save={(attic_live) => change({ ...roof, attic_live })}
+      />
+      <ChoiceList
+        label="What else the snow does"
+        value={roof.snow_trouble ?? "none"}
+        options={SNOW_TROUBLES}
+        choose={(snow_trouble) => void change({ ...roof, snow_trouble })}
+      />
+    </>
+  );
+}
+
+function FloorFields({ floor, change }: { floor: Of<"floor">; change: Save<Of<"floor">> }) {
+  const framing = floor.floor_framing ?? "simple";
+  const cantilever = framing === "cantilevered_past_this_wall";
+  return (
+    <>
+      <div className="col-span-2">
+        <ChoiceList
+          label="How its joists bear on this wall"
+          value={framing}
+          options={FLOOR_FRAMINGS}
+          choose={(floor_framing) => void change({ ...floor, floor_framing })}
+        />
+      </div>
+      {framing === "parallel_to_wall" ? (
+        <LengthField
+          label="Between joists"
+          style="inches"
+          length={nanometers(floor.bay ?? 0)}
+          save={(bay) => change({ ...floor, bay })}
+        />
+      ) : (
+        <>
+          <LengthField
+            label={cantilever ? "Span behind the wall" : "Joist span, one side"}
+            length={nanometers(floor.span_one_side)}
+            save={(span_one_side) => change({ ...floor, span_one_side })}
+          />
+          <LengthField
+            label={cantilever ? "Tail past the wall" : "Other side, or the next span"}
+            hint={cantilever ? undefined : "0 for an outside wall"}
+            length={nanometers(floor.span_other_side)}
+            save={(span_other_side) => change({ ...floor, span_other_side })}
+          />
+        </>
+      )}
+      <ChoiceList
+        label="What it is for"
+        value={floor.floor_use ?? "living"}
+        options={FLOOR_USES}
+        choose={(floor_use) => void change({ ...floor, floor_use })}
+      />
+      <NumberField
+        label="Floor live"
+        unit="psf"
+        number={floor.floor_live}
+        save={(floor_live) => change({ ...floor, floor_live })}
+      />
+      <NumberField
+        label="Floor dead"
+        unit="psf"
+        number={floor.floor_dead}
+        save={(floor_dead) => change({ ...floor, floor_dead })}
+      />
+    </>
+  );
+}
+
+function WallAboveFields({ above, change }: { above: Of<"wall_above">; change: Save<Of<"wall_above">> }) {
+  return (
+    <>
+      <LengthField
+        label="Its height"
+        length={nanometers(above.wall_above_height)}
+        save={(wall_above_height) => change({ ...above, wall_above_height })}
+      />
+      <NumberField
+        label="Its weight"
+        unit="psf"
+        number={above.wall_above_dead}
+        save={(wall_above_dead) => change({ ...above, wall_above_dead })}
+      />
+    </>
+  );
+}
+
+function GableFields({ gable, change }: { gable: Of<"gable">; change: Save<Of<"gable">> }) {
+  return (
+    <>
+      <NumberField
+        label="Rise in 12"
+        hint="its peak stands in the middle"
+        number={gable.rise_in_twelve}
+        save={(rise_in_twelve) => change({ ...gable, rise_in_twelve })}
+      />
+      <NumberField
+        label="Its weight"
+        unit="psf"
+        number={gable.gable_dead}
+        save={(gable_dead) => change({ ...gable, gable_dead })}
+      />
+    </>
+  );
+}
+
+function RidgePostFields({ post, change }: { post: Of<"ridge_post">; change: Save<Of<"ridge_post">> }) {
+  return (
+    <>
+      <LengthField
+        label="Its place on the wall"
+        length={nanometers(post.at)}
+        save={(at) => change({ ...post, at })}
+      />
+      <LengthField
+        label="Building width"
+        length={nanometers(post.building_width)}
+        save={(building_width) => change({ ...post, building_width })}
+      />
+      <LengthField
+        label="Ridge span, one side"
+        length={nanometers(post.span_one_side)}
+        save={(span_one_side) => change({ ...post, span_one_side })}
+      />
+      <LengthField
+        label="Other side"
+        hint="0 at the beam's end"
+        length={nanometers(post.span_other_side)}
+        save={(span_other_side) => change({ ...post, span_other_side })}
+      />
+      <NumberField
+        label="Rise in 12"
+        number={post.rise_in_twelve}
+        save={(rise_in_twelve) => change({ ...post, rise_in_twelve })}
+      />
+      <NumberField
+        label="Roof dead"
+        unit="psf"
+        number={post.roof_dead}
+        save={(roof_dead) => change({ ...post, roof_dead })}
+      />
+    </>
+  );
+}

@@ -1,0 +1,56 @@
+import type { Schemas } from "../../../api/client";
+import { NM_PER_FOOT, NM_PER_INCH } from "../../../lib/length";
+
+export type CarriedKind = Schemas["CarriedFraming"]["kind"];
+
+/** What fresh framing starts with, to be typed over. */
+export function usualFraming(kind: CarriedKind): Schemas["CarriedFraming"] {
+  switch (kind) {
+    case "roof":
+      return {
+        kind,
+        framing: "trusses",
+        building_width: 24 * NM_PER_FOOT,
+        overhang: 2 * NM_PER_FOOT,
+        rise_in_twelve: 6,
+        bay: 24 * NM_PER_INCH,
+        roof_dead: 10,
+        ceiling_dead: 5,
+        attic_live: 0,
+        snow_trouble: "none",
+      };
+    case "floor":
+      return {
+        kind,
+        floor_use: "living",
+        floor_framing: "simple",
+        span_one_side: 12 * NM_PER_FOOT,
+        span_other_side: 0,
+        bay: 16 * NM_PER_INCH,
+        floor_dead: 12,
+        floor_live: 40,
+      };
+    case "wall_above":
+      return { kind, wall_above_height: 8 * NM_PER_FOOT, wall_above_dead: 12 };
+    case "gable":
+      return { kind, rise_in_twelve: 6, gable_dead: 12 };
+    case "ridge_post":
+      return {
+        kind,
+        at: 6 * NM_PER_FOOT,
+        building_width: 24 * NM_PER_FOOT,
+        rise_in_twelve: 6,
+        span_one_side: 12 * NM_PER_FOOT,
+        span_other_side: 0,
+        roof_dead: 10,
+      };
+  }
+}
+
+export const KIND_NAMES: Record<CarriedKind, string> = {
+  roof: "Roof",
+  floor: "Floor or deck",
+  wall_above: "Wall above",
+  gable: "Gable above",
+  ridge_post: "Post under a ridge beam",
+};

@@ -1,0 +1,170 @@
+import type { Command, Design, Schemas, Ticket } from "../../../api/client";
+import type { JobEditing } from "../../../api/useJobEditing";
+import { ChoiceList, ChoiceRow, LengthField, NumberField } from "../../../components/Field";
+import { NM_PER_INCH, nanometers } from "../../../lib/length";
+
+type Options = Schemas["DesignOptions"];
+type Save = (part: Partial<Options>) => Promise<string | undefined>;
+
+interface Props {
+  readonly ticket: Ticket;
+  readonly design: Design;
+  readonly editing: JobEditing;
+}
+
+const SPECIALS = [
+  { value: "ordinary", label: "Nothing" },
+  { value: "unknown_grade", label: "Existing lumber, grade unknown" },
+  { value: "notched_or_drilled", label: "Header notched or drilled" },
+  { value: "sloped_or_curved", label: "Sloped or curved beam" },
+  { value: "steel", label: "Steel or flitch plate" },
+  { value: "fire_rated", label: "Fire rating or fire-retardant lumber" },
+  { value: "preservative_treated", label: "Preservative-treated lumber" },
+  { value: "braced_wall_panel", label: "The wall braces the building here" },
+] as const;
+
+/** What of this opening is out of the usual; folded away until it is needed. */
+export function OptionsSection({ ticket, design, editing }: Props) {
+  const { options } = design;
+  if (!options) return null;
+  const run = (command: Command) => editing.run(command).then((problem) => problem?.detail);
+  const change: Save = (part) =>
+    run({
+      do: "change_opening",
+      opening: ticket.id,
+      design: { ...design, options: { ...options, ...part } },
+    });
+  return (
+    <details>
+      <summary className="ruled tap flex cursor-pointer items-center">Out of the usual</summary>
+      <div className="mt-2 grid gap-3">
+        <ChoiceList
+          label="What is out of the ordinary"
+          value={options.special ?? "ordinary"}
+          options={SPECIALS}
+          choose={(special) => void change({ special })}
+        />
+        <ChoiceRow
+          label="Service"
+          value={options.service ?? "dry"}
+          options={[
+            { value: "dry", label: "Dry" },
+            { value: "wet", label: "Wet" },
+          ]}
+          choose={(service) => void change({ service })}
+        />
+        <ChoiceRow
+          label="If its top edge is free, what keeps it from rolling over?"
+          value={options.acting ?? "all_plies"}
+          options={[
+            { value: "all_plies", label: "All plies as one" },
+            { value: "one_ply", label: "One ply alone" },
+          ]}
+          choose={(acting) => void change({ acting })}
+        />
+        <ChoiceRow
+          label="The header sits"
+          value={options.seat ?? "full"}
+          options={[
+            { value: "full", label: "On whole jacks" },
+            { value: "notched", label: "In notched jacks" },
+          ]}
+          choose={(seat) => void change({ seat })}
+        />
+        <RunPast end="left" past={options.past_left} change={(past_left) => change({ past_left })} />
+        <RunPast end="right" past={options.past_right} change={(past_right) => change({ past_right })} />
+        <Posts posts={options.posts ?? []} change={(posts) => change({ posts })} />
+      </div>
+    </details>
+  );
+}
+
+interface RunPastProps {
+  readonly end: "left" | "right";
+  readonly past: Options["past_left"];
+  readonly change: (past: Options["past_left"]) => Promise<string | undefined>;
+}
+
+function RunPast({ end, past, change }: RunPastProps) {
+  if (!past) {
+    return (
+      <button
+        type="button"
+        className="btn tap font-normal"
+        onClick={() => void change({ run_past: 24 * NM_PER_INCH, far_studs: 2 })}
+      >
+        Run the header on past its {end} pack
+      </button>
+    );
+  }
+  return (
+    <div className="grid grid-cols-2 gap-2">
+      <LengthField
+        label={`It runs past the ${end} face by`}
+        style="inches"
+        length={nanometers(past.run_past)}
+        save={(run_past) => change({ ...past, run_past })}
+      />
+      <NumberField
+        label="Studs under its far end"
+        hint="0 if it ends free"
+        number={past.far_studs}
+        save={(far_studs) => change({ ...past, far_studs })}
+      />
+      <button
+        type="button"
+        className="btn btn-ghost tap col-span-2 font-normal"
+        onClick={() => void change(null)}
+      >
+        It ends on its {end} pack
+      </button>
+    </div>
+  );
+}
+
+interface PostsProps {
+  readonly posts: readonly Schemas["PostUnder"][];
+  readonly change: (posts: Schemas["PostUnder"][]) => Promise<string | undefined>;
+}
+
+function Posts({ posts, change }: PostsProps) {
+  const replace = (index: number, post: Schemas["PostUnder"]) =>
+    change(posts.map((each, place) => (place === index ? post : each)));
+  return (
+    <>
+      {posts.map((post, index) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: a post has no name but its place
+        <div key={index} className="grid grid-cols-2 gap-2">
+          <LengthField
+            label="Post, from the left face"
+            length={nanometers(post.post_at)}
+            save={(post_at) => replace(index, { ...post, post_at })}
+          />
+          <NumberField
+            label="Studs in it"
+            number={post.post_studs}
+            save={(post_studs) => replace(index, { ...post, post_studs })}
+          />
+          <button
+            type="button"
+            className="btn btn-ghost tap col-span-2 font-normal"
+            onClick={() => void change(posts.filter((_, place) => place !== index))}
+          >
+            Take this post away
+          </button>
+        </div>
+      ))}
+      {posts.length < 2 && (
+        <button
+          type="button"
+          className="btn tap font-normal"
+          onClick={() =>
+            void change([...posts, { post_at: 36 * NM_PER_INCH * (posts.length + 1), post_studs: 2 }])
+          }
+        >
+          Stand a post in the opening
+        </button>
+      )}
+    </>
+  );
+}

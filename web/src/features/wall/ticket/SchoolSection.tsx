@@ -1,0 +1,51 @@
+import type { Schemas, Ticket } from "../../../api/client";
+import type { JobEditing } from "../../../api/useJobEditing";
+import { counted } from "../../../lib/work";
+
+interface Props {
+  readonly ticket: Ticket;
+  readonly editing: JobEditing;
+}
+
+/** The three schools side by side, and which of them governs. */
+export function SchoolSection({ ticket, editing }: Props) {
+  if (ticket.schools.length === 0) return null;
+  const choose = (header: Schemas["Header"]) =>
+    void editing.run({ do: "choose_header", opening: ticket.id, header });
+  return (
+    <section aria-label="Three schools">
+      <h3 className="ruled">Three schools</h3>
+      <ul className="mt-1 grid gap-2">
+        {ticket.schools.map((school) => (
+          <li
+            key={school.school}
+            className={`border-l-4 pl-3 ${school.governs ? "border-[var(--chalk)]" : "border-base-300"}`}
+          >
+            <p className="flex items-baseline gap-2">
+              <span className={school.governs ? "font-bold" : ""}>By {school.name}</span>
+              {school.governs && <span className="border border-current px-1 text-xs">governs</span>}
+              <span className="ml-auto text-right font-bold num">{school.header ?? "no answer"}</span>
+            </p>
+            <p className="text-secondary text-sm">
+              {school.words}
+              {school.jacks != null && ` ${counted(school.jacks, "jack")} at each end.`}
+              {school.carries_by_calculation === false && (
+                <b className="text-error"> By calculation it does not carry.</b>
+              )}
+            </p>
+            {school.spec && !school.governs && (
+              <button
+                type="button"
+                className="btn btn-ghost tap no-print -ml-3 font-normal underline decoration-dotted underline-offset-2"
+                onClick={() => school.spec && choose(school.spec)}
+              >
+                Take this header
+              </button>
+            )}
+          </li>
+        ))}
+      </ul>
+      <p className="mt-2 text-secondary text-sm">{ticket.margin}</p>
+    </section>
+  );
+}
