@@ -34,6 +34,20 @@ await run(async ({ open }) => {
       await page.getByRole("button", { name: "Show the working" }).first().click();
       await page.getByText("load over its duration factor").first().waitFor();
       await check(page, `working, ${at}`);
+      await page.getByRole("button", { name: "Close", exact: true }).click();
+      await page.getByRole("link", { name: "Calculation sheet" }).click();
+      await page.getByText("load over its duration factor").first().waitFor();
+      await check(page, `calculation sheet, ${at}`);
+      await page.getByRole("link", { name: "Back to the wall" }).click();
+      await page.getByRole("link", { name: "How far headers reach" }).click();
+      await page.getByText("reach over this opening").waitFor();
+      await check(page, `reach, ${at}`);
+      await page.getByRole("link", { name: "Materials" }).click();
+      await page.getByText("different header").waitFor();
+      await check(page, `materials, ${at}`);
+      await page.getByRole("link", { name: "Rules" }).click();
+      await page.getByText("What governs").waitFor();
+      await check(page, `rules, ${at}`);
       await page.close();
     }
   }

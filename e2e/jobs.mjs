@@ -10,7 +10,7 @@ await run(async ({ open }) => {
 
   // Its first wall is described, and its first opening said.
   await page.getByRole("button", { name: "What it carries" }).click();
-  await page.getByRole("button", { name: "Add a roof" }).click();
+  await page.getByRole("button", { name: "Roof", exact: true }).click();
   await page.getByLabel("Building width").waitFor();
   await page.getByRole("button", { name: "Close", exact: true }).click();
   await page.getByLabel("Say an opening").fill("3040 window centered");

@@ -71,7 +71,7 @@ async fn the_demo_shows_every_verdict_and_every_kind_of_opening() {
     let api = Api::with_demo().await;
     let job = api.demo_job().await;
     let walls = job["job"]["walls"].as_array().expect("walls");
-    assert_eq!(walls.iter().filter(|wall| wall["carries"]["bearing"] == true).count(), 3);
+    assert_eq!(walls.iter().filter(|wall| wall["carries"]["bearing"] == true).count(), 4);
     let (mut verdicts, mut kinds) = (Vec::new(), Vec::new());
     for wall in walls {
         let path = format!("/api/jobs/{}/walls/{}", text(&job["id"]), text(&wall["id"]));

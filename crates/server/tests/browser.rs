@@ -18,6 +18,11 @@ async fn the_whole_story() {
 }
 
 #[tokio::test]
+async fn everything_that_decides_a_header() {
+    drive("schools.mjs").await;
+}
+
+#[tokio::test]
 async fn two_people_on_one_job() {
     drive("conflict.mjs").await;
 }

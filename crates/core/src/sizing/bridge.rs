@@ -24,6 +24,8 @@ pub struct Bridge<'a> {
     pub present: ByKind<bool>,
     /// Jacks at each end.
     pub jacks: Ends<u8>,
+    /// From center of bearing to center of bearing of the packs, in., or clear. Kept: nearly everything asks for it.
+    between_packs: f64,
 }
 
 /// Which spans of a header over several carry the loads that come and go; dead load is everywhere.
@@ -43,7 +45,7 @@ impl LoadPattern {
 #[derive(Clone, Debug)]
 pub struct CombinedCase<'a> {
     /// The header on its jacks.
-    pub bridge: Bridge<'a>,
+    pub bridge: &'a Bridge<'a>,
     /// The combination.
     pub combination: Combination,
     /// Where the loads that come and go stand.
@@ -61,6 +63,21 @@ enum Placed {
 }
 
 impl<'a> Bridge<'a> {
+    /// A header on so many jacks.
+    pub fn new(problem: &'a OpeningProblem, header: HeaderSpec, values: DesignValues, jacks: Ends<u8>) -> Self {
+        let present = problem.kinds_present();
+        Self { problem, header, values, present, jacks, between_packs: 0.0 }.on_jacks(jacks)
+    }
+
+    /// The same header on other jacks.
+    #[must_use]
+    pub fn on_jacks(mut self, jacks: Ends<u8>) -> Self {
+        self.jacks = jacks;
+        self.between_packs =
+            self.problem.clear.to_inches() + self.half_bearing(End::Left) + self.half_bearing(End::Right);
+        self
+    }
+
     /// Whether the header spans from pack to pack and nothing else.
     pub fn is_simple(&self) -> bool {
         self.problem.run.is_simple()
@@ -69,7 +86,7 @@ impl<'a> Bridge<'a> {
     /// Design span, in.: between centers of bearing, or clear. Of a header over several spans, the longest of them.
     pub fn design_span_inches(&self) -> f64 {
         if self.is_simple() {
-            return self.between_packs();
+            return self.between_packs;
         }
         let supports = self.supports();
         supports.windows(2).map(|pair| pair[1] - pair[0]).fold(0.0, f64::max)
@@ -78,13 +95,13 @@ impl<'a> Bridge<'a> {
     /// Length of the header as a beam, in.: to its outermost supports, or past them.
     pub fn length_inches(&self) -> f64 {
         let past = |end| self.past(end).unwrap_or(0.0);
-        self.between_packs() + past(End::Left) + past(End::Right)
+        self.between_packs + past(End::Left) + past(End::Right)
     }
 
     /// Every support, in. from the left end.
     pub fn supports(&self) -> SmallVec<[f64; 6]> {
         let left_pack = self.past(End::Left).unwrap_or(0.0);
-        let mut supports: SmallVec<[f64; 6]> = smallvec![left_pack, left_pack + self.between_packs()];
+        let mut supports: SmallVec<[f64; 6]> = smallvec![left_pack, left_pack + self.between_packs];
         let length = self.length_inches();
         supports
             .extend(self.problem.run.posts.iter().map(|post| (post.at.to_inches() + self.offset()).clamp(0.0, length)));
@@ -97,12 +114,8 @@ impl<'a> Bridge<'a> {
         let left_pack = self.past(End::Left).unwrap_or(0.0);
         match end {
             End::Left => left_pack,
-            End::Right => left_pack + self.between_packs(),
+            End::Right => left_pack + self.between_packs,
         }
-    }
-
-    fn between_packs(&self) -> f64 {
-        self.problem.clear.to_inches() + self.half_bearing(End::Left) + self.half_bearing(End::Right)
     }
 
     /// How far the header runs past the center of a pack, in.
@@ -123,12 +136,12 @@ impl<'a> Bridge<'a> {
     }
 
     /// The bridge under a combination.
-    pub fn under(&self, combination: &Combination) -> CombinedCase<'a> {
+    pub fn under(&self, combination: &Combination) -> CombinedCase<'_> {
         self.under_pattern(combination, LoadPattern::ALL)
     }
 
     /// The bridge under a combination, with the loads that come and go on some spans only.
-    pub fn under_pattern(&self, combination: &Combination, pattern: LoadPattern) -> CombinedCase<'a> {
+    pub fn under_pattern(&self, combination: &Combination, pattern: LoadPattern) -> CombinedCase<'_> {
         let mut loads: SmallVec<[BeamLoad; 4]> = SmallVec::new();
         let length = self.length_inches();
         let mut throughout_load = self.own_weight() * combination.factors.dead;
@@ -144,7 +157,7 @@ impl<'a> Bridge<'a> {
         if throughout_load > 0.0 {
             loads.push(BeamLoad::Uniform { pounds_per_inch: throughout_load, from: 0.0, to: length });
         }
-        CombinedCase { bridge: *self, combination: *combination, pattern, loads }
+        CombinedCase { bridge: self, combination: *combination, pattern, loads }
     }
 
     fn add(
@@ -193,7 +206,7 @@ impl<'a> Bridge<'a> {
         if !self.is_simple() {
             return self.pressing_by_kind();
         }
-        let span = self.between_packs();
+        let span = self.between_packs;
         let mut ends: Ends<ByKind<f64>> = Ends::default();
         for placed in self.placed() {
             placed.share(&mut ends, span);

@@ -46,18 +46,19 @@ pub fn headers_from(stock: &[StockBoard], wall_depth: Length) -> Vec<(HeaderSpec
 /// # Errors
 /// [`OutsideLimits`] if the opening itself is outside; a board without design values, or not for wet service, is left out.
 pub fn try_all(problem: &OpeningProblem, headers: &[(HeaderSpec, Money)]) -> Result<Vec<Candidate>, OutsideLimits> {
-    let mut candidates = Vec::with_capacity(headers.len());
-    for (header, price_per_foot) in headers {
+    // Sorted before they are tried: an evaluation is large to move about.
+    let mut order: Vec<&(HeaderSpec, Money)> = headers.iter().collect();
+    order.sort_by(|(a, a_price), (b, b_price)| {
+        a_price.to_cents().total_cmp(&b_price.to_cents()).then(a.board.depth().cmp(&b.board.depth()))
+    });
+    let mut candidates = Vec::with_capacity(order.len());
+    for (header, price_per_foot) in order {
         match evaluate(problem, *header) {
             Ok(evaluation) => candidates.push(Candidate { price_per_foot: *price_per_foot, evaluation }),
             Err(limit) if limit.is_of_the_header() => {}
             Err(limit) => return Err(limit),
         }
     }
-    candidates.sort_by(|a, b| {
-        let depth = |candidate: &Candidate| candidate.evaluation.header.board.depth();
-        a.price_per_foot.to_cents().total_cmp(&b.price_per_foot.to_cents()).then(depth(a).cmp(&depth(b)))
-    });
     Ok(candidates)
 }
 

@@ -1,14 +1,13 @@
 //! One header over one opening, judged: jacks, reactions, every check over every combination.
 
 use arrayvec::ArrayVec;
-use smallvec::SmallVec;
 
-use super::bridge::{Bridge, CombinedCase, LoadPattern};
+use super::bridge::{Bridge, CombinedCase};
 use super::header::{CheckKind, CheckResult, Comparison, bending, deflection, door_sag, post_bearing, shear, width};
 use super::jacks::{JackPack, JackStrength, jack_pack};
 use super::limits::{LARGEST_POINT_LOAD, OutsideLimits, WIDEST_OPENING};
 use super::problem::{Conventions, OpeningLoad, OpeningProblem};
-use crate::loads::kind::{ByKind, Combination, LIVE_COMBINATIONS, STRENGTH_COMBINATIONS};
+use crate::loads::kind::{ByKind, LIVE_COMBINATIONS, STRENGTH_COMBINATIONS};
 use crate::lumber::factors::beam_stability::LARGEST_SLENDERNESS_RATIO;
 use crate::lumber::factors::wet_service::Service;
 use crate::lumber::{Family, HeaderSpec, design_values};
@@ -94,9 +93,7 @@ impl Evaluation {
 /// # Errors
 /// [`OutsideLimits`] where the method gives no number.
 pub fn evaluate(problem: &OpeningProblem, header: HeaderSpec) -> Result<Evaluation, OutsideLimits> {
-    let (bridge, strength) = settled(problem, header)?;
-    let reactions = bridge.reactions_by_kind();
-    let packs = reactions.map(|reactions| jack_pack(&bridge, &strength, &reactions));
+    let Settled { bridge, reactions, packs } = settled(problem, header)?;
     let checks = all_checks(&bridge)?;
     let uplift = largest_uplift(&bridge);
     Ok(Evaluation {
@@ -115,11 +112,17 @@ pub fn evaluate(problem: &OpeningProblem, header: HeaderSpec) -> Result<Evaluati
 /// # Errors
 /// [`OutsideLimits`] where the method gives no number.
 pub fn settled_bridge(problem: &OpeningProblem, header: HeaderSpec) -> Result<Bridge<'_>, OutsideLimits> {
-    settled(problem, header).map(|(bridge, _)| bridge)
+    settled(problem, header).map(|settled| settled.bridge)
+}
+
+struct Settled<'a> {
+    bridge: Bridge<'a>,
+    reactions: Ends<ByKind<f64>>,
+    packs: Ends<JackPack>,
 }
 
 /// Jacks lengthen the design span and so the reactions; the count only ever grows, so it settles.
-fn settled(problem: &OpeningProblem, header: HeaderSpec) -> Result<(Bridge<'_>, JackStrength), OutsideLimits> {
+fn settled(problem: &OpeningProblem, header: HeaderSpec) -> Result<Settled<'_>, OutsideLimits> {
     within_limits(problem)?;
     let values = header.board.values().ok_or_else(|| OutsideLimits::NoDesignValues { lumber: header.board.name() })?;
     let dry_only = matches!(header.board.family(), Family::Composite | Family::UserSheet);
@@ -134,22 +137,20 @@ fn settled(problem: &OpeningProblem, header: HeaderSpec) -> Result<(Bridge<'_>, 
     let Conventions { least_jacks, fixed_jacks, .. } = problem.conventions;
     let start = |end: End| fixed_jacks.at(end).unwrap_or(*least_jacks.at(end));
     let jacks = Ends { left: start(End::Left), right: start(End::Right) };
-    let mut bridge = Bridge { problem, header, values, present: problem.kinds_present(), jacks };
+    let mut bridge = Bridge::new(problem, header, values, jacks);
     let strength = JackStrength::of(&bridge);
     loop {
         let reactions = bridge.reactions_by_kind();
+        let packs = reactions.map(|reactions| jack_pack(&bridge, &strength, &reactions));
         let needed = |end: End| {
             let so_far = *bridge.jacks.at(end);
-            match fixed_jacks.at(end) {
-                Some(fixed) => *fixed,
-                None => jack_pack(&bridge, &strength, reactions.at(end)).needed.unwrap_or(most).min(most).max(so_far),
-            }
+            fixed_jacks.at(end).unwrap_or_else(|| packs.at(end).needed.unwrap_or(most).min(most).max(so_far))
         };
         let jacks = Ends { left: needed(End::Left), right: needed(End::Right) };
         if jacks == bridge.jacks {
-            return Ok((bridge, strength));
+            return Ok(Settled { bridge, reactions, packs });
         }
-        bridge.jacks = jacks;
+        bridge = bridge.on_jacks(jacks);
     }
 }
 
@@ -168,8 +169,6 @@ fn within_limits(problem: &OpeningProblem) -> Result<(), OutsideLimits> {
     Ok(())
 }
 
-type Cases<'a> = SmallVec<[CombinedCase<'a>; 6]>;
-
 fn all_checks(bridge: &Bridge<'_>) -> Result<ArrayVec<CheckResult, MOST_CHECKS>, OutsideLimits> {
     let conventions = &bridge.problem.conventions;
     if let Some(ratio) = bending::slenderness(bridge)
@@ -177,32 +176,52 @@ fn all_checks(bridge: &Bridge<'_>) -> Result<ArrayVec<CheckResult, MOST_CHECKS>,
     {
         return Err(OutsideLimits::TooSlender { ratio });
     }
-    let under = |combinations: &[Combination], creep: f64| -> Cases<'_> {
-        let applying = combinations.iter().filter(|combination| combination.applies_to(&bridge.present));
-        applying
-            .flat_map(|combination| {
-                let combination = combination.with_dead_times(creep);
-                bridge.patterns().map(move |pattern| bridge.under_pattern(&combination, pattern))
-            })
-            .collect()
-    };
-    let strength = under(&STRENGTH_COMBINATIONS, 1.0);
-    let live = under(&LIVE_COMBINATIONS, 1.0);
-    let lasting = (conventions.creep > 1.0).then(|| under(&STRENGTH_COMBINATIONS, conventions.creep));
-    let mut checks = ArrayVec::new();
-    checks.push(governing(CheckKind::Bending, &strength));
-    checks.push(governing(CheckKind::Shear, &strength));
-    checks.push(governing(CheckKind::LiveDeflection, &live));
-    checks.push(governing(CheckKind::TotalDeflection, lasting.as_ref().unwrap_or(&strength)));
-    if conventions.most_sag_over_door.is_some() {
-        checks.push(governing(CheckKind::DoorSag, &live));
+    let [mut bending, mut shear, mut live, mut total, mut door] = [
+        CheckKind::Bending,
+        CheckKind::Shear,
+        CheckKind::LiveDeflection,
+        CheckKind::TotalDeflection,
+        CheckKind::DoorSag,
+    ]
+    .map(CheckResult::of_nothing);
+    for combination in STRENGTH_COMBINATIONS.iter().filter(|combination| combination.applies_to(&bridge.present)) {
+        for pattern in bridge.patterns() {
+            let case = bridge.under_pattern(combination, pattern);
+            consider(&mut bending, &case);
+            consider(&mut shear, &case);
+            if conventions.creep > 1.0 {
+                let lasting = combination.with_dead_times(conventions.creep);
+                consider(&mut total, &bridge.under_pattern(&lasting, pattern));
+            } else {
+                consider(&mut total, &case);
+            }
+        }
     }
+    for combination in LIVE_COMBINATIONS.iter().filter(|combination| combination.applies_to(&bridge.present)) {
+        for pattern in bridge.patterns() {
+            let case = bridge.under_pattern(combination, pattern);
+            consider(&mut live, &case);
+            consider(&mut door, &case);
+        }
+    }
+    let mut checks: ArrayVec<CheckResult, MOST_CHECKS> = [bending, shear, live, total].into_iter().collect();
+    checks.extend(conventions.most_sag_over_door.map(|_| door));
     checks.extend(post_bearing::post_bearing(bridge));
     checks.push(width::width_in_wall(bridge.header, bridge.problem.wall_depth));
-    if let Some(deepest) = conventions.deepest {
-        checks.push(width::depth_in_room(bridge.header, deepest));
-    }
+    checks.extend(conventions.deepest.map(|deepest| width::depth_in_room(bridge.header, deepest)));
     Ok(checks)
+}
+
+/// Keeps the harder of what was found so far and this case.
+fn consider(worst: &mut CheckResult, case: &CombinedCase<'_>) {
+    if !worst.combination.is_empty() && deflection::surely_below(worst, case) {
+        return;
+    }
+    let Some(comparison) = compare(&mut Silent, worst.kind, case) else { return };
+    if worst.combination.is_empty() || worst.ratio() < comparison.ratio() {
+        *worst =
+            CheckResult { kind: worst.kind, comparison, combination: case.combination.name, pattern: case.pattern };
+    }
 }
 
 /// Demand and capacity of a strength or deflection check in one case; of another check, nothing.
@@ -216,23 +235,6 @@ pub fn compare<P: Pen>(pen: &mut P, kind: CheckKind, case: &CombinedCase<'_>) ->
         CheckKind::DoorSag => conventions.most_sag_over_door.map(|most| door_sag::door_sag(pen, case, most)),
         CheckKind::PostBearing | CheckKind::Width | CheckKind::Depth => None,
     }
-}
-
-fn governing(kind: CheckKind, cases: &[CombinedCase<'_>]) -> CheckResult {
-    // Without any live load there is nothing to bend under it: demand 0 against a capacity of 1.
-    let mut worst = CheckResult {
-        kind,
-        comparison: Comparison { demand: 0.0, capacity: 1.0 },
-        combination: "",
-        pattern: LoadPattern::ALL,
-    };
-    for case in cases {
-        let Some(comparison) = compare(&mut Silent, kind, case) else { continue };
-        if worst.combination.is_empty() || worst.ratio() < comparison.ratio() {
-            worst = CheckResult { kind, comparison, combination: case.combination.name, pattern: case.pattern };
-        }
-    }
-    worst
 }
 
 /// The most any support is lifted with: dead load holds down, loads that come and go stand where they lift the most.

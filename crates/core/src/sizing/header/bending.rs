@@ -81,15 +81,15 @@ fn top_edge_factor<P: Pen>(
     strength: &P::Number,
     depth_factor: Option<&P::Number>,
 ) -> Option<P::Number> {
-    let acting = free_top_edge(&case.bridge)?;
-    if fills_the_room(&case.bridge) {
+    let acting = free_top_edge(case.bridge)?;
+    if fills_the_room(case.bridge) {
         pen.note(|| "The header fills the room up to the top plates, which hold its top edge: C_L = 1.".into());
         return None;
     }
     if acting == TopEdgeWidth::OnePly && case.bridge.header.plies > 1 {
         pen.note(|| "The plies are not fastened to act as one, so one ply's thickness resists rolling over.".into());
     }
-    let beam = unbraced_beam(pen, &case.bridge, acting);
+    let beam = unbraced_beam(pen, case.bridge, acting);
     let ratio = slenderness_ratio(pen, &beam);
     let starred = match depth_factor {
         Some(factor) if factor.value() > 1.0 => strength.clone() * factor.clone(),

@@ -8,10 +8,10 @@
 //! **Worked example.** 2-2x6 SPF over 3 ft, S = 336 lb/ft = 28 lb/in.:
 //! 5 · 28 · 37.5⁴ / (384 · 1 400 000 · 41.6) = 0.0124 in.; limit 37.5 / 360 = 0.104 in.; ratio 0.119.
 
-use super::Comparison;
+use super::{CheckKind, CheckResult, Comparison};
 use crate::lumber::factors::wet_service::{Property, with_wet_service};
 use crate::sizing::bridge::CombinedCase;
-use crate::working::{Clause, Number, Pen, Unit};
+use crate::working::{Clause, Number, Pen, Silent, Unit};
 
 /// Sag of one case beside the limit span/`limit`, in. Over several spans, the one that comes nearest to its limit.
 pub fn deflection<P: Pen>(pen: &mut P, case: &CombinedCase<'_>, limit: f64) -> Comparison {
@@ -46,6 +46,28 @@ fn sag_over<P: Pen>(pen: &mut P, case: &CombinedCase<'_>, sag_ei: f64) -> P::Num
     pen.step("deflection", "Δ", Unit::Inches, Clause::nds("3.5"), sag)
 }
 
+/// The sag at midspan of a simple span is never less than this part of its largest sag, wherever loads press it down: for a
+/// single load it is 0.974 or more (textbook), and sags add up.
+const LEAST_AT_MIDSPAN: f64 = 0.974;
+
+/// Whether a deflection case cannot be harder than what was found, by its sag at midspan alone. Saves the search for the
+/// station of the largest sag in most cases; answers no where it cannot tell, and for other checks.
+pub fn surely_below(worst: &CheckResult, case: &CombinedCase<'_>) -> bool {
+    let conventions = &case.bridge.problem.conventions;
+    let span = case.bridge.design_span_inches();
+    let allowed = match worst.kind {
+        CheckKind::LiveDeflection => span / conventions.live_deflection_limit,
+        CheckKind::TotalDeflection => span / conventions.total_deflection_limit,
+        CheckKind::DoorSag => conventions.most_sag_over_door.map_or(f64::INFINITY, |most| most.to_inches()),
+        _ => return false,
+    };
+    if !case.bridge.is_simple() || case.only_uniform().is_some() {
+        return false;
+    }
+    let at_midspan = case.span().deflection_ei(span / 2.0) / stiffness(&mut Silent, case);
+    at_midspan / LEAST_AT_MIDSPAN / allowed <= worst.ratio()
+}
+
 /// E · I.
 fn stiffness<P: Pen>(pen: &mut P, case: &CombinedCase<'_>) -> P::Number {
     let modulus = pen.given("E", case.bridge.values.stiffness.to_psi());
@@ -72,14 +94,27 @@ fn worst_span(case: &CombinedCase<'_>) -> Option<(f64, f64)> {
 
 #[cfg(test)]
 mod tests {
+    use super::LEAST_AT_MIDSPAN;
     use crate::sizing::header::CheckKind;
     use crate::sizing::testing::{evaluated, roof_window};
+    use crate::statics::{BeamLoad, SimpleSpan};
 
     #[test]
     fn worked_example() {
         let result = evaluated(&roof_window()).check(CheckKind::LiveDeflection);
         assert!((result.comparison.demand - 0.01238).abs() < 0.00001, "{:?}", result.comparison);
         assert!((result.ratio() - 0.1189).abs() < 0.0001);
+    }
+
+    #[test]
+    fn midspan_sag_is_nearly_the_largest_wherever_a_load_stands() {
+        let least = (1..1200).map(|tenth| {
+            let loads = [BeamLoad::Point { pounds: 1.0, at: f64::from(tenth) / 10.0 }];
+            let span = SimpleSpan::new(120.0, &loads);
+            span.deflection_ei(60.0) / span.largest_deflection_ei().value
+        });
+        let least = least.fold(1.0, f64::min);
+        assert!((LEAST_AT_MIDSPAN..1.0).contains(&least), "{least}");
     }
 
     #[test]

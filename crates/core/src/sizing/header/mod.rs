@@ -102,6 +102,12 @@ pub struct CheckResult {
 const NOISE: f64 = 1e-9;
 
 impl CheckResult {
+    /// Before any case: without any load there is nothing to carry, demand 0 against a capacity of 1.
+    pub const fn of_nothing(kind: CheckKind) -> Self {
+        let comparison = Comparison { demand: 0.0, capacity: 1.0 };
+        Self { kind, comparison, combination: "", pattern: LoadPattern::ALL }
+    }
+
     /// Demand over capacity.
     pub fn ratio(&self) -> f64 {
         self.comparison.ratio()

@@ -131,46 +131,37 @@ impl JackStrength {
 
 /// Counts the jacks one end needs by arithmetic, from what its pack carries by kind, lb.
 pub fn jack_pack(bridge: &Bridge<'_>, strength: &JackStrength, reactions: &ByKind<f64>) -> JackPack {
-    use JackReason::{Column, EndGrain, FlatNailer, HeaderBearing, SolePlate};
-    let mut reasons: ArrayVec<JackCount, 5> =
-        [HeaderBearing, SolePlate, Column, EndGrain].map(none_yet).into_iter().collect();
-    reasons.extend(strength.flat_nailer.map(|_| none_yet(FlatNailer)));
-    let mut largest_load: f64 = 0.0;
+    // Bearing across the grain knows no load duration, so the heaviest combination governs it; for the jacks' own strength
+    // it is the one that works the wood hardest.
+    let mut heaviest = (0.0, "");
+    let mut column = JackCount::of(JackReason::Column, 0.0, "", None);
+    let mut end_grain = JackCount::of(JackReason::EndGrain, 0.0, "", None);
     for (index, combination) in STRENGTH_COMBINATIONS.iter().enumerate() {
         if !combination.applies_to(&bridge.present) {
             continue;
         }
         let load = combination.total(reactions);
-        largest_load = largest_load.max(load);
-        for worst in &mut reasons {
-            let each = match worst.reason {
-                HeaderBearing => Some(strength.header_bearing),
-                FlatNailer => strength.flat_nailer,
-                Column => strength.column[index],
-                EndGrain => Some(strength.end_grain[index]),
-                // The sole plate's strength depends on the count, and not on the combination: it is counted below.
-                _ => None,
-            };
-            let work = each.map_or(f64::INFINITY, |each| load / each);
-            if worst.combination.is_empty() || worst.work() < work {
-                *worst = JackCount { each, load, combination: combination.name, ..*worst };
-            }
+        if heaviest.1.is_empty() || heaviest.0 < load {
+            heaviest = (load, combination.name);
         }
+        column.keep_harder(load, combination.name, strength.column[index]);
+        end_grain.keep_harder(load, combination.name, Some(strength.end_grain[index]));
     }
-    for reason in &mut reasons {
-        match reason.reason {
-            SolePlate => (reason.load, reason.count, reason.each) = sole_plate::count(bridge, largest_load),
-            _ => reason.count = reason.each.and_then(|each| studs_for(reason.load, each)),
-        }
-    }
-    let heaviest = reasons.iter().find(|reason| reason.reason == HeaderBearing).map_or("", |reason| reason.combination);
-    for reason in &mut reasons {
-        if reason.reason == SolePlate {
-            reason.combination = heaviest;
-        }
-    }
+    let (load, combination) = heaviest;
+    let (plate_count, plate_each) = sole_plate::count(bridge, load);
+    let bearing = JackCount::of(JackReason::HeaderBearing, load, combination, Some(strength.header_bearing));
+    let nailer = strength.flat_nailer.map(|each| JackCount::of(JackReason::FlatNailer, load, combination, Some(each)));
+    let mut reasons: ArrayVec<JackCount, 5> = ArrayVec::new();
+    reasons.push(bearing.counted());
+    reasons.push(JackCount {
+        count: plate_count,
+        ..JackCount::of(JackReason::SolePlate, load, combination, Some(plate_each))
+    });
+    reasons.push(column.counted());
+    reasons.push(end_grain.counted());
+    reasons.extend(nailer.map(JackCount::counted));
     let needed = reasons.iter().map(|count| count.count).reduce(most).flatten();
-    JackPack { reasons, largest_load, needed }
+    JackPack { reasons, largest_load: load, needed }
 }
 
 fn most(a: Option<u8>, b: Option<u8>) -> Option<u8> {
@@ -178,14 +169,22 @@ fn most(a: Option<u8>, b: Option<u8>) -> Option<u8> {
 }
 
 impl JackCount {
-    /// How hard the wood works, so that ties in studs still name the right combination.
-    fn work(&self) -> f64 {
-        self.each.map_or(f64::INFINITY, |each| self.load / each)
+    const fn of(reason: JackReason, load: f64, combination: &'static str, each: Option<f64>) -> Self {
+        Self { reason, count: None, load, each, combination }
     }
-}
 
-const fn none_yet(reason: JackReason) -> JackCount {
-    JackCount { reason, count: Some(1), load: 0.0, each: None, combination: "" }
+    /// Keeps a combination that works the wood harder; one that no number of jacks is enough for is the hardest.
+    fn keep_harder(&mut self, load: f64, combination: &'static str, each: Option<f64>) {
+        let work = |load: f64, each: Option<f64>| each.map_or(f64::INFINITY, |each| load / each);
+        if self.combination.is_empty() || work(self.load, self.each) < work(load, each) {
+            *self = Self { load, combination, each, ..*self };
+        }
+    }
+
+    /// With the studs it takes.
+    fn counted(self) -> Self {
+        Self { count: self.each.and_then(|each| studs_for(self.load, each)), ..self }
+    }
 }
 
 #[cfg(test)]

@@ -25,14 +25,14 @@ pub fn one_jack_carries<P: Pen>(pen: &mut P, bridge: &Bridge<'_>, jacks: u8) -> 
     pen.step("one jack carries, sole plate crushing", "P_p", Unit::Pounds, Clause::nds("3.10.2"), carries)
 }
 
-/// The load, how many jacks it takes, and what each of them carries. C_b falls as the pack grows, so the count is tried
+/// How many jacks a load takes, and what each of them carries. C_b falls as the pack grows, so the count is tried
 /// upward from one.
-pub(super) fn count(bridge: &Bridge<'_>, load: f64) -> (f64, Option<u8>, Option<f64>) {
+pub(super) fn count(bridge: &Bridge<'_>, load: f64) -> (Option<u8>, f64) {
     let enough = (1..=u8::MAX)
         .map(|jacks| (jacks, one_jack_carries(&mut Silent, bridge, jacks)))
         .find(|(jacks, each)| studs_for(load, *each).is_some_and(|needed| needed <= *jacks));
     let each = enough.map_or_else(|| one_jack_carries(&mut Silent, bridge, 1), |(_, each)| each);
-    (load, enough.map(|(jacks, _)| jacks), Some(each))
+    (enough.map(|(jacks, _)| jacks), each)
 }
 
 #[cfg(test)]

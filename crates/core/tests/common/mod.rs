@@ -1,0 +1,130 @@
+//! Openings and walls that the tests share: invented, with figures that are easy to work by hand.
+
+#![allow(dead_code, reason = "each test takes what it needs")]
+
+use sturvek_core::framing::{OpeningOutcome, OpeningPlan, plan_wall};
+use sturvek_core::job::{
+    Job, Opening, OpeningDesign, OpeningId, OpeningKind, PointLoad, PointLoadId, Size, Wall, WallFrame, WallId,
+};
+use sturvek_core::loads::{
+    BearingEvidence, ByKind, Carried, FloorFraming, FloorOnWall, FloorUse, Framing, RoofFraming, RoofOnWall,
+    SnowTrouble, WallCarries,
+};
+use sturvek_core::lumber::factors::bearing_area::PlateEnd;
+use sturvek_core::lumber::{Depth, Grade, HeaderBoard, HeaderSpec, SawnSize, Species};
+use sturvek_core::measure::{Ends, Force, Length, LineLoad, Money, Pressure, Stress};
+use sturvek_core::sizing::candidates::StockBoard;
+use sturvek_core::sizing::limits::OutsideLimits;
+use sturvek_core::sizing::{
+    Conventions, Evaluation, HeaderRun, JackLength, JackLumber, OpeningLoad, OpeningProblem, evaluate,
+};
+
+pub fn sawn(species: Species, grade: Grade, depth: Depth, plies: u8) -> HeaderSpec {
+    HeaderSpec { board: HeaderBoard::Sawn { species, grade, size: SawnSize::two_by(depth) }, plies }
+}
+
+pub fn spf(depth: Depth) -> HeaderSpec {
+    sawn(Species::SprucePineFir, Grade::Number2, depth, 2)
+}
+
+pub fn line(dead: f64, floor_live: f64, roof_live: f64, snow: f64) -> OpeningLoad {
+    OpeningLoad::Line { amount: ByKind { dead, floor_live, roof_live, snow }.map(LineLoad::plf), extent: None }
+}
+
+pub fn point(dead: f64, snow: f64, at: i64) -> OpeningLoad {
+    let amount = ByKind { dead, snow, ..ByKind::default() }.map(Force::lbf);
+    OpeningLoad::Point { amount, at: Length::inches(at) }
+}
+
+/// An opening so many inches wide in a 2x4 wall with SPF studs and plates.
+pub fn opening(clear: i64, loads: Vec<OpeningLoad>) -> OpeningProblem {
+    OpeningProblem {
+        clear: Length::inches(clear),
+        wall_depth: Length::inches_and(3, 1, 2),
+        jack_length: JackLength::Given(Length::inches(80)),
+        loads,
+        jack: JackLumber { species: Species::SprucePineFir, grade: Grade::Stud, depth: Depth::Four },
+        plate_bearing: Stress::psi(425.0),
+        plate_end: PlateEnd::Cut,
+        run: HeaderRun::default(),
+        conventions: Conventions::default(),
+    }
+}
+
+pub fn judged(problem: &OpeningProblem, header: HeaderSpec) -> Evaluation {
+    evaluate(problem, header).expect("within limits")
+}
+
+pub fn roof() -> RoofOnWall {
+    RoofOnWall {
+        framing: RoofFraming::Trusses,
+        building_width: Length::feet(24),
+        overhang: Length::feet(2),
+        rise_in_twelve: 6.0,
+        bay: Length::feet(2),
+        roof_dead: Pressure::psf(10.0),
+        ceiling_dead: Pressure::psf(5.0),
+        attic_live: Pressure::ZERO,
+        snow_trouble: SnowTrouble::None,
+    }
+}
+
+pub fn floor(span: i64) -> Framing {
+    Framing::Floor(FloorOnWall {
+        use_: FloorUse::Living,
+        framing: FloorFraming::Simple,
+        span_one_side: Length::feet(span),
+        span_other_side: Length::ZERO,
+        bay: Length::inches(16),
+        dead: Pressure::psf(10.0),
+        live: Pressure::psf(40.0),
+    })
+}
+
+pub fn carrying(framing: &[Framing]) -> WallCarries {
+    WallCarries::Framing(framing.iter().map(|framing| Carried { framing: *framing, extent: None }).collect())
+}
+
+/// A job of one 24 ft wall with one opening in its middle.
+pub fn job_of(kind: OpeningKind, width: Length, carries: WallCarries) -> Job {
+    let stock = Depth::ALL.map(|depth| StockBoard {
+        board: spf(depth).board,
+        price_per_foot: Money::cents(14.0 * depth.nominal() as f64),
+    });
+    let mut job = Job::empty("invented", stock.to_vec());
+    let design = OpeningDesign {
+        center: Length::feet(12),
+        ..OpeningDesign::usual(kind, Size { width, height: Length::inches(80) })
+    };
+    let opening = Opening { id: OpeningId(1), design, jacks: Ends::default(), kings: Ends::default() };
+    job.walls.push(Wall {
+        id: WallId(1),
+        frame: WallFrame { length: Length::feet(24), ..WallFrame::usual("north") },
+        evidence: BearingEvidence::default(),
+        carries,
+        openings: vec![opening],
+        point_loads: vec![],
+    });
+    job
+}
+
+pub fn planned(job: &Job) -> OpeningPlan {
+    plan_wall(job, &job.walls[0]).openings.remove(0)
+}
+
+/// The limit that leaves the job's opening without a number.
+pub fn limit(job: &Job) -> OutsideLimits {
+    match planned(job).outcome {
+        OpeningOutcome::Outside(limit) => limit,
+        other => panic!("a number was given: {other:?}"),
+    }
+}
+
+pub fn girder(pounds: f64) -> PointLoad {
+    PointLoad {
+        id: PointLoadId(9),
+        name: "girder".into(),
+        at: Length::feet(12),
+        amount: ByKind { dead: Force::lbf(pounds), ..ByKind::default() },
+    }
+}

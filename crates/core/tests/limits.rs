@@ -1,0 +1,157 @@
+//! Outside the limits there is no number, but what is missing and who decides: one test a limit.
+
+mod common;
+
+use common::{carrying, floor, girder, job_of, limit, opening, planned, roof, spf};
+use sturvek_core::framing::{Finding, OpeningOutcome, plan_wall};
+use sturvek_core::job::{HeaderChoice, Job, KingWindBasis, OpeningKind, SpecialCase};
+use sturvek_core::loads::{Framing, RoofOnWall, SnowTrouble, WallCarries};
+use sturvek_core::lumber::factors::wet_service::Service;
+use sturvek_core::lumber::{Depth, EngineeredClass, Grade, HeaderBoard, HeaderSpec, SawnSize, Species};
+use sturvek_core::measure::{Length, Pressure};
+use sturvek_core::sizing::limits::OutsideLimits;
+use sturvek_core::sizing::verdict::Verdict;
+use sturvek_core::sizing::{TopEdge, TopEdgeWidth, evaluate};
+
+fn roofed(width: Length) -> Job {
+    job_of(OpeningKind::CasedOpening, width, carrying(&[Framing::Roof(roof())]))
+}
+
+/// No number, the verdict that says so, and a sentence that names somebody to ask.
+fn asks(job: &Job, wanted: impl Fn(&OutsideLimits) -> bool) {
+    let found = limit(job);
+    assert!(wanted(&found), "{found:?}");
+    let plan = planned(job);
+    assert_eq!(plan.verdict, Verdict::AskAnEngineer);
+    let names_somebody = ["engineer", "official", "drawings", "plan", "report"];
+    assert!(names_somebody.iter().any(|word| plan.sentence.contains(word)), "{}", plan.sentence);
+    assert!(plan.header().is_none());
+}
+
+#[test]
+fn openings_over_twenty_feet() {
+    asks(&roofed(Length::inches(241)), |limit| matches!(limit, OutsideLimits::TooWide { .. }));
+    assert!(matches!(planned(&roofed(Length::feet(19))).outcome, OpeningOutcome::Header(_)));
+}
+
+#[test]
+fn more_than_three_storeys() {
+    let storeys = [Framing::Roof(roof()), floor(12), floor(12), floor(12)];
+    let job = job_of(OpeningKind::Window, Length::feet(3), carrying(&storeys));
+    asks(&job, |limit| matches!(limit, OutsideLimits::TooManyStoreys));
+    let three = job_of(OpeningKind::Window, Length::feet(3), carrying(&storeys[..3]));
+    assert!(matches!(planned(&three).outcome, OpeningOutcome::Header(_)));
+}
+
+#[test]
+fn walls_over_twelve_feet_without_a_wind_check() {
+    let mut job = roofed(Length::feet(4));
+    job.walls[0].frame.height = Length::inches(145);
+    asks(&job, |limit| matches!(limit, OutsideLimits::WallTooTall { .. }));
+    job.settings.wind = KingWindBasis::Pressure(Pressure::psf(25.0));
+    assert!(matches!(planned(&job).outcome, OpeningOutcome::Header(_)), "with a wind check there is a number");
+}
+
+#[test]
+fn point_loads_over_twenty_kip() {
+    let mut job = roofed(Length::feet(4));
+    job.walls[0].point_loads.push(girder(20_001.0));
+    asks(&job, |limit| matches!(limit, OutsideLimits::PointLoadTooLarge { .. }));
+}
+
+#[test]
+fn ice_drift_and_unbalanced_snow_on_hips() {
+    for snow_trouble in [SnowTrouble::Drift, SnowTrouble::Ice, SnowTrouble::UnbalancedHipOrValley] {
+        let roof = Framing::Roof(RoofOnWall { snow_trouble, ..roof() });
+        let job = job_of(OpeningKind::Window, Length::feet(3), carrying(&[roof]));
+        asks(&job, |limit| matches!(limit, OutsideLimits::Snow { .. }));
+    }
+}
+
+#[test]
+fn steel_slopes_notches_fire_treatment_and_bracing() {
+    for special in [
+        SpecialCase::Steel,
+        SpecialCase::SlopedOrCurved,
+        SpecialCase::NotchedOrDrilled,
+        SpecialCase::FireRated,
+        SpecialCase::PreservativeTreated,
+        SpecialCase::BracedWallPanel,
+    ] {
+        let mut job = roofed(Length::feet(4));
+        job.walls[0].openings[0].design.special = special;
+        asks(&job, |limit| matches!(limit, OutsideLimits::Special { .. }));
+    }
+}
+
+#[test]
+fn short_returns_beside_an_overhead_door_defer_to_the_bracing_plan() {
+    let mut job = job_of(OpeningKind::OverheadDoor, Length::feet(16), carrying(&[Framing::Roof(roof())]));
+    job.walls[0].frame.length = Length::feet(20);
+    job.walls[0].openings[0].design.center = Length::feet(10);
+    let findings = plan_wall(&job, &job.walls[0]).findings;
+    let returns = findings.iter().filter(|finding| matches!(finding, Finding::ShortReturn { .. }));
+    let sentences: Vec<String> = returns.map(Finding::sentence).collect();
+    assert_eq!(sentences.len(), 2);
+    assert!(sentences.iter().all(|sentence| sentence.contains("24\"") && sentence.contains("bracing plan decides")));
+}
+
+#[test]
+fn existing_lumber_of_unknown_grade_is_assumed_and_said() {
+    let mut job = roofed(Length::feet(4));
+    let design = &mut job.walls[0].openings[0].design;
+    design.special = SpecialCase::UnknownGrade;
+    let size = SawnSize::two_by(Depth::Ten);
+    let board = HeaderBoard::Sawn { species: Species::DouglasFirLarch, grade: Grade::SelectStructural, size };
+    design.header = HeaderChoice::Chosen(HeaderSpec { board, plies: 2 });
+    let plan = plan_wall(&job, &job.walls[0]);
+    assert_eq!(plan.openings[0].header(), Some(spf(Depth::Ten)));
+    assert!(plan.findings.iter().any(|finding| matches!(finding, Finding::GradeAssumed { .. })));
+}
+
+#[test]
+fn composites_in_wet_service() {
+    let mut problem = opening(48, vec![common::line(100.0, 0.0, 0.0, 200.0)]);
+    problem.conventions.service = Service::Wet;
+    let board = |class| HeaderBoard::Engineered {
+        class,
+        ply_width: Length::inches_and(3, 1, 2),
+        depth: Length::inches_and(9, 1, 2),
+    };
+    let wet = |class| evaluate(&problem, HeaderSpec { board: board(class), plies: 1 });
+    assert!(matches!(wet(EngineeredClass::Lvl20E), Err(OutsideLimits::WetEngineered { .. })));
+    assert!(wet(EngineeredClass::Glulam24F18E).is_ok(), "glulam has wet service factors");
+}
+
+#[test]
+fn headers_too_slender_to_stand_without_bracing() {
+    let mut problem = opening(220, vec![common::line(20.0, 0.0, 0.0, 20.0)]);
+    problem.conventions.top_edge = TopEdge::Free(TopEdgeWidth::OnePly);
+    let deep = HeaderBoard::Engineered {
+        class: EngineeredClass::Lvl20E,
+        ply_width: Length::inches_and(1, 1, 2),
+        depth: Length::inches(24),
+    };
+    let result = evaluate(&problem, HeaderSpec { board: deep, plies: 2 });
+    assert!(matches!(result, Err(OutsideLimits::TooSlender { ratio }) if ratio > 50.0), "{result:?}");
+}
+
+#[test]
+fn lumber_without_design_values() {
+    let problem = opening(36, vec![common::line(100.0, 0.0, 0.0, 200.0)]);
+    let stud = common::sawn(Species::HemFir, Grade::Stud, Depth::Ten, 2);
+    assert!(matches!(evaluate(&problem, stud), Err(OutsideLimits::NoDesignValues { .. })));
+}
+
+#[test]
+fn a_wall_of_which_nothing_is_said() {
+    let job = job_of(OpeningKind::Window, Length::feet(3), WallCarries::Framing(vec![]));
+    assert_eq!(limit(&job), OutsideLimits::NothingKnown);
+}
+
+#[test]
+fn a_flat_head_goes_to_eight_feet() {
+    let partition = |feet| job_of(OpeningKind::CasedOpening, Length::feet(feet), WallCarries::Nothing);
+    assert!(matches!(planned(&partition(7)).outcome, OpeningOutcome::Flat));
+    assert!(matches!(limit(&partition(9)), OutsideLimits::TooWideForFlat { .. }));
+}
