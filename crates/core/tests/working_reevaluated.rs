@@ -1,14 +1,21 @@
 //! The working, worked again from its own printed figures by a second method: a small reader of arithmetic that shares no
 //! code with the calculation. Every printed step has to come out at its printed result.
 
-use sturvek_core::loads::ByKind;
+mod common;
+
+use sturvek_core::framing::{opening_sheet, plan_wall};
+use sturvek_core::job::{KingWindBasis, OpeningKind};
+use sturvek_core::loads::{
+    ByKind, FloorFraming, FloorOnWall, Framing, GableAbove, RoofFraming, RoofOnWall, SnowEdition, WindExposure,
+    WindSpeed,
+};
 use sturvek_core::lumber::factors::bearing_area::PlateEnd;
 use sturvek_core::lumber::factors::wet_service::Service;
 use sturvek_core::lumber::{Depth, EngineeredClass, Grade, HeaderBoard, HeaderSpec, SawnSize, Species};
-use sturvek_core::measure::{Force, Length, LineLoad, Stress};
-use sturvek_core::sizing::sheet::calculation_sheet;
+use sturvek_core::measure::{Force, Length, LineLoad, Pressure, Stress};
+use sturvek_core::sizing::sheet::{SheetPart, calculation_sheet};
 use sturvek_core::sizing::{
-    Conventions, JackLength, JackLumber, OpeningLoad, OpeningProblem, TopEdge, TopEdgeWidth, evaluate,
+    Conventions, JackLength, JackLumber, OpeningLoad, OpeningProblem, Post, TopEdge, TopEdgeWidth, evaluate,
 };
 use sturvek_core::working::Entry;
 
@@ -121,9 +128,14 @@ fn problem(conventions: Conventions, with_point_load: bool, plate_end: PlateEnd)
 
 fn check(problem: &OpeningProblem, board: HeaderBoard, plies: u8) -> usize {
     let evaluation = evaluate(problem, HeaderSpec { board, plies }).expect("within limits");
+    worked(&calculation_sheet(problem, &evaluation).expect("within limits"))
+}
+
+/// Works every step of a sheet again; answers how many there were.
+fn worked(sheet: &[SheetPart]) -> usize {
     let mut steps = 0;
-    for part in calculation_sheet(problem, &evaluation).expect("within limits") {
-        for entry in part.entries {
+    for part in sheet {
+        for entry in &part.entries {
             let Entry::Step(step) = entry else { continue };
             let again = worked_again(&step.figures);
             let scale = step.value.abs().max(1e-6);
@@ -163,6 +175,60 @@ fn every_printed_step_comes_out_at_its_printed_result() {
                 steps += check(&problem(conventions, with_point_load, plate_end), composite, 2);
             }
             steps += check(&problem(wet, with_point_load, plate_end), sawn, 2);
+        }
+    }
+    assert!(steps > 400, "{steps}");
+}
+
+#[test]
+fn over_several_supports_and_in_glulam_too() {
+    let glulam = HeaderBoard::Engineered {
+        class: EngineeredClass::Glulam24F18E,
+        ply_width: Length::inches_and(3, 1, 2),
+        depth: Length::inches(18),
+    };
+    let wet =
+        Conventions { service: Service::Wet, top_edge: TopEdge::Free(TopEdgeWidth::OnePly), ..Conventions::default() };
+    let mut long = problem(wet, true, PlateEnd::Cut);
+    long.clear = Length::inches(180);
+    assert!(check(&long, glulam, 1) > 30);
+    long.run.posts.push(Post { at: Length::inches(80), studs: 3 });
+    long.run.past.right = Some(Length::inches(30));
+    assert!(check(&long, glulam, 1) > 30);
+}
+
+#[test]
+fn the_whole_sheet_of_an_opening_from_roof_to_kings() {
+    let gable = Framing::Gable(GableAbove { rise_in_twelve: 6.0, dead: Pressure::psf(12.0) });
+    let rafters = Framing::Roof(RoofOnWall { framing: RoofFraming::RaftersWithClearCeilingJoists, ..common::roof() });
+    let cantilever = |framing| match common::floor(12) {
+        Framing::Floor(floor) => Framing::Floor(FloorOnWall { framing, span_other_side: Length::feet(4), ..floor }),
+        other => other,
+    };
+    let mut steps = 0;
+    for framing in [
+        FloorFraming::Simple,
+        FloorFraming::ContinuousOverThisWall,
+        FloorFraming::ContinuousEndingHere,
+        FloorFraming::CantileveredPastThisWall,
+    ] {
+        for (edition, roof) in
+            [(SnowEdition::Asce7To16, rafters), (SnowEdition::Asce7From22, Framing::Roof(common::roof()))]
+        {
+            let carries = common::carrying(&[roof, cantilever(framing), gable]);
+            let mut job = common::job_of(OpeningKind::Window, Length::feet(3), carries);
+            job.settings.site.snow.edition = edition;
+            job.settings.wind = KingWindBasis::Speed(WindSpeed {
+                miles_per_hour: 120.0,
+                exposure: WindExposure::C,
+                mean_roof_height: Length::feet(22),
+            });
+            let plan = plan_wall(&job, &job.walls[0]);
+            let sheet = opening_sheet(&job, &job.walls[0], &plan.take_down, &plan.openings[0]).expect("within limits");
+            for title in ["what is given", "what is assumed", "the three schools", "where the method ends"] {
+                assert!(sheet.iter().any(|part| part.title == title), "{title}");
+            }
+            steps += worked(&sheet);
         }
     }
     assert!(steps > 400, "{steps}");

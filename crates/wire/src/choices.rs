@@ -103,7 +103,7 @@ mirror!(
 mirror!(
     /// What a member does.
     MemberRole = Role {
-        SolePlate, SolePlateCutLast, TopPlate, SecondTopPlate, Stud, PointLoadStud, King, Jack, Header, Nailer,
+        SolePlate, SolePlateCutLast, TopPlate, SecondTopPlate, Stud, PointLoadStud, King, Jack, HeaderPost, Header, Nailer,
         HeadPacking, FlatHead, Sill, CrippleAbove, CrippleBelow,
     }
 );

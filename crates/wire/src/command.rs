@@ -110,7 +110,7 @@ pub enum Command {
         /// Which.
         opening: Uuid,
         /// Its design.
-        design: Design,
+        design: Box<Design>,
     },
     /// Chooses a header, or leaves it to the job's school.
     ChooseHeader {
@@ -276,7 +276,7 @@ impl From<&job::Command> for Command {
                 Self::MoveOpening { opening: opening_uuid(opening), to: to.into(), measured }
             }
             job::Command::ChangeOpening { opening, design } => {
-                Self::ChangeOpening { opening: opening_uuid(opening), design: design.into() }
+                Self::ChangeOpening { opening: opening_uuid(opening), design: Box::new(design.into()) }
             }
             job::Command::ChooseHeader { opening, header } => Self::ChooseHeader {
                 opening: opening_uuid(opening),

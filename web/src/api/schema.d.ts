@@ -1285,7 +1285,7 @@ export interface components {
          * @description What a member does.
          * @enum {string}
          */
-        MemberRole: "sole_plate" | "sole_plate_cut_last" | "top_plate" | "second_top_plate" | "stud" | "point_load_stud" | "king" | "jack" | "header" | "nailer" | "head_packing" | "flat_head" | "sill" | "cripple_above" | "cripple_below";
+        MemberRole: "sole_plate" | "sole_plate_cut_last" | "top_plate" | "second_top_plate" | "stud" | "point_load_stud" | "king" | "jack" | "header_post" | "header" | "nailer" | "head_packing" | "flat_head" | "sill" | "cripple_above" | "cripple_below";
         /** @description A new job. */
         NewJob: {
             /** @description Its name. */

@@ -21,6 +21,7 @@ export const PENCILS: Record<Role, Pencil> = {
   point_load_stud: { fill: "var(--wood-deep)", stroke: "var(--graphite)", width: 1.8 },
   king: { fill: "var(--wood)", stroke: "var(--graphite)", width: 1.7 },
   jack: { fill: "url(#hatch-jack)", stroke: "var(--graphite)", width: 1.2 },
+  header_post: { fill: "url(#hatch-jack)", stroke: "var(--graphite)", width: 1.6 },
   header: { fill: "url(#hatch-header)", stroke: "var(--graphite)", width: 1.8 },
   nailer: { ...thin, fill: "var(--wood)", width: 1.1 },
   head_packing: { ...thin, fill: "url(#hatch-cripple)" },

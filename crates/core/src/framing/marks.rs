@@ -66,7 +66,7 @@ const fn mark_kind(role: Role) -> Option<MarkKind> {
         Role::King => Some(MarkKind::King),
         Role::Jack => Some(MarkKind::Jack),
         Role::CrippleAbove | Role::CrippleBelow => Some(MarkKind::Cripple),
-        Role::PointLoadStud => Some(MarkKind::PointLoad),
+        Role::PointLoadStud | Role::HeaderPost => Some(MarkKind::PointLoad),
         _ => None,
     }
 }

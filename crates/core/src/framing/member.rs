@@ -22,6 +22,8 @@ pub enum Role {
     King,
     /// Stud under the header's end.
     Jack,
+    /// Stud under a header besides its packs: a post in the opening, or under its far end on a return.
+    HeaderPost,
     /// The header.
     Header,
     /// Flat 2x under the header.
@@ -90,7 +92,13 @@ impl Role {
     pub const fn stands(self) -> bool {
         matches!(
             self,
-            Self::Stud | Self::PointLoadStud | Self::King | Self::Jack | Self::CrippleAbove | Self::CrippleBelow
+            Self::Stud
+                | Self::PointLoadStud
+                | Self::King
+                | Self::Jack
+                | Self::HeaderPost
+                | Self::CrippleAbove
+                | Self::CrippleBelow
         )
     }
 
@@ -105,6 +113,7 @@ impl Role {
             Self::PointLoadStud => "stud under point load",
             Self::King => "king",
             Self::Jack => "jack",
+            Self::HeaderPost => "post under header",
             Self::Header => "header",
             Self::Nailer => "flat nailer",
             Self::HeadPacking => "head packing",

@@ -123,9 +123,19 @@ impl OpeningPlan {
         }
     }
 
-    /// Length of the header: rough opening and 1 1/2 in. for every jack.
+    /// Where the header starts: on the outermost jack, or where it runs on past its pack.
+    pub fn header_left(&self) -> Length {
+        self.left() - self.header_past(End::Left)
+    }
+
+    /// Length of the header: rough opening and 1 1/2 in. for every jack, or as far as it runs on past its pack.
     pub fn header_length(&self) -> Length {
-        self.rough.width + TWO_BY * i64::from(self.jacks.left + self.jacks.right)
+        self.rough.width + self.header_past(End::Left) + self.header_past(End::Right)
+    }
+
+    fn header_past(&self, end: End) -> Length {
+        let on_jacks = TWO_BY * i64::from(*self.jacks.at(end));
+        self.design.run.past.at(end).map_or(on_jacks, |past| past.length.max(on_jacks))
     }
 }
 

@@ -43,6 +43,7 @@ fn members(wall: &Wall, down: &TakeDown, openings: &[OpeningPlan]) -> Vec<Member
     builder.plates(openings);
     for plan in openings {
         builder.packs(plan);
+        builder.header_posts(plan);
         builder.bridging(plan);
         builder.sill(plan);
     }
@@ -108,6 +109,8 @@ impl Builder<'_> {
         let top = self.wall.frame.under_top_plates();
         let seat = plan.stack.header_seat().min(top);
         for end in End::BOTH {
+            // Under a header that runs on past its pack, the kings stand under it too.
+            let king_top = if plan.design.run.past.at(end).is_some() { seat } else { top };
             let mut place = |index: u8, role, to| {
                 let out = TWO_BY * i64::from(index);
                 let x = match end {
@@ -121,7 +124,19 @@ impl Builder<'_> {
                 place(index, Role::Jack, seat);
             }
             for index in jacks..jacks + plan.kings.at(end).framed() {
-                place(index, Role::King, top);
+                place(index, Role::King, king_top);
+            }
+        }
+    }
+
+    /// Studs under a header besides its packs: posts in the opening, and under its far end on a return.
+    fn header_posts(&mut self, plan: &OpeningPlan) {
+        let OpeningOutcome::Header(sized) = &plan.outcome else { return };
+        let seat = plan.stack.header_seat().min(self.wall.frame.under_top_plates());
+        for post in &sized.problem.run.posts {
+            let first = plan.left() + post.at - TWO_BY.half() * i64::from(post.studs);
+            for index in 0..post.studs {
+                self.upright(Role::HeaderPost, Some(plan.id), first + TWO_BY * i64::from(index), TWO_BY, seat);
             }
         }
     }
@@ -129,11 +144,12 @@ impl Builder<'_> {
     /// The layers of the stack over the opening that lie flat: header, nailer, packing.
     fn bridging(&mut self, plan: &OpeningPlan) {
         let over_jacks = plan.left() - TWO_BY * i64::from(plan.jacks.left);
+        let on_jacks = plan.rough.width + TWO_BY * i64::from(plan.jacks.left + plan.jacks.right);
         for line in &plan.stack.lines {
             let (role, x, width) = match line.what {
-                StackPart::Header => (Role::Header, over_jacks, plan.header_length()),
-                StackPart::FlatHead => (Role::FlatHead, over_jacks, plan.header_length()),
-                StackPart::Nailer => (Role::Nailer, over_jacks, plan.header_length()),
+                StackPart::Header => (Role::Header, plan.header_left(), plan.header_length()),
+                StackPart::FlatHead => (Role::FlatHead, over_jacks, on_jacks),
+                StackPart::Nailer => (Role::Nailer, over_jacks, on_jacks),
                 StackPart::HeadPiece => (Role::HeadPacking, plan.left(), plan.rough.width),
                 StackPart::PackingStrip if self.strip_is_under_head_piece(plan, line) => {
                     (Role::HeadPacking, plan.left(), plan.rough.width)
@@ -165,8 +181,7 @@ impl Builder<'_> {
     }
 
     fn cripples(&mut self, plan: &OpeningPlan, layout: &[Length]) {
-        let bridged =
-            (plan.left() - TWO_BY * i64::from(plan.jacks.left), plan.right() + TWO_BY * i64::from(plan.jacks.right));
+        let bridged = (plan.header_left(), plan.header_left() + plan.header_length());
         let opening = (plan.left(), plan.right());
         for line in plan.stack.lines.clone() {
             let (role, (from, to)) = match line.what {
@@ -211,9 +226,11 @@ impl Builder<'_> {
             let rect = Rect { x: *x, y: TWO_BY, width: TWO_BY, height: top - TWO_BY };
             let in_opening =
                 openings.iter().any(|plan| *x < plan.pack_edge(End::Right) && plan.pack_edge(End::Left) < rect.right());
-            let on_point_load =
-                self.members.iter().any(|member| member.role == Role::PointLoadStud && member.rect.overlaps(&rect));
-            if !in_opening && !on_point_load {
+            let taken = |member: &Member| {
+                matches!(member.role, Role::PointLoadStud | Role::HeaderPost | Role::Header)
+                    && member.rect.overlaps(&rect)
+            };
+            if !in_opening && !self.members.iter().any(taken) {
                 self.upright(Role::Stud, None, *x, TWO_BY, top);
             }
         }

@@ -148,12 +148,19 @@ pub const LIVE_COMBINATIONS: [Combination; 5] = [
 impl Combination {
     /// Whether every kind it names is present. One that is not adds nothing over a simpler combination.
     pub fn applies_to(&self, present: &ByKind<bool>) -> bool {
-        LoadKind::ALL.iter().all(|kind| self.factors.get(*kind) <= 0.0 || present.get(*kind))
+        let fits = |factor: f64, present: bool| factor <= 0.0 || present;
+        fits(self.factors.dead, present.dead)
+            && fits(self.factors.floor_live, present.floor_live)
+            && fits(self.factors.roof_live, present.roof_live)
+            && fits(self.factors.snow, present.snow)
     }
 
     /// The combined amount.
     pub fn total(&self, amounts: &ByKind<f64>) -> f64 {
-        LoadKind::ALL.iter().map(|kind| self.factors.get(*kind) * amounts.get(*kind)).sum()
+        self.factors.dead * amounts.dead
+            + self.factors.floor_live * amounts.floor_live
+            + self.factors.roof_live * amounts.roof_live
+            + self.factors.snow * amounts.snow
     }
 
     /// Scaled by `creep` on the dead part, for long-term deflection.

@@ -9,5 +9,5 @@ pub mod sheet;
 
 pub use design_values::{DesignValues, EngineeredClass, Grade, Species};
 pub use header_stock::{Family, HeaderBoard, HeaderSpec, MOST_PLIES};
-pub use section::{Depth, Rectangle, SawnSize, Thickness};
+pub use section::{Depth, Rectangle, SawnSize, SectionProperties, Thickness};
 pub use sheet::SheetValues;

@@ -113,6 +113,33 @@ impl Depth {
     }
 }
 
+/// What beam arithmetic asks of a section again and again, worked out once.
+#[derive(Clone, Copy, Debug, PartialEq)]
+pub struct SectionProperties {
+    /// Width, in.
+    pub width: f64,
+    /// Depth, in.
+    pub depth: f64,
+    /// Area, in.².
+    pub area: f64,
+    /// Section modulus about the strong axis, in.³.
+    pub modulus: f64,
+    /// Moment of inertia about the strong axis, in.⁴.
+    pub inertia: f64,
+}
+
+impl From<Rectangle> for SectionProperties {
+    fn from(section: Rectangle) -> Self {
+        Self {
+            width: section.width.to_inches(),
+            depth: section.depth.to_inches(),
+            area: section.area_square_inches(),
+            modulus: section.section_modulus_cubic_inches(),
+            inertia: section.moment_of_inertia_inches_fourth(),
+        }
+    }
+}
+
 /// A rectangle of wood in section, with the properties beam arithmetic needs.
 #[derive(Clone, Copy, Debug, PartialEq, Eq)]
 pub struct Rectangle {

@@ -4,7 +4,7 @@ use smallvec::{SmallVec, smallvec};
 
 use super::problem::{OpeningLoad, OpeningProblem, SpanRule};
 use crate::loads::kind::{ByKind, Combination, LoadKind};
-use crate::lumber::{DesignValues, HeaderSpec};
+use crate::lumber::{DesignValues, HeaderSpec, SectionProperties};
 use crate::measure::{End, Ends, Length};
 use crate::statics::{BeamLoad, ContinuousBeam, SimpleSpan};
 
@@ -20,6 +20,10 @@ pub struct Bridge<'a> {
     pub header: HeaderSpec,
     /// Its reference design values.
     pub values: DesignValues,
+    /// Its section.
+    pub section: SectionProperties,
+    /// Its own weight, lb/in.; zero if it is not counted.
+    own_weight: f64,
     /// Which kinds of load there are at all.
     pub present: ByKind<bool>,
     /// Jacks at each end.
@@ -52,6 +56,8 @@ pub struct CombinedCase<'a> {
     pub pattern: LoadPattern,
     /// Its loads on the header.
     pub loads: SmallVec<[BeamLoad; 4]>,
+    /// The uniform load, lb/in., if that is all there is on a simple span.
+    pub only_uniform: Option<f64>,
 }
 
 /// A load on the header, by kind.
@@ -66,7 +72,10 @@ impl<'a> Bridge<'a> {
     /// A header on so many jacks.
     pub fn new(problem: &'a OpeningProblem, header: HeaderSpec, values: DesignValues, jacks: Ends<u8>) -> Self {
         let present = problem.kinds_present();
-        Self { problem, header, values, present, jacks, between_packs: 0.0 }.on_jacks(jacks)
+        let section = SectionProperties::from(header.section());
+        let counted = if problem.conventions.self_weight { 1.0 / 12.0 } else { 0.0 };
+        let own_weight = section.area / 144.0 * header.board.density_pcf() * counted;
+        Self { problem, header, values, section, own_weight, present, jacks, between_packs: 0.0 }.on_jacks(jacks)
     }
 
     /// The same header on other jacks.
@@ -144,7 +153,7 @@ impl<'a> Bridge<'a> {
     pub fn under_pattern(&self, combination: &Combination, pattern: LoadPattern) -> CombinedCase<'_> {
         let mut loads: SmallVec<[BeamLoad; 4]> = SmallVec::new();
         let length = self.length_inches();
-        let mut throughout_load = self.own_weight() * combination.factors.dead;
+        let mut throughout_load = self.own_weight * combination.factors.dead;
         for placed in self.placed() {
             match placed {
                 Placed::Even { amounts, throughout: true, .. } if pattern == LoadPattern::ALL => {
@@ -157,7 +166,9 @@ impl<'a> Bridge<'a> {
         if throughout_load > 0.0 {
             loads.push(BeamLoad::Uniform { pounds_per_inch: throughout_load, from: 0.0, to: length });
         }
-        CombinedCase { bridge: self, combination: *combination, pattern, loads }
+        let alone = loads.len() == 1 && throughout_load > 0.0 && self.is_simple();
+        let only_uniform = alone.then_some(throughout_load);
+        CombinedCase { bridge: self, combination: *combination, pattern, loads, only_uniform }
     }
 
     fn add(
@@ -211,7 +222,7 @@ impl<'a> Bridge<'a> {
         for placed in self.placed() {
             placed.share(&mut ends, span);
         }
-        let dead = self.own_weight() * span;
+        let dead = self.own_weight * span;
         share(&mut ends, &ByKind { dead, ..ByKind::default() }, 0.5);
         ends
     }
@@ -249,7 +260,7 @@ impl<'a> Bridge<'a> {
             let mut loads: SmallVec<[BeamLoad; 8]> =
                 self.placed().filter_map(|placed| placed.as_load(|amounts| amounts.get(kind))).collect();
             *sum.get_mut(kind) = if kind == LoadKind::Dead {
-                loads.push(BeamLoad::Uniform { pounds_per_inch: self.own_weight(), from: 0.0, to: length });
+                loads.push(BeamLoad::Uniform { pounds_per_inch: self.own_weight, from: 0.0, to: length });
                 reaction(&loads)
             } else {
                 let spans = self.spans().into_iter();
@@ -262,11 +273,6 @@ impl<'a> Bridge<'a> {
             };
         }
         sum
-    }
-
-    /// The header's own weight, lb/in.; zero if it is not counted.
-    fn own_weight(&self) -> f64 {
-        if self.problem.conventions.self_weight { self.header.weight_per_foot_lbf() / 12.0 } else { 0.0 }
     }
 
     /// The loads where they stand on the header.
@@ -391,17 +397,5 @@ impl CombinedCase<'_> {
             return None;
         }
         ContinuousBeam::solve(self.bridge.length_inches(), &self.bridge.supports(), &self.loads).ok()
-    }
-
-    /// The uniform load, lb/in., if that is all there is on a simple span.
-    pub fn only_uniform(&self) -> Option<f64> {
-        match self.loads.as_slice() {
-            [BeamLoad::Uniform { pounds_per_inch, from, to }]
-                if self.bridge.is_simple() && *from <= 0.0 && self.bridge.design_span_inches() <= *to =>
-            {
-                Some(*pounds_per_inch)
-            }
-            _ => None,
-        }
     }
 }

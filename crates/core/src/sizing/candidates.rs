@@ -1,6 +1,7 @@
 //! Trying a whole stock: every header that could go in, how hard each works, and the one that costs least and carries.
 
-use super::evaluate::{Evaluation, evaluate};
+use super::evaluate::{Evaluation, evaluate_among};
+use super::jacks::KnownJacks;
 use super::limits::OutsideLimits;
 use super::problem::OpeningProblem;
 use crate::lumber::{HeaderBoard, HeaderSpec, MOST_PLIES};
@@ -52,8 +53,9 @@ pub fn try_all(problem: &OpeningProblem, headers: &[(HeaderSpec, Money)]) -> Res
         a_price.to_cents().total_cmp(&b_price.to_cents()).then(a.board.depth().cmp(&b.board.depth()))
     });
     let mut candidates = Vec::with_capacity(order.len());
+    let mut known = KnownJacks::default();
     for (header, price_per_foot) in order {
-        match evaluate(problem, *header) {
+        match evaluate_among(problem, *header, &mut known) {
             Ok(evaluation) => candidates.push(Candidate { price_per_foot: *price_per_foot, evaluation }),
             Err(limit) if limit.is_of_the_header() => {}
             Err(limit) => return Err(limit),
@@ -166,6 +168,7 @@ impl Margin {
 mod tests {
     use super::*;
     use crate::lumber::{Depth, Grade, SawnSize, Species};
+    use crate::sizing::evaluate::evaluate;
     use crate::sizing::testing::{evaluated, roof_window};
     use proptest::prelude::*;
 

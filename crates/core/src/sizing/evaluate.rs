@@ -4,7 +4,7 @@ use arrayvec::ArrayVec;
 
 use super::bridge::{Bridge, CombinedCase};
 use super::header::{CheckKind, CheckResult, Comparison, bending, deflection, door_sag, post_bearing, shear, width};
-use super::jacks::{JackPack, JackStrength, jack_pack};
+use super::jacks::{JackPack, JackStrength, KnownJacks, jack_pack};
 use super::limits::{LARGEST_POINT_LOAD, OutsideLimits, WIDEST_OPENING};
 use super::problem::{Conventions, OpeningLoad, OpeningProblem};
 use crate::loads::kind::{ByKind, LIVE_COMBINATIONS, STRENGTH_COMBINATIONS};
@@ -93,7 +93,19 @@ impl Evaluation {
 /// # Errors
 /// [`OutsideLimits`] where the method gives no number.
 pub fn evaluate(problem: &OpeningProblem, header: HeaderSpec) -> Result<Evaluation, OutsideLimits> {
-    let Settled { bridge, reactions, packs } = settled(problem, header)?;
+    evaluate_among(problem, header, &mut KnownJacks::default())
+}
+
+/// Judges one header of many over the same opening.
+///
+/// # Errors
+/// [`OutsideLimits`] where the method gives no number.
+pub fn evaluate_among(
+    problem: &OpeningProblem,
+    header: HeaderSpec,
+    known: &mut KnownJacks,
+) -> Result<Evaluation, OutsideLimits> {
+    let Settled { bridge, reactions, packs } = settled(problem, header, known)?;
     let checks = all_checks(&bridge)?;
     let uplift = largest_uplift(&bridge);
     Ok(Evaluation {
@@ -112,7 +124,7 @@ pub fn evaluate(problem: &OpeningProblem, header: HeaderSpec) -> Result<Evaluati
 /// # Errors
 /// [`OutsideLimits`] where the method gives no number.
 pub fn settled_bridge(problem: &OpeningProblem, header: HeaderSpec) -> Result<Bridge<'_>, OutsideLimits> {
-    settled(problem, header).map(|settled| settled.bridge)
+    settled(problem, header, &mut KnownJacks::default()).map(|settled| settled.bridge)
 }
 
 struct Settled<'a> {
@@ -122,7 +134,11 @@ struct Settled<'a> {
 }
 
 /// Jacks lengthen the design span and so the reactions; the count only ever grows, so it settles.
-fn settled(problem: &OpeningProblem, header: HeaderSpec) -> Result<Settled<'_>, OutsideLimits> {
+fn settled<'a>(
+    problem: &'a OpeningProblem,
+    header: HeaderSpec,
+    known: &mut KnownJacks,
+) -> Result<Settled<'a>, OutsideLimits> {
     within_limits(problem)?;
     let values = header.board.values().ok_or_else(|| OutsideLimits::NoDesignValues { lumber: header.board.name() })?;
     let dry_only = matches!(header.board.family(), Family::Composite | Family::UserSheet);
@@ -138,10 +154,17 @@ fn settled(problem: &OpeningProblem, header: HeaderSpec) -> Result<Settled<'_>, 
     let start = |end: End| fixed_jacks.at(end).unwrap_or(*least_jacks.at(end));
     let jacks = Ends { left: start(End::Left), right: start(End::Right) };
     let mut bridge = Bridge::new(problem, header, values, jacks);
-    let strength = JackStrength::of(&bridge);
+    let strength = JackStrength::of(&bridge, known);
     loop {
         let reactions = bridge.reactions_by_kind();
-        let packs = reactions.map(|reactions| jack_pack(&bridge, &strength, &reactions));
+        let left = jack_pack(&bridge, &strength, &reactions.left);
+        // Evenly loaded, both ends are alike.
+        let right = if reactions.left == reactions.right {
+            left.clone()
+        } else {
+            jack_pack(&bridge, &strength, &reactions.right)
+        };
+        let packs = Ends { left, right };
         let needed = |end: End| {
             let so_far = *bridge.jacks.at(end);
             fixed_jacks.at(end).unwrap_or_else(|| packs.at(end).needed.unwrap_or(most).min(most).max(so_far))

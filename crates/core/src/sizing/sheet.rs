@@ -59,10 +59,23 @@ fn named(kind: CheckKind, name: &str, creep: f64) -> Option<Combination> {
 
 fn span_part(bridge: &Bridge<'_>) -> SheetPart {
     let mut ink = Ink::default();
-    let clear = bridge.problem.clear.to_inches();
-    let extra = bridge.design_span_inches() - clear;
-    let span = ink.given("clear opening", clear) + ink.given("half of each jack pack", extra);
-    ink.step("design span", "L", Unit::Inches, Clause::nds("3.2.1"), span);
+    if bridge.is_simple() {
+        let clear = bridge.problem.clear.to_inches();
+        let extra = bridge.design_span_inches() - clear;
+        let span = ink.given("clear opening", clear) + ink.given("half of each jack pack", extra);
+        ink.step("design span", "L", Unit::Inches, Clause::nds("3.2.1"), span);
+    } else {
+        let supports: Vec<String> = bridge.supports().iter().map(|at| format!("{at:.2}")).collect();
+        ink.note(|| {
+            format!(
+                "The header runs over supports at {} in. from its left end; every span and overhang is checked, with \
+                the loads that come and go where they do most.",
+                supports.join(", ")
+            )
+        });
+        let longest = ink.given("the longest span", bridge.design_span_inches());
+        ink.step("design span", "L", Unit::Inches, Clause::nds("3.2.1"), longest);
+    }
     let header = bridge.header;
     let width = ink.given("plies", f64::from(header.plies)) * ink.given("ply", header.board.ply_width().to_inches());
     let width = ink.step("width", "b", Unit::Inches, Clause::STATICS, width);

@@ -167,6 +167,8 @@ impl<'a> ContinuousBeam<'a> {
     fn shear_beside(&self, support: f64, side: f64, depth: f64) -> f64 {
         let (low, high) = if side < 0.0 { (support - depth, support) } else { (support, support + depth) };
         let scaled = |load: &BeamLoad| match *load {
+            // Straight over the support: it presses the support and shears nothing.
+            BeamLoad::Point { at, .. } if (at - support).abs() < 1e-9 * self.length => load.times(0.0),
             BeamLoad::Point { at, .. } if low < at && at < high => load.times((at - support).abs() / depth),
             _ => *load,
         };
@@ -269,6 +271,14 @@ mod tests {
         // Tip: P·a²·(L + a)/3.
         near(beam.deflection_ei(150.0), 100.0 * 900.0 * 150.0 / 3.0);
         near(beam.largest_deflection_ei(120.0, 150.0).value, 100.0 * 900.0 * 150.0 / 3.0);
+    }
+
+    #[test]
+    fn a_load_straight_over_a_support_shears_nothing() {
+        let loads = [BeamLoad::Point { pounds: 1000.0, at: 60.0 }];
+        let beam = ContinuousBeam::solve(120.0, &[0.0, 60.0, 120.0], &loads).expect("stable");
+        near(beam.reactions()[1], 1000.0);
+        assert!(beam.largest_shear(Some(9.25)) < 1e-6 && beam.largest_shear(None) < 1e-6);
     }
 
     #[test]

@@ -113,7 +113,7 @@ impl BeamLoad {
             Self::Sloped { at_start, at_end, from, to } => {
                 let grade = (at_end - at_start) / (to - from);
                 let (start, end) = (from.max(low), to.min(high));
-                (start < end).then(|| Self::Sloped {
+                (start < end).then_some(Self::Sloped {
                     at_start: at_start + grade * (start - from),
                     at_end: at_start + grade * (end - from),
                     from: start,
@@ -161,16 +161,23 @@ impl BeamLoad {
     }
 }
 
-/// ⟨x − start⟩ to a power, over the power's factorial.
+/// ⟨x − start⟩ to a power up to the fifth, over the power's factorial. Multiplied out: this is the innermost loop.
 pub(super) fn past(x: f64, start: f64, power: i32) -> f64 {
-    const FACTORIAL: [f64; 6] = [1.0, 1.0, 2.0, 6.0, 24.0, 120.0];
-    (x - start).max(0.0).powi(power) / FACTORIAL[power as usize]
+    let d = (x - start).max(0.0);
+    match power {
+        1 => d,
+        2 => d * d / 2.0,
+        3 => d * d * d / 6.0,
+        4 => (d * d) * (d * d) / 24.0,
+        5 => (d * d) * (d * d) * d / 120.0,
+        _ => d.powi(power),
+    }
 }
 
 /// Offsets at which a shear, under a load that starts with `intensity` and grows by `slope`, is zero:
 /// V − w·s − k·s²/2 = 0.
 pub(super) fn shear_zeros(shear: f64, intensity: f64, slope: f64) -> impl Iterator<Item = f64> {
-    let roots = if slope.abs() * shear.abs().sqrt() <= 1e-12 * intensity.abs().powf(1.5) {
+    let roots = if (slope * shear).abs() <= 1e-12 * intensity * intensity {
         [Some(shear / intensity), None]
     } else {
         let inside = intensity * intensity + 2.0 * slope * shear;

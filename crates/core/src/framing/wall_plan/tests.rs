@@ -1,8 +1,8 @@
 use super::*;
 use crate::framing::pieces::pieces_of;
 use crate::job::{
-    CountOverride, HeaderChoice, HeaderPlace, Opening, OpeningDesign, OpeningKind, PointLoad, PointLoadId, Size,
-    WallFrame, WallId,
+    CountOverride, HeaderChoice, HeaderPlace, Opening, OpeningDesign, OpeningKind, PointLoad, PointLoadId, RunDesign,
+    RunPast, Size, WallFrame, WallId,
 };
 use crate::loads::{
     BearingEvidence, ByKind, Carried, Framing, RoofFraming, RoofOnWall, SiteSnow, SnowTrouble, WallCarries,
@@ -229,5 +229,37 @@ proptest! {
             prop_assert!(plan.marks.iter().any(|mark| mark.at == member.rect.x));
         }
         prop_assert_eq!(plan.openings[0].stack.total(), job.walls[0].frame.height);
+    }
+}
+
+#[test]
+fn a_header_over_a_return_runs_to_the_corner() {
+    let mut garage = design(OpeningKind::OverheadDoor, 192, 84, Length::inches(24 + 96), Length::ZERO);
+    let past = RunPast { length: Length::inches(24), far_studs: 2 };
+    garage.run = RunDesign { past: Ends { left: Some(past), right: None }, ..RunDesign::default() };
+    let mut job = job(roof(20), Length::feet(21), vec![opening(7, garage)]);
+    let class = crate::lumber::EngineeredClass::Lvl20E;
+    let (ply_width, depth) = (Length::inches_and(1, 3, 4), Length::inches_and(11, 7, 8));
+    job.stock = vec![StockBoard {
+        board: HeaderBoard::Engineered { class, ply_width, depth },
+        price_per_foot: Money::cents(600.0),
+    }];
+    job.walls[0].frame.height = Length::inches_and(109, 1, 8);
+    let plan = plan(&job);
+    let door = &plan.openings[0];
+    // From the corner over the return and the door to the right jacks: 24 + 192 and 1 1/2 for each of them.
+    assert_eq!(door.header_left(), Length::ZERO);
+    assert_eq!(door.header_length(), Length::inches(216) + TWO_BY * i64::from(door.jacks.right));
+    let posts: Vec<&Member> = plan.members.iter().filter(|member| member.role == Role::HeaderPost).collect();
+    assert_eq!(posts.len(), 2);
+    assert_eq!((posts[0].rect.x, posts[1].rect.right()), (Length::ZERO, Length::inches(3)));
+    let seat = door.stack.header_seat();
+    let kings: Vec<Length> =
+        plan.members.iter().filter(|member| member.role == Role::King).map(|king| king.rect.top()).collect();
+    assert!(kings.contains(&seat) && kings.contains(&job.walls[0].frame.under_top_plates()));
+    for (index, member) in plan.members.iter().enumerate() {
+        for other in &plan.members[index + 1..] {
+            assert!(!member.rect.overlaps(&other.rect), "{:?} and {:?}", member, other);
+        }
     }
 }

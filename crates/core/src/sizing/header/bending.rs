@@ -28,7 +28,7 @@ const CLAUSE: Clause = Clause::nds("3.3");
 /// Bending stress and strength of one case, psi.
 pub fn bending<P: Pen>(pen: &mut P, case: &CombinedCase<'_>) -> Comparison {
     let moment = largest_moment(pen, case);
-    let section_modulus = pen.given("S", case.bridge.header.section().section_modulus_cubic_inches());
+    let section_modulus = pen.given("S", case.bridge.section.modulus);
     let stress = pen.step("bending stress", "fb", Unit::Psi, CLAUSE, moment / section_modulus);
     let strength = bending_strength(pen, case);
     Comparison { demand: stress.value(), capacity: strength.value() }
@@ -56,7 +56,7 @@ fn bending_strength<P: Pen>(pen: &mut P, case: &CombinedCase<'_>) -> P::Number {
                 Some(exponent) => depth_factor(pen, &depth, exponent),
                 None => {
                     let span = pen.given("L", case.bridge.design_span_inches());
-                    let width = pen.given("b", header.section().width.to_inches());
+                    let width = pen.given("b", case.bridge.section.width);
                     volume_factor(pen, &span, &depth, &width)
                 }
             });

@@ -29,7 +29,7 @@ pub(super) fn largest_sag<P: Pen>(pen: &mut P, case: &CombinedCase<'_>) -> P::Nu
     if let Some((sag_ei, _)) = worst_span(case) {
         return sag_over(pen, case, sag_ei);
     }
-    match case.only_uniform() {
+    match case.only_uniform {
         Some(load) => {
             let length = pen.given("L", case.bridge.design_span_inches());
             let load = pen.given("w", load);
@@ -61,7 +61,7 @@ pub fn surely_below(worst: &CheckResult, case: &CombinedCase<'_>) -> bool {
         CheckKind::DoorSag => conventions.most_sag_over_door.map_or(f64::INFINITY, |most| most.to_inches()),
         _ => return false,
     };
-    if !case.bridge.is_simple() || case.only_uniform().is_some() {
+    if !case.bridge.is_simple() || case.only_uniform.is_some() {
         return false;
     }
     let at_midspan = case.span().deflection_ei(span / 2.0) / stiffness(&mut Silent, case);
@@ -73,7 +73,7 @@ fn stiffness<P: Pen>(pen: &mut P, case: &CombinedCase<'_>) -> P::Number {
     let modulus = pen.given("E", case.bridge.values.stiffness.to_psi());
     let service = case.bridge.problem.conventions.service;
     let modulus = with_wet_service(pen, modulus, service, case.bridge.header.board.family(), Property::Stiffness);
-    modulus * pen.given("I", case.bridge.header.section().moment_of_inertia_inches_fourth())
+    modulus * pen.given("I", case.bridge.section.inertia)
 }
 
 /// E·I times the sag of the span that uses up most of its limit, and that span, in.; an overhang counts twice its length.

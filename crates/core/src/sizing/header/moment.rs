@@ -15,7 +15,7 @@ pub fn largest_moment<P: Pen>(pen: &mut P, case: &CombinedCase<'_>) -> P::Number
         return moment_over_supports(pen, &beam);
     }
     let span = pen.given("L", case.bridge.design_span_inches());
-    let moment = match case.only_uniform() {
+    let moment = match case.only_uniform {
         Some(load) => pen.given("w", load) * span.power(2.0) / P::Number::constant(8.0),
         None => moment_at(pen, case, &span),
     };

@@ -20,7 +20,7 @@ const CLAUSE: Clause = Clause::nds("3.4.2");
 pub fn shear<P: Pen>(pen: &mut P, case: &CombinedCase<'_>) -> Comparison {
     let header = case.bridge.header;
     let force = largest_shear(pen, case);
-    let area = pen.given("A", header.section().area_square_inches());
+    let area = pen.given("A", case.bridge.section.area);
     let stress = pen.step("shear stress", "fv", Unit::Psi, CLAUSE, force.times(1.5) / area);
     let strength = pen.given("Fv", case.bridge.values.shear.to_psi()) * pen.given("C_D", case.combination.duration);
     let service = case.bridge.problem.conventions.service;
@@ -30,14 +30,14 @@ pub fn shear<P: Pen>(pen: &mut P, case: &CombinedCase<'_>) -> Comparison {
 }
 
 fn largest_shear<P: Pen>(pen: &mut P, case: &CombinedCase<'_>) -> P::Number {
-    let depth = case.bridge.header.board.depth().to_inches();
+    let depth = case.bridge.section.depth;
     let at_depth = case.bridge.problem.conventions.shear_at_depth;
     let length = case.bridge.design_span_inches();
     if at_depth {
         pen.note(|| format!("Shear is taken {depth} in. (the header's depth) from the support, NDS 3.4.3.1."));
     }
     // A header so short that its supports are within a depth of each other keeps the plain expression.
-    let force = match case.only_uniform() {
+    let force = match case.only_uniform {
         Some(load) if !at_depth => pen.given("w", load) * pen.given("L", length) / P::Number::constant(2.0),
         Some(load) if depth < length / 2.0 => {
             let w = pen.given("w", load);

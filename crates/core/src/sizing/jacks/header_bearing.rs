@@ -14,7 +14,7 @@ use crate::working::{Clause, Pen, Unit};
 
 /// What one jack carries before the header crushes on it, lb.
 pub fn one_jack_carries<P: Pen>(pen: &mut P, bridge: &Bridge<'_>) -> P::Number {
-    let header = bridge.header.section().width.to_inches();
+    let header = bridge.section.width;
     let jack = bridge.problem.wall_depth.to_inches();
     let width = pen.given("b", header.min(jack));
     let service = bridge.problem.conventions.service;

@@ -8,10 +8,12 @@ pub mod shop_rule;
 pub mod sole_plate;
 
 use arrayvec::ArrayVec;
+use smallvec::SmallVec;
 
 use super::bridge::Bridge;
 use super::count::studs_for;
 use crate::loads::kind::{ByKind, STRENGTH_COMBINATIONS};
+use crate::measure::Length;
 use crate::working::{Clause, Silent};
 
 /// Why so many jacks.
@@ -100,32 +102,56 @@ impl JackPack {
 
 /// What one jack carries, by each reason that does not depend on how many there are. Worked out once for a header: it
 /// does not change while the count settles.
-#[derive(Clone, Debug)]
+#[derive(Clone, Copy, Debug)]
 pub struct JackStrength {
     header_bearing: f64,
     flat_nailer: Option<f64>,
-    /// By combination, in the order of [`STRENGTH_COMBINATIONS`]; `None` where a jack is too slender to be a column.
+    own: OwnStrength,
+}
+
+/// What one jack carries by its own strength, by combination in the order of [`STRENGTH_COMBINATIONS`].
+#[derive(Clone, Copy, Debug, Default)]
+struct OwnStrength {
+    /// As a column; `None` where it is too slender to be one.
     column: [Option<f64>; STRENGTH_COMBINATIONS.len()],
+    /// By its end grain.
     end_grain: [f64; STRENGTH_COMBINATIONS.len()],
+}
+
+/// The jacks' own strength under headers that were tried before: it is the same under every header that leaves them the same
+/// length and the same wood to stand on.
+#[derive(Clone, Debug, Default)]
+pub struct KnownJacks {
+    known: SmallVec<[((Length, u64), OwnStrength); 6]>,
+}
+
+impl KnownJacks {
+    fn under(&mut self, bridge: &Bridge<'_>) -> OwnStrength {
+        let length = bridge.problem.jack_length.under(bridge.header.board.depth());
+        let key = (length, column::standing_depth(bridge).to_bits());
+        if let Some((_, own)) = self.known.iter().find(|(known, _)| *known == key) {
+            return *own;
+        }
+        let mut own = OwnStrength::default();
+        for (index, combination) in STRENGTH_COMBINATIONS.iter().enumerate() {
+            if combination.applies_to(&bridge.present) {
+                own.column[index] = column::one_jack_carries(&mut Silent, bridge, combination);
+                own.end_grain[index] = end_grain::one_jack_carries(&mut Silent, bridge, combination).unwrap_or(0.0);
+            }
+        }
+        self.known.push((key, own));
+        own
+    }
 }
 
 impl JackStrength {
     /// Of the jacks under a header.
-    pub fn of(bridge: &Bridge<'_>) -> Self {
-        let mut strength = Self {
+    pub fn of(bridge: &Bridge<'_>, known: &mut KnownJacks) -> Self {
+        Self {
             header_bearing: header_bearing::one_jack_carries(&mut Silent, bridge),
             flat_nailer: flat_nailer::one_jack_carries(&mut Silent, bridge),
-            column: [None; STRENGTH_COMBINATIONS.len()],
-            end_grain: [0.0; STRENGTH_COMBINATIONS.len()],
-        };
-        for (index, combination) in STRENGTH_COMBINATIONS.iter().enumerate() {
-            if combination.applies_to(&bridge.present) {
-                strength.column[index] = column::one_jack_carries(&mut Silent, bridge, combination);
-                strength.end_grain[index] =
-                    end_grain::one_jack_carries(&mut Silent, bridge, combination).unwrap_or(0.0);
-            }
+            own: known.under(bridge),
         }
-        strength
     }
 }
 
@@ -144,8 +170,8 @@ pub fn jack_pack(bridge: &Bridge<'_>, strength: &JackStrength, reactions: &ByKin
         if heaviest.1.is_empty() || heaviest.0 < load {
             heaviest = (load, combination.name);
         }
-        column.keep_harder(load, combination.name, strength.column[index]);
-        end_grain.keep_harder(load, combination.name, Some(strength.end_grain[index]));
+        column.keep_harder(load, combination.name, strength.own.column[index]);
+        end_grain.keep_harder(load, combination.name, Some(strength.own.end_grain[index]));
     }
     let (load, combination) = heaviest;
     let (plate_count, plate_each) = sole_plate::count(bridge, load);
