@@ -67,6 +67,51 @@ fn is_problem(answer: &Answer, status: StatusCode, code: &str) {
 }
 
 #[tokio::test]
+async fn studies_answer_beside_the_plan() {
+    let api = Api::with_demo().await;
+    let job = api.demo_job().await;
+    let (id, wall) = (text(&job["id"]).to_owned(), &job["job"]["walls"][0]);
+    let opening = text(&wall["openings"][1]["id"]).to_owned();
+    let asked = |rest: &str| format!("/api/jobs/{id}/openings/{opening}/{rest}");
+
+    let reach = api.get(&asked("reach")).await.body;
+    let more = api.get(&asked("reach?snow=200")).await.body;
+    let farthest = |view: &Value| view["headers"][0]["farthest"].as_i64().expect("something reaches");
+    assert!(farthest(&more) < farthest(&reach));
+    let too_much = api.get(&asked("reach?snow=900")).await;
+    is_problem(&too_much, StatusCode::UNPROCESSABLE_ENTITY, "invalid");
+    assert_eq!(too_much.body["field"], "snow");
+    assert_eq!(api.get(&asked("reach?snow=soon")).await.status, StatusCode::UNPROCESSABLE_ENTITY);
+
+    let capability = api.get(&asked("capability")).await.body;
+    assert!(capability["times_the_load"].as_f64().is_some_and(|times| times >= 1.0), "{capability}");
+
+    let sheet = api.get(&asked("sheet")).await.body;
+    assert_eq!(sheet["wall"], "Water side");
+    assert_eq!(sheet["version"], job["version"]);
+    let titles: Vec<&str> = sheet["parts"].as_array().expect("parts").iter().map(|part| text(&part["title"])).collect();
+    for title in ["what is given", "combinations of load", "what is assumed", "where the method ends"] {
+        assert!(titles.contains(&title), "{titles:?}");
+    }
+
+    let one_size = api.get(&format!("/api/jobs/{id}/one-size")).await.body;
+    let cost = |field: &str| one_size[field].as_f64().expect("a cost");
+    assert!(cost("cheapest_cents") <= cost("cost_cents"), "{one_size}");
+    assert!(api.get("/api/materials").await.body.as_array().is_some_and(|rows| rows.len() > 30));
+}
+
+#[tokio::test]
+async fn a_table_is_read_whole_or_not_at_all() {
+    let api = Api::with_demo().await;
+    let read = async |csv: &str| api.post("/api/code-table", json!({ "name": "county", "csv": csv })).await.body;
+    let good = read("block,header,snow,width,span,jacks\nroof_ceiling,2-2x8,30,24,5-9,1\n").await;
+    assert_eq!(good["table"]["rows"][0]["span"], 1_752_600_000_i64);
+    let bad = read("block,header,snow,width,span,jacks\nroof_ceiling,2-2x8,30,24,far,1\n").await;
+    assert!(bad["table"].is_null());
+    assert!(text(&bad["bad_rows"][0]).starts_with("Line 2, span"), "{bad}");
+}
+
+#[tokio::test]
 async fn the_demo_shows_every_verdict_and_every_kind_of_opening() {
     let api = Api::with_demo().await;
     let job = api.demo_job().await;

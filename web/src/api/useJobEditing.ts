@@ -1,5 +1,5 @@
 import { useQueryClient } from "@tanstack/react-query";
-import { useCallback, useRef, useState } from "react";
+import { useCallback, useState } from "react";
 import { author } from "./author";
 import { ApiProblem, answered, api, type Command, type JobView, type Problem } from "./client";
 import { keys } from "./queries";
@@ -10,9 +10,12 @@ export interface Conflict {
   readonly problem: Problem;
 }
 
+/** A command, or how to make it from the job as it is when its turn comes: quick edits must not undo one another. */
+export type Edit = Command | ((job: JobView["job"]) => Command | undefined);
+
 export interface JobEditing {
   /** Applies a command; answers the problem if it is refused, so that its field can show it. */
-  readonly run: (command: Command) => Promise<Problem | undefined>;
+  readonly run: (edit: Edit) => Promise<Problem | undefined>;
   readonly undo: () => Promise<void>;
   readonly redo: () => Promise<void>;
   /** A refusal that no field shows. */
@@ -24,21 +27,33 @@ export interface JobEditing {
   readonly dropMine: () => void;
 }
 
+/** An opening's design in the job as it is. */
+export function designNow(job: JobView["job"], opening: string) {
+  return job.walls.flatMap((wall) => wall.openings).find((each) => each.id === opening)?.design;
+}
+
+/** The last request of each job that was sent from this page. */
+const turns = new Map<string, Promise<unknown>>();
+
 /** Edits of one job, one after another, each on the version before it. */
 export function useJobEditing(job: string): JobEditing {
   const client = useQueryClient();
   const [trouble, setTrouble] = useState<Problem>();
   const [conflict, setConflict] = useState<Conflict>();
-  const last = useRef<Promise<unknown>>(Promise.resolve());
-
   const version = useCallback(() => client.getQueryData<JobView>(keys.job(job))?.version ?? 0, [client, job]);
 
-  /** Requests wait for one another, so that quick edits do not meet themselves. */
-  const inTurn = useCallback(<T>(task: () => Promise<T>): Promise<T> => {
-    const next = last.current.then(task, task);
-    last.current = next.catch(() => undefined);
-    return next;
-  }, []);
+  /** Requests wait for one another, so that quick edits do not meet themselves, on whichever screen they were made. */
+  const inTurn = useCallback(
+    <T>(task: () => Promise<T>): Promise<T> => {
+      const next = (turns.get(job) ?? Promise.resolve()).then(task, task);
+      turns.set(
+        job,
+        next.catch(() => undefined),
+      );
+      return next;
+    },
+    [job],
+  );
 
   const keep = useCallback(
     (view: JobView) => {
@@ -49,7 +64,10 @@ export function useJobEditing(job: string): JobEditing {
   );
 
   const send = useCallback(
-    async (command: Command): Promise<Problem | undefined> => {
+    async (edit: Edit): Promise<Problem | undefined> => {
+      const known = client.getQueryData<JobView>(keys.job(job))?.job;
+      const command = typeof edit === "function" ? known && edit(known) : edit;
+      if (command === undefined) return undefined;
       try {
         const body = { on_version: version(), command, author: author() };
         keep(await answered(api.POST("/api/jobs/{job}/commands", { params: { path: { job } }, body })));
@@ -83,7 +101,7 @@ export function useJobEditing(job: string): JobEditing {
   );
 
   return {
-    run: useCallback((command) => inTurn(() => send(command)), [inTurn, send]),
+    run: useCallback((edit) => inTurn(() => send(edit)), [inTurn, send]),
     undo: useCallback(() => inTurn(() => step("/api/jobs/{job}/undo")), [inTurn, step]),
     redo: useCallback(() => inTurn(() => step("/api/jobs/{job}/redo")), [inTurn, step]),
     trouble,

@@ -136,8 +136,8 @@ export function ticket(part: Partial<Ticket> = {}): Ticket {
 export function recordingEditing(answer?: Schemas["Problem"]) {
   const asked: Schemas["Command"][] = [];
   const editing: JobEditing = {
-    run: async (command) => {
-      asked.push(command);
+    run: async (edit) => {
+      if (typeof edit !== "function") asked.push(edit);
       return answer;
     },
     undo: async () => undefined,

@@ -1,8 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useParams } from "react-router";
-import type { Command } from "../../api/client";
 import { jobQuery } from "../../api/queries";
-import { useJobEditing } from "../../api/useJobEditing";
+import { type Edit, useJobEditing } from "../../api/useJobEditing";
 import { PageHead } from "../../components/PageHead";
 import { Trouble } from "../../components/Trouble";
 import { CodeTableSection } from "./CodeTableSection";
@@ -15,7 +14,7 @@ export function MaterialsPage() {
   const { job = "" } = useParams();
   const { data, error } = useQuery(jobQuery(job));
   const editing = useJobEditing(job);
-  const run = (command: Command) => editing.run(command).then((problem) => problem?.detail);
+  const run = (edit: Edit) => editing.run(edit).then((problem) => problem?.detail);
   return (
     <div className="flex h-full flex-col">
       <PageHead
@@ -27,7 +26,10 @@ export function MaterialsPage() {
         <Trouble editing={editing} />
         {data && (
           <div className="grid items-start gap-4 xl:grid-cols-[minmax(0,5fr)_minmax(0,4fr)]">
-            <StockSection stock={data.job.stock} change={(stock) => run({ do: "change_stock", stock })} />
+            <StockSection
+              stock={data.job.stock}
+              change={(make) => run((now) => ({ do: "change_stock", stock: make(now.stock) }))}
+            />
             <div className="grid gap-4">
               <OneSizeSection view={data} run={run} />
               <CodeTableSection

@@ -8,7 +8,8 @@ type Item = Schemas["StockItem"];
 
 interface Props {
   readonly stock: readonly Item[];
-  readonly change: (stock: Item[]) => Promise<string | undefined>;
+  /** Changes the pile as it is when the edit's turn comes. */
+  readonly change: (make: (stock: readonly Item[]) => Item[]) => Promise<string | undefined>;
 }
 
 const MAKES: readonly { readonly made: Board["made"]; readonly label: string }[] = [
@@ -20,8 +21,8 @@ const MAKES: readonly { readonly made: Board["made"]; readonly label: string }[]
 /** The pile: every board a header can be made of, with its price. */
 export function StockSection({ stock, change }: Props) {
   const [open, setOpen] = useState<number>();
-  const replace = (index: number, item: Item) =>
-    change(stock.map((each, place) => (place === index ? item : each)));
+  const replace = (index: number, part: Partial<Item>) =>
+    change((now) => now.map((each, place) => (place === index ? { ...each, ...part } : each)));
   return (
     <section className="sheet p-4">
       <h2 className="ruled">The stock</h2>
@@ -46,20 +47,20 @@ export function StockSection({ stock, change }: Props) {
                 labelHidden
                 unit="¢/ft"
                 number={item.price_cents_per_foot}
-                save={(price_cents_per_foot) => replace(index, { ...item, price_cents_per_foot })}
+                save={(price_cents_per_foot) => replace(index, { price_cents_per_foot })}
               />
               <button
                 type="button"
                 className="btn btn-ghost tap font-normal"
                 aria-label={`Take ${boardName(item.board)} off the pile`}
-                onClick={() => void change(stock.filter((_, place) => place !== index))}
+                onClick={() => void change((now) => now.filter((_, place) => place !== index))}
               >
                 Take off
               </button>
             </div>
             {open === index && (
               <div className="my-2 grid grid-cols-2 gap-3 bg-base-200 p-3 sm:grid-cols-3">
-                <BoardFields board={item.board} change={(board) => replace(index, { ...item, board })} />
+                <BoardFields board={item.board} change={(board) => replace(index, { board })} />
               </div>
             )}
           </li>
@@ -74,7 +75,7 @@ export function StockSection({ stock, change }: Props) {
             className="btn tap font-normal"
             onClick={() => {
               setOpen(stock.length);
-              void change([...stock, { board: USUAL_BOARDS[made], price_cents_per_foot: 300 }]);
+              void change((now) => [...now, { board: USUAL_BOARDS[made], price_cents_per_foot: 300 }]);
             }}
           >
             {label}

@@ -4,6 +4,10 @@ import { feetMarks, runsOf } from "../../lib/reach";
 
 interface Props {
   readonly view: Schemas["ReachView"];
+  /** The opening that is marked. */
+  readonly clear: Nanometers;
+  /** Whether that is the opening as it is, or what it might be. */
+  readonly asItIs: boolean;
 }
 
 const LEFT = 290;
@@ -24,7 +28,7 @@ const fillOf = (governs: string) =>
   `url(#${PATTERNS.find((known) => known.check === governs)?.pattern ?? "reach-other"})`;
 
 /** One bar a header from nothing to where it gives out; this opening is the line across them. */
-export function ReachChart({ view }: Props) {
+export function ReachChart({ view, clear, asItIs }: Props) {
   const x = (length: Nanometers) => LEFT + (length / view.widest) * WIDTH;
   const height = TOP + view.headers.length * ROW + 20;
   return (
@@ -32,7 +36,7 @@ export function ReachChart({ view }: Props) {
       viewBox={`0 0 ${LEFT + WIDTH + 70} ${height}`}
       className="w-full min-w-[640px]"
       role="img"
-      aria-label={`How far each header reaches; this opening is ${lengthText(view.clear)} wide`}
+      aria-label={`How far each header reaches; this opening is ${lengthText(clear)} wide`}
     >
       <ReachPatterns />
       {feetMarks(view.widest).map((feet) => (
@@ -53,7 +57,7 @@ export function ReachChart({ view }: Props) {
       {view.headers.map((header, index) => {
         const y = TOP + index * ROW;
         const reaches = header.farthest ?? 0;
-        const carries = reaches >= view.clear;
+        const carries = reaches >= clear;
         return (
           <g key={header.name + header.material} opacity={carries ? 1 : 0.75}>
             <text
@@ -83,20 +87,29 @@ export function ReachChart({ view }: Props) {
                 <title>{`${run.governs} governs from ${lengthText(run.from)} to ${lengthText(run.to)}`}</title>
               </rect>
             ))}
-            <text x={x(reaches) + 6} y={y + 16} fontSize="12" className="num" fill="var(--graphite)">
+            <text
+              x={x(reaches) + 6}
+              y={y + 16}
+              fontSize="12"
+              className="num"
+              fill="var(--graphite)"
+              stroke="var(--sheet)"
+              strokeWidth="4"
+              paintOrder="stroke"
+            >
               {reaches > 0 ? lengthText(reaches) : "not even 1'-6\""}
             </text>
           </g>
         );
       })}
       <path
-        d={`M${x(view.clear)} ${TOP - 6}V${height - 14}`}
+        d={`M${x(clear)} ${TOP - 6}V${height - 14}`}
         stroke="var(--chalk)"
         strokeWidth="2.5"
         strokeDasharray="8 4"
       />
       <text
-        x={x(view.clear)}
+        x={x(clear)}
         y={16}
         textAnchor="middle"
         fontSize="14"
@@ -104,7 +117,7 @@ export function ReachChart({ view }: Props) {
         className="num"
         fill="var(--chalk)"
       >
-        this opening, {lengthText(view.clear)}
+        {asItIs ? "this opening" : "if it were"}, {lengthText(clear)}
       </text>
     </svg>
   );

@@ -3,6 +3,7 @@ import { useDeferredValue, useId, useState } from "react";
 import { useParams } from "react-router";
 import { jobQuery, reachQuery } from "../../api/queries";
 import { PageHead } from "../../components/PageHead";
+import { toNearestSixteenth } from "../../lib/length";
 import { ReachChart, ReachKey } from "./ReachChart";
 
 /** How far every header of the stock reaches under the loads at hand, and what if there were more. */
@@ -10,6 +11,7 @@ export function ReachPage() {
   const { job = "", opening = "" } = useParams();
   const [snow, setSnow] = useState(100);
   const [building, setBuilding] = useState(100);
+  const [span, setSpan] = useState(100);
   const view = useQuery(jobQuery(job));
   const wanted = useDeferredValue({ snow, building });
   const { data, error } = useQuery({
@@ -21,30 +23,34 @@ export function ReachPage() {
     to: wall ? `/jobs/${job}/walls/${wall.id}?o=${opening}` : `/jobs/${job}`,
     label: "Back to the wall",
   };
-  const carrying = data?.headers.filter((header) => (header.farthest ?? 0) >= data.clear).length;
+  const clear = toNearestSixteenth(((data?.clear ?? 0) * span) / 100);
+  const carrying = data?.headers.filter((header) => (header.farthest ?? 0) >= clear).length;
   return (
     <div className="flex h-full flex-col">
       <PageHead title={`How far headers reach${wall ? ` in ${wall.frame.name}` : ""}`} back={back} />
       <main className="min-h-0 flex-1 overflow-y-auto p-4">
         {error && <p className="text-lg">{error.message}</p>}
-        <section className="sheet grid gap-4 p-4 md:grid-cols-2" aria-label="What if">
+        <section className="sheet grid gap-x-8 gap-y-2 p-4 md:grid-cols-3" aria-label="What if">
           <Slider label="What if the snow were" value={snow} change={setSnow} />
-          <Slider label="What if the building were as wide as" value={building} change={setBuilding} />
+          <Slider label="What if the opening were" value={span} change={setSpan} />
+          <Slider label="What if the building were" value={building} change={setBuilding} />
         </section>
         {data && (
           <section className="sheet mt-4 p-4">
             <p className="mb-2 flex flex-wrap items-baseline gap-x-4">
               <b>
-                {carrying} of {data.headers.length} reach over this opening.
+                {carrying} of {data.headers.length} reach over{" "}
+                {span === 100 ? "this opening" : "that opening"}.
               </b>
               <span className="text-secondary text-sm">
                 Jacks are counted anew at every span. Openings over 20 ft have no number here.
               </span>
             </p>
             <ReachKey />
-            <div className="mt-3 overflow-x-auto">
-              <ReachChart view={data} />
-            </div>
+            {/* biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls has to be reachable by keyboard */}
+            <section className="mt-3 overflow-x-auto" tabIndex={0} aria-label="Chart of reaches">
+              <ReachChart view={data} clear={clear} asItIs={span === 100} />
+            </section>
           </section>
         )}
       </main>

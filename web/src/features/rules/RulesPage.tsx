@@ -11,7 +11,10 @@ import { ShopRules } from "./ShopRules";
 import { WindFields } from "./WindFields";
 
 export type Settings = Required<Schemas["Settings"]>;
-export type Change = (part: Partial<Settings>) => Promise<string | undefined>;
+/** Changes a part of the settings, or what is made of them as they are when the edit's turn comes. */
+export type Change = (
+  part: Partial<Settings> | ((now: Settings) => Partial<Settings>),
+) => Promise<string | undefined>;
 
 const KING_TABLES = [
   { value: "irc2018_low_wind", label: "2018 and later, wind 115 mph or less, Exp. B" },
@@ -27,11 +30,13 @@ export function RulesPage() {
   // The server sends every setting; only what is sent to it may leave some out.
   const settings = data?.job.settings as Settings | undefined;
   const change: Change = (part) =>
-    settings
-      ? editing
-          .run({ do: "change_settings", settings: { ...settings, ...part } })
-          .then((problem) => problem?.detail)
-      : Promise.resolve(undefined);
+    editing
+      .run((now) => {
+        const before = now.settings as Settings;
+        const changed = typeof part === "function" ? part(before) : part;
+        return { do: "change_settings", settings: { ...before, ...changed } };
+      })
+      .then((problem) => problem?.detail);
   return (
     <div className="flex h-full flex-col">
       <PageHead

@@ -15,7 +15,8 @@ interface Props {
 /** What the shop does without asking; calculation still judges it. */
 export function ShopRules({ settings, stock, change }: Props) {
   const rules = settings.shop_headers;
-  const save = (shop_headers: Rule[]) => change({ shop_headers });
+  const save = (make: (rules: readonly Rule[]) => Rule[]) =>
+    change((now) => ({ shop_headers: make(now.shop_headers) }));
   const first = stock[0]?.board;
   return (
     <section className="sheet grid gap-3 p-4">
@@ -40,15 +41,17 @@ export function ShopRules({ settings, stock, change }: Props) {
           key={index}
           rule={rule}
           stock={stock}
-          change={(next) => save(rules.map((each, place) => (place === index ? next : each)))}
-          remove={() => void save(rules.filter((_, place) => place !== index))}
+          change={(part) =>
+            save((now) => now.map((each, place) => (place === index ? { ...each, ...part } : each)))
+          }
+          remove={() => void save((now) => now.filter((_, place) => place !== index))}
         />
       ))}
       {first && (
         <button
           type="button"
           className="btn tap justify-self-start font-normal"
-          onClick={() => void save([...rules, { header: { board: first, plies: 2 } }])}
+          onClick={() => void save((now) => [...now, { header: { board: first, plies: 2 } }])}
         >
           Add a header rule
         </button>
@@ -61,7 +64,7 @@ export function ShopRules({ settings, stock, change }: Props) {
 interface RuleProps {
   readonly rule: Rule;
   readonly stock: Props["stock"];
-  readonly change: (rule: Rule) => Promise<string | undefined>;
+  readonly change: (part: Partial<Rule>) => Promise<string | undefined>;
   readonly remove: () => void;
 }
 
@@ -75,7 +78,7 @@ function RuleFields({ rule, stock, change, remove }: RuleProps) {
         label="Plies"
         value={String(rule.header.plies)}
         options={["1", "2", "3", "4"].map((plies) => ({ value: plies, label: plies }))}
-        choose={(plies) => void change({ ...rule, header: { ...rule.header, plies: Number(plies) } })}
+        choose={(plies) => void change({ header: { ...rule.header, plies: Number(plies) } })}
       />
       <ChoiceList
         label="of"
@@ -83,20 +86,20 @@ function RuleFields({ rule, stock, change, remove }: RuleProps) {
         options={choices.map((board) => ({ value: boardName(board), label: boardName(board) }))}
         choose={(name) => {
           const board = choices.find((each) => boardName(each) === name);
-          if (board) void change({ ...rule, header: { ...rule.header, board } });
+          if (board) void change({ header: { ...rule.header, board } });
         }}
       />
       <Width
         label="over openings up to"
         hint="empty: over everything"
         width={rule.up_to}
-        save={(up_to) => change({ ...rule, up_to })}
+        save={(up_to) => change({ up_to })}
       />
       <Width
         label="on buildings up to"
         hint="empty: on every building"
         width={rule.building_up_to}
-        save={(building_up_to) => change({ ...rule, building_up_to })}
+        save={(building_up_to) => change({ building_up_to })}
       />
       <button
         type="button"

@@ -41,13 +41,14 @@ const FLOOR_USES = [
 
 interface Props {
   readonly items: readonly Item[];
-  readonly change: Save<Item[]>;
+  /** Changes the list as it is when the edit's turn comes. */
+  readonly change: (make: (items: readonly Item[]) => Item[]) => Promise<string | undefined>;
 }
 
 /** Everything that lands on the wall, one after another; each along the whole wall or a stretch of it. */
 export function CarriedItems({ items, change }: Props) {
-  const replace = (index: number, item: Item) =>
-    change(items.map((each, place) => (place === index ? item : each)));
+  const replace = (index: number, make: (item: Item) => Item) =>
+    change((now) => now.map((each, place) => (place === index ? make(each) : each)));
   return (
     <>
       {items.map((item, index) => (
@@ -55,15 +56,26 @@ export function CarriedItems({ items, change }: Props) {
         <section key={index} aria-label={`${KIND_NAMES[item.what.kind]}, ${index + 1}`}>
           <h3 className="ruled">{KIND_NAMES[item.what.kind]}</h3>
           <div className="mt-2 grid grid-cols-2 gap-3">
-            <Fields what={item.what} change={(what) => replace(index, { ...item, what })} />
+            <Fields
+              what={item.what}
+              change={(what) =>
+                replace(index, (now) => ({
+                  ...now,
+                  what: { ...now.what, ...differing(item.what, what) } as Item["what"],
+                }))
+              }
+            />
             {item.what.kind !== "ridge_post" && (
-              <Stretch item={item} change={(next) => replace(index, next)} />
+              <Stretch
+                item={item}
+                change={(next) => replace(index, (now) => ({ ...next, what: now.what }))}
+              />
             )}
           </div>
           <button
             type="button"
             className="btn btn-ghost tap mt-1 font-normal"
-            onClick={() => void change(items.filter((_, place) => place !== index))}
+            onClick={() => void change((now) => now.filter((_, place) => place !== index))}
           >
             Take it off this wall
           </button>
@@ -77,7 +89,7 @@ export function CarriedItems({ items, change }: Props) {
               key={kind}
               type="button"
               className="btn tap font-normal"
-              onClick={() => void change([...items, { what: usualFraming(kind) }])}
+              onClick={() => void change((now) => [...now, { what: usualFraming(kind) }])}
             >
               {KIND_NAMES[kind]}
             </button>
@@ -86,6 +98,12 @@ export function CarriedItems({ items, change }: Props) {
       </section>
     </>
   );
+}
+
+/** The fields of `after` that differ from `before`: what somebody changed. */
+function differing<T extends object>(before: T, after: T): Partial<T> {
+  const changed = Object.entries(after).filter(([field, value]) => before[field as keyof T] !== value);
+  return Object.fromEntries(changed) as Partial<T>;
 }
 
 function Fields({

@@ -1,5 +1,5 @@
-import type { Command, Schemas, Wall, WallView } from "../../../api/client";
-import type { JobEditing } from "../../../api/useJobEditing";
+import type { Schemas, Wall, WallView } from "../../../api/client";
+import type { Edit, JobEditing } from "../../../api/useJobEditing";
 import { ChoiceList, ChoiceRow, NumberField } from "../../../components/Field";
 import { SideSheet } from "../../../components/SideSheet";
 import { CarriedItems } from "./CarriedItems";
@@ -20,11 +20,14 @@ interface Props {
 export function LoadsSheet({ wall, view, settings, editing, close }: Props) {
   const { carries, evidence } = wall;
   const wallId = view.id;
-  const run = (command: Command) => editing.run(command).then((problem) => problem?.detail);
-  const change = (part: Partial<Schemas["Carries"]>) =>
-    run({ do: "change_carries", wall: wallId, carries: { ...carries, ...part } });
+  const run = (edit: Edit) => editing.run(edit).then((problem) => problem?.detail);
+  const change = (make: (now: Schemas["Carries"]) => Partial<Schemas["Carries"]>) =>
+    run((now) => {
+      const before = now.walls.find((each) => each.id === wallId)?.carries;
+      return before && { do: "change_carries", wall: wallId, carries: { ...before, ...make(before) } };
+    });
   const changeSettings = (part: Partial<Schemas["Settings"]>) =>
-    run({ do: "change_settings", settings: { ...settings, ...part } });
+    run((now) => ({ do: "change_settings", settings: { ...now.settings, ...part } }));
   return (
     <SideSheet title={`What ${wall.frame.name} carries`} close={close}>
       <div className="grid gap-5">
@@ -35,7 +38,7 @@ export function LoadsSheet({ wall, view, settings, editing, close }: Props) {
             { value: "bearing", label: "It bears" },
             { value: "nothing", label: "A partition" },
           ]}
-          choose={(value) => void change({ bearing: value === "bearing" })}
+          choose={(value) => void change(() => ({ bearing: value === "bearing" }))}
         />
         {evidence && (
           <EvidenceSection
@@ -48,7 +51,10 @@ export function LoadsSheet({ wall, view, settings, editing, close }: Props) {
           <>
             <SectionDrawing carries={carries} view={view} />
             <LoadTable view={view} />
-            <CarriedItems items={carries.items} change={(items) => change({ items })} />
+            <CarriedItems
+              items={carries.items}
+              change={(make) => change((now) => ({ items: make(now.items) }))}
+            />
           </>
         )}
         <section>

@@ -1,5 +1,5 @@
-import type { Command, Design, Schemas, Ticket } from "../../../api/client";
-import type { JobEditing } from "../../../api/useJobEditing";
+import type { Design, Schemas, Ticket } from "../../../api/client";
+import { designNow, type Edit, type JobEditing } from "../../../api/useJobEditing";
 import { ChoiceList, ChoiceRow, LengthField, NumberField } from "../../../components/Field";
 import { NM_PER_INCH, nanometers } from "../../../lib/length";
 
@@ -27,12 +27,12 @@ const SPECIALS = [
 export function OptionsSection({ ticket, design, editing }: Props) {
   const { options } = design;
   if (!options) return null;
-  const run = (command: Command) => editing.run(command).then((problem) => problem?.detail);
+  const run = (edit: Edit) => editing.run(edit).then((problem) => problem?.detail);
   const change: Save = (part) =>
-    run({
-      do: "change_opening",
-      opening: ticket.id,
-      design: { ...design, options: { ...options, ...part } },
+    run((now) => {
+      const before = designNow(now, ticket.id);
+      const changed = { ...options, ...before?.options, ...part };
+      return before && { do: "change_opening", opening: ticket.id, design: { ...before, options: changed } };
     });
   return (
     <details>

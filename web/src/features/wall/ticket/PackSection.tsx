@@ -62,7 +62,9 @@ function PackEnd({ end, pack, opening, editing, showWorking }: EndProps) {
       <ul className="text-sm">
         {pack.jack_reasons.map((reason) => (
           <li key={reason.name} className="flex items-baseline gap-2" title={reason.clause}>
-            <span className={`w-5 text-right num ${reason.governs ? "font-bold" : "text-secondary"}`}>
+            <span
+              className={`w-5 shrink-0 text-right num ${reason.governs ? "font-bold" : "text-secondary"}`}
+            >
               {reason.count ?? "–"}
             </span>
             <span className={reason.governs ? "font-bold" : ""}>{reason.name}</span>
@@ -71,7 +73,9 @@ function PackEnd({ end, pack, opening, editing, showWorking }: EndProps) {
         ))}
         {pack.king_reasons.map((reason) => (
           <li key={reason.name} className="flex items-baseline gap-2">
-            <span className={`w-5 text-right num ${reason.governs ? "font-bold" : "text-secondary"}`}>
+            <span
+              className={`w-5 shrink-0 text-right num ${reason.governs ? "font-bold" : "text-secondary"}`}
+            >
               {reason.count ?? "–"}
             </span>
             <span className={reason.governs ? "font-bold" : ""}>kings: {reason.name}</span>

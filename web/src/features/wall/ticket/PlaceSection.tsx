@@ -1,5 +1,5 @@
-import type { Command, Design, Ticket } from "../../../api/client";
-import type { JobEditing } from "../../../api/useJobEditing";
+import type { Design, Ticket } from "../../../api/client";
+import { designNow, type Edit, type JobEditing } from "../../../api/useJobEditing";
 import { ChoiceList, ChoiceRow, LengthField } from "../../../components/Field";
 import { nanometers } from "../../../lib/length";
 
@@ -21,9 +21,12 @@ const KINDS = [
 
 /** Where the opening stands and how big it is; every number can be typed over. */
 export function PlaceSection({ ticket, design, wallLength, editing }: Props) {
-  const run = (command: Command) => editing.run(command).then((problem) => problem?.detail);
+  const run = (edit: Edit) => editing.run(edit).then((problem) => problem?.detail);
   const change = (part: Partial<Design>) =>
-    run({ do: "change_opening", opening: ticket.id, design: { ...design, ...part } });
+    run((now) => {
+      const before = designNow(now, ticket.id);
+      return before && { do: "change_opening", opening: ticket.id, design: { ...before, ...part } };
+    });
   const move = (measured: "center" | "left_face" | "right_face") => (to: string) =>
     run({ do: "move_opening", opening: ticket.id, to, measured });
   const byRule = design.rough_width == null;
