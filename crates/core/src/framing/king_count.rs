@@ -67,18 +67,28 @@ impl KingCount {
     }
 }
 
+/// Where kings stand: beside an opening of this width, with its center here.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub struct KingPlace {
+    /// Rough width.
+    pub clear: Length,
+    /// Center of the opening.
+    pub center: Length,
+}
+
 /// The most kings that are tried in wind.
 const MOST_KINGS: u8 = 8;
 
 /// Kings at each end of an opening in this wall.
-pub fn king_count(job: &Job, wall: &Wall, down: &TakeDown, clear: Length, decided: Option<CountOverride>) -> KingCount {
+pub fn king_count(job: &Job, wall: &Wall, down: &TakeDown, at: KingPlace, decided: Option<CountOverride>) -> KingCount {
+    let clear = at.clear;
     let settings = &job.settings;
     let extra = settings.margin.more_studs();
     if wall.carries == WallCarries::Nothing {
         let reasons = vec![KingReason { by: KingsBy::NothingCarried, count: Some(1), counts: true }];
         return KingCount { reasons, extra: 0, decided };
     }
-    let wind = king_wind(&mut Silent, job, wall, down, clear);
+    let wind = king_wind(&mut Silent, job, wall, down, at);
     let mut reasons = Vec::with_capacity(KingTable::ALL.len() + 2);
     reasons.extend(wind.map(|wind| KingReason {
         by: KingsBy::Wind,
@@ -98,7 +108,8 @@ pub fn king_count(job: &Job, wall: &Wall, down: &TakeDown, clear: Length, decide
 }
 
 /// Wind on the kings of an opening; `None` where the job leaves it to the table.
-pub fn king_wind<P: Pen>(pen: &mut P, job: &Job, wall: &Wall, down: &TakeDown, clear: Length) -> Option<KingWind> {
+pub fn king_wind<P: Pen>(pen: &mut P, job: &Job, wall: &Wall, down: &TakeDown, at: KingPlace) -> Option<KingWind> {
+    let clear = at.clear;
     let frame = &wall.frame;
     let height = frame.stud_length();
     let pressure = match job.settings.wind {
@@ -115,7 +126,7 @@ pub fn king_wind<P: Pen>(pen: &mut P, job: &Job, wall: &Wall, down: &TakeDown, c
         pressure: Pressure::psf(pressure.to_psf()),
         stud: frame.stud,
         deflection_limit: job.settings.king_deflection_limit,
-        axial: axial(down, frame),
+        axial: axial(down, frame, at.center),
     })
 }
 
@@ -126,7 +137,7 @@ fn effective_area(clear: Length, frame: &WallFrame, height: Length) -> f64 {
 }
 
 /// What the top plates bring to the kings of one end: half a stud space of the wall's load and their own inch and a half.
-fn axial(down: &TakeDown, frame: &WallFrame) -> ByKind<Force> {
+fn axial(down: &TakeDown, frame: &WallFrame, center: Length) -> ByKind<Force> {
     let width = (frame.spacing.half() + TWO_BY).to_feet();
-    down.at(frame.length.half()).map(|line| Force::lbf(line.to_plf() * width))
+    down.at(center).map(|line| Force::lbf(line.to_plf() * width))
 }

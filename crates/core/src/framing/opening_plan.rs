@@ -1,6 +1,6 @@
 //! One opening, planned: what bridges it, its studs, its heights, and the verdict.
 
-use super::king_count::{KingCount, king_count};
+use super::king_count::{KingCount, KingPlace, king_count};
 use super::opening_problem::{limit_of, opening_problem, points_on, reaches};
 use super::rough_opening::rough_opening;
 use super::schools_of_opening::{code_answer, code_jacks, code_question, opinions};
@@ -143,7 +143,8 @@ impl OpeningPlan {
 pub fn plan_opening(job: &Job, wall: &Wall, down: &TakeDown, opening: &Opening) -> OpeningPlan {
     let design = opening.design;
     let rough = rough_opening(&design);
-    let kings_at = |end: End| king_count(job, wall, down, rough.width, opening.kings.at(end).clone());
+    let place = KingPlace { clear: rough.width, center: design.center };
+    let kings_at = |end: End| king_count(job, wall, down, place, opening.kings.at(end).clone());
     let outcome = match sized(job, wall, down, opening, rough) {
         Ok(Some(sized)) => OpeningOutcome::Header(Box::new(sized)),
         Ok(None) => OpeningOutcome::Flat,

@@ -1,7 +1,7 @@
 //! The calculation sheet of an opening: inputs, loads and where they come from, every check worked out, the schools, what was
 //! assumed, and where the method ends. What an inspector asks for, produced by the calculation itself.
 
-use super::king_count::king_wind;
+use super::king_count::{KingPlace, king_wind};
 use super::opening_plan::{OpeningOutcome, OpeningPlan, SizedHeader};
 use crate::job::{HeaderPlace, Job, KingWindBasis, Wall};
 use crate::loads::{SnowBasis, TakeDown, WallCarries, take_down_working};
@@ -101,7 +101,7 @@ fn given(job: &Job, wall: &Wall, plan: &OpeningPlan) -> Vec<String> {
 /// Wind on the kings of one end, which is the same at both.
 fn kings_part(job: &Job, wall: &Wall, down: &TakeDown, plan: &OpeningPlan) -> Option<SheetPart> {
     let mut ink = Ink::default();
-    let wind = king_wind(&mut ink, job, wall, down, plan.rough.width)?;
+    let wind = king_wind(&mut ink, job, wall, down, KingPlace { clear: plan.rough.width, center: plan.design.center })?;
     let stud = wind.stud;
     let values = design_values::sawn(stud.species, stud.grade, SawnSize::two_by(stud.depth))?;
     let kings = plan.kings.at(End::Left).framed();

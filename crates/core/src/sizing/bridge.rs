@@ -204,10 +204,24 @@ impl<'a> Bridge<'a> {
         edges.windows(2).map(|pair| (pair[0], pair[1])).collect()
     }
 
-    /// Every way in which the loads that come and go can stand; one way for a header that is a single span.
-    pub fn patterns(&self) -> impl Iterator<Item = LoadPattern> + use<> {
-        let spans = if self.is_simple() { 0 } else { self.spans().len() };
-        (0..1_u16 << spans).rev().map(move |mask| if spans == 0 { LoadPattern::ALL } else { LoadPattern(mask) })
+    /// The ways in which the loads that come and go stand worst: everywhere, on every other span (sagging), and on two
+    /// spans beside one support and every other one from there (hogging over it). One way for a header that is a single
+    /// span.
+    pub fn patterns(&self) -> SmallVec<[LoadPattern; 8]> {
+        let mut patterns: SmallVec<[LoadPattern; 8]> = smallvec![LoadPattern::ALL];
+        if self.is_simple() {
+            return patterns;
+        }
+        let spans = self.spans().len();
+        let every_other =
+            |from: usize| (0..spans).filter(|span| span % 2 == from % 2).fold(0, |mask, span| mask | 1 << span);
+        patterns.extend([0, 1].map(|from| LoadPattern(every_other(from))));
+        for support in 1..spans {
+            let left = (0..support).rev().step_by(2);
+            let right = (support..spans).step_by(2);
+            patterns.push(LoadPattern(left.chain(right).fold(0, |mask, span| mask | 1 << span)));
+        }
+        patterns
     }
 
     /// What each pack carries by kind of load, lb: the header's reaction and what stands on the pack. Reactions are
@@ -397,5 +411,51 @@ impl CombinedCase<'_> {
             return None;
         }
         ContinuousBeam::solve(self.bridge.length_inches(), &self.bridge.supports(), &self.loads).ok()
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use crate::measure::LineLoad;
+    use crate::sizing::problem::Post;
+    use crate::sizing::testing::{doubled_two_by_six, roof_window};
+    use proptest::prelude::*;
+
+    proptest! {
+        #[test]
+        fn no_other_way_to_stand_is_worse(
+            posts in prop::collection::btree_set(1_i64..5, 0..3), past in prop::option::of(10_i64..60),
+            live in 50.0..600.0_f64, at in 0_i64..180, pounds in 0.0..4000.0_f64,
+        ) {
+            let mut problem = roof_window();
+            problem.clear = Length::inches(180);
+            let line = ByKind { dead: LineLoad::plf(100.0), floor_live: LineLoad::plf(live), ..ByKind::default() };
+            let point = ByKind { floor_live: crate::measure::Force::lbf(pounds), ..ByKind::default() };
+            problem.loads = vec![
+                OpeningLoad::Line { amount: line, extent: None },
+                OpeningLoad::Point { amount: point, at: Length::inches(at) },
+            ];
+            problem.run.posts = posts.iter().map(|place| Post { at: Length::inches(place * 36), studs: 2 }).collect();
+            problem.run.past.right = past.map(Length::inches);
+            let header = doubled_two_by_six();
+            let values = header.board.values().expect("a usual wood");
+            let bridge = Bridge::new(&problem, header, values, Ends { left: 1, right: 1 });
+            if bridge.is_simple() {
+                return Ok(());
+            }
+            let live = crate::loads::kind::STRENGTH_COMBINATIONS[1];
+            let worst = |patterns: &[LoadPattern]| {
+                let largest = |pattern: &LoadPattern| {
+                    let case = bridge.under_pattern(&live, *pattern);
+                    let beam = case.beam().expect("several supports");
+                    (beam.largest_moment().value.abs(), beam.largest_shear(None))
+                };
+                patterns.iter().map(largest).fold((0.0, 0.0), |a: (f64, f64), b| (a.0.max(b.0), a.1.max(b.1)))
+            };
+            let every: Vec<LoadPattern> = (0..1_u16 << bridge.spans().len()).map(LoadPattern).collect();
+            let (ours, all) = (worst(&bridge.patterns()), worst(&every));
+            prop_assert!(ours.0 >= all.0 * (1.0 - 1e-9) && ours.1 >= all.1 * (1.0 - 1e-9), "{ours:?} {all:?}");
+        }
     }
 }
