@@ -42,6 +42,10 @@ await run(async ({ open }) => {
       await page.getByRole("link", { name: "How far headers reach" }).click();
       await page.getByText("reach over this opening").waitFor();
       await check(page, `reach, ${at}`);
+      await page.getByRole("link", { name: "Back to the wall" }).click();
+      await page.getByRole("link", { name: "Plate list" }).click();
+      await page.getByRole("heading", { name: "Story pole" }).waitFor();
+      await check(page, `plate list, ${at}`);
       await page.getByRole("link", { name: "Materials" }).click();
       await page.getByText("different header").waitFor();
       await check(page, `materials, ${at}`);

@@ -1,7 +1,7 @@
 // The jobs screen: begin, rename, copy, put away, bring back; and what an empty job teaches.
 import { assert, DEMO, expectText, run } from "./driver.mjs";
 
-await run(async ({ open }) => {
+await run(async ({ address, open }) => {
   const page = await open();
   await page.getByLabel("A new job").fill("Back porch wall");
   await page.getByRole("button", { name: "Begin" }).click();
@@ -43,4 +43,16 @@ await run(async ({ open }) => {
   await page.getByRole("button", { name: "Bring it back" }).click();
   await page.getByRole("link", { name: "Front porch wall", exact: true }).waitFor();
   assert.equal(await page.getByRole("button", { name: "Put away" }).count(), 3);
+
+  // A job goes out as a file and comes back; a damaged file changes nothing and says why.
+  await page.goto(address);
+  const saved = await page.request.get(await page.getByRole("link", { name: "Save as a file" }).first().getAttribute("href").then((path) => new URL(path, address).href));
+  const jobs = await page.getByRole("link", { name: "Save as a file" }).count();
+  const load = (text) => page.getByLabel("Load a job from a file").setInputFiles({ name: "job.json", mimeType: "application/json", buffer: Buffer.from(text) });
+  await load("not a job");
+  await expectText(page.getByRole("alert"), "The file is not a job file");
+  await load(await saved.text());
+  await page.getByRole("button", { name: "What it carries" }).waitFor();
+  await page.goto(address);
+  await page.getByRole("link", { name: "Save as a file" }).nth(jobs).waitFor();
 });

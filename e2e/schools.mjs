@@ -87,4 +87,17 @@ await run(async ({ open }) => {
   await expectText(verdict(page), "Ask an engineer");
   await expectText(page.getByTestId("verdict"), "A licensed engineer sizes the beam.");
   assert.equal(await page.getByRole("link", { name: "Calculation sheet" }).count(), 0);
+
+  // The plates as lists, and the wall turned end for end, copied, and moved along the list.
+  await page.getByRole("link", { name: "Plate list" }).click();
+  await expectText(page.getByRole("article"), "Top plates");
+  await page.getByRole("link", { name: "Back to the wall" }).click();
+  await page.getByRole("button", { name: "Length, height, studs" }).click();
+  await page.getByRole("button", { name: "Turn it end for end" }).click();
+  await page.getByRole("button", { name: "Copy this wall" }).click();
+  await page.getByRole("button", { name: "One place to the right" }).click();
+  await page.getByRole("button", { name: "Close", exact: true }).click();
+  await page.getByRole("link", { name: /^Water side, copy/ }).waitFor();
+  const walls = await page.getByRole("navigation", { name: "Walls" }).getByRole("link").allTextContents();
+  assert.equal(walls.findIndex((wall) => wall.startsWith("Water side")), 1, walls.join());
 });

@@ -9,6 +9,7 @@ import { createBrowserRouter, RouterProvider } from "react-router";
 import { Shell } from "./app/Shell";
 import { JobsPage } from "./features/jobs";
 import { MaterialsPage } from "./features/materials";
+import { PlatesPage } from "./features/plates";
 import { ReachPage } from "./features/reach";
 import { RulesPage } from "./features/rules";
 import { SheetPage } from "./features/sheet";
@@ -23,6 +24,7 @@ const router = createBrowserRouter([
       { path: "/", element: <JobsPage /> },
       { path: "/jobs/:job", element: <FirstWall /> },
       { path: "/jobs/:job/walls/:wall", element: <WallPage /> },
+      { path: "/jobs/:job/walls/:wall/plates", element: <PlatesPage /> },
       { path: "/jobs/:job/openings/:opening/sheet", element: <SheetPage /> },
       { path: "/jobs/:job/openings/:opening/reach", element: <ReachPage /> },
       { path: "/jobs/:job/materials", element: <MaterialsPage /> },

@@ -1,5 +1,7 @@
 //! Open formats, one module each: bytes in, plain data out, and back. No files, no network, no clock.
 
+pub mod frame_file;
 pub mod header_cases;
 pub mod header_csv;
 pub mod header_table;
+pub mod job_file;

@@ -2,10 +2,12 @@
 
 use std::io::Read;
 use std::net::{IpAddr, Ipv4Addr, SocketAddr};
-use std::path::PathBuf;
+use std::path::{Path, PathBuf};
 use std::process::ExitCode;
 
 use clap::{Parser, Subcommand};
+use sturvek_formats::frame_file::framed;
+use sturvek_formats::job_file::read_job;
 use sturvek_formats::{header_cases, header_table};
 use sturvek_server::{app, demo, openapi_json};
 use sturvek_store::{Jobs, connect, migrate};
@@ -41,6 +43,11 @@ enum Command {
         /// The file; - for standard input.
         file: PathBuf,
     },
+    /// Prints the members and marks of every wall of a job file, as JSON.
+    Frame {
+        /// The job file; - for standard input.
+        file: PathBuf,
+    },
     /// Prints a block of the header tables on the code tables' basis, as JSON.
     Table {
         /// The block, such as roof_ceiling.
@@ -65,7 +72,14 @@ async fn main() -> ExitCode {
 async fn run(command: Command) -> Result<(), Failure> {
     match command {
         Command::Serve { database, port, empty } => serve(&database, port, empty).await,
-        Command::Size { file } => size(&file),
+        Command::Size { file } => {
+            println!("{}", serde_json::to_string_pretty(&header_cases::answer_all(&read(&file)?)?)?);
+            Ok(())
+        }
+        Command::Frame { file } => {
+            println!("{}", serde_json::to_string_pretty(&framed(&read_job(&read(&file)?)?))?);
+            Ok(())
+        }
         Command::Table { block } => {
             println!("{}", serde_json::to_string_pretty(&header_table::table(&block)?)?);
             Ok(())
@@ -77,15 +91,14 @@ async fn run(command: Command) -> Result<(), Failure> {
     }
 }
 
-fn size(file: &PathBuf) -> Result<(), Failure> {
-    let mut bytes = Vec::new();
+/// What stands in a file, or comes in on standard input.
+fn read(file: &Path) -> Result<Vec<u8>, Failure> {
     if file.as_os_str() == "-" {
+        let mut bytes = Vec::new();
         std::io::stdin().read_to_end(&mut bytes)?;
-    } else {
-        bytes = std::fs::read(file).map_err(|error| format!("{} cannot be read: {error}", file.display()))?;
+        return Ok(bytes);
     }
-    println!("{}", serde_json::to_string_pretty(&header_cases::answer_all(&bytes)?)?);
-    Ok(())
+    Ok(std::fs::read(file).map_err(|error| format!("{} cannot be read: {error}", file.display()))?)
 }
 
 async fn serve(database: &str, port: u16, empty: bool) -> Result<(), Failure> {

@@ -25,6 +25,8 @@ pub fn api_router() -> OpenApiRouter<AppState> {
         .routes(routes!(jobs::restore_job))
         .routes(routes!(jobs::duplicate_job))
         .routes(routes!(jobs::get_history))
+        .routes(routes!(jobs::export_job))
+        .routes(routes!(jobs::import_job))
         .routes(routes!(commands::execute_command))
         .routes(routes!(commands::undo))
         .routes(routes!(commands::redo))

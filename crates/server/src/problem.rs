@@ -84,7 +84,7 @@ impl Problem {
     }
 
     /// Details go to the log; the answer only says that it is not the user's fault.
-    fn internal(error: &dyn std::fmt::Display) -> Self {
+    pub fn internal(error: &dyn std::fmt::Display) -> Self {
         tracing::error!("{error}");
         Self::new(
             StatusCode::INTERNAL_SERVER_ERROR,

@@ -132,6 +132,13 @@ pub struct SheetView {
     pub parts: Vec<SheetPart>,
 }
 
+/// A job file, to be read.
+#[derive(Clone, Debug, Deserialize, ToSchema)]
+pub struct JobFileText {
+    /// What stands in it.
+    pub text: String,
+}
+
 /// A jurisdiction's table as text, to be read.
 #[derive(Clone, Debug, Deserialize, ToSchema)]
 pub struct CodeTableText {

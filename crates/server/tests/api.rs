@@ -101,6 +101,25 @@ async fn studies_answer_beside_the_plan() {
 }
 
 #[tokio::test]
+async fn a_job_goes_out_as_a_file_and_comes_back_whole() {
+    let api = Api::with_demo().await;
+    let job = api.demo_job().await;
+    let file = api.get(&format!("/api/jobs/{}/file", text(&job["id"]))).await.body;
+    assert_eq!((&file["format"], &file["version"]), (&json!("sturvek-job"), &json!(1)));
+    let back = api.post("/api/jobs/file", json!({ "text": file.to_string() })).await;
+    assert_eq!(back.status, StatusCode::CREATED, "{}", back.body);
+    let frames = |job: &Value| -> Vec<Value> {
+        job["job"]["walls"].as_array().expect("walls").iter().map(|wall| wall["frame"].clone()).collect()
+    };
+    assert_eq!(frames(&back.body), frames(&job));
+    let jobs = api.get("/api/jobs").await.body.as_array().expect("jobs").len();
+    let refused = api.post("/api/jobs/file", json!({ "text": "{\"format\":\"other\"}" })).await;
+    is_problem(&refused, StatusCode::UNPROCESSABLE_ENTITY, "invalid");
+    assert_eq!(refused.body["field"], "file");
+    assert_eq!(api.get("/api/jobs").await.body.as_array().expect("jobs").len(), jobs, "nothing was kept");
+}
+
+#[tokio::test]
 async fn a_table_is_read_whole_or_not_at_all() {
     let api = Api::with_demo().await;
     let read = async |csv: &str| api.post("/api/code-table", json!({ "name": "county", "csv": csv })).await.body;

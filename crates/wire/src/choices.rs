@@ -1,7 +1,7 @@
 //! Closed choices, mirrored from the core with their wire names.
 
 use serde::{Deserialize, Serialize};
-use sturvek_core::framing::{MarkKind, Role, Severity, SnapKind, stack::StackPart};
+use sturvek_core::framing::{MarkKind, PlatesMarked as CorePlatesMarked, Role, Severity, SnapKind, stack::StackPart};
 use sturvek_core::{job, loads, lumber, measure, sizing};
 use utoipa::ToSchema;
 
@@ -110,6 +110,10 @@ mirror!(
 mirror!(
     /// The letter on the plate.
     PlateMarkKind = MarkKind { Stud, King, Jack, Cripple, PointLoad }
+);
+mirror!(
+    /// Which plates carry a mark.
+    PlatesMarked = CorePlatesMarked { Sole, Top, Both }
 );
 mirror!(
     /// What a layer of the height stack is.

@@ -68,6 +68,18 @@ pub enum Command {
         /// Which.
         wall: Uuid,
     },
+    /// Turns a wall end for end.
+    MirrorWall {
+        /// Which.
+        wall: Uuid,
+    },
+    /// Moves a wall to another place in the list.
+    MoveWall {
+        /// Which.
+        wall: Uuid,
+        /// Its place, from zero.
+        to: usize,
+    },
     /// Changes a wall's frame.
     ChangeWall {
         /// Which.
@@ -197,6 +209,8 @@ impl Resolve for Command {
                 job::Command::AddWall { wall: Box::new(wall.resolve()?), at: at.unwrap_or(AT_THE_END) }
             }
             Self::RemoveWall { wall } => job::Command::RemoveWall { wall: wall_id(wall) },
+            Self::MirrorWall { wall } => job::Command::MirrorWall { wall: wall_id(wall) },
+            Self::MoveWall { wall, to } => job::Command::MoveWall { wall: wall_id(wall), to: *to },
             Self::ChangeWall { wall, frame } => {
                 job::Command::ChangeWall { wall: wall_id(wall), frame: frame.resolve()? }
             }
@@ -259,6 +273,8 @@ impl From<&job::Command> for Command {
             }
             job::Command::AddWall { wall, at } => Self::AddWall { wall: Box::new((&**wall).into()), at: Some(*at) },
             job::Command::RemoveWall { wall } => Self::RemoveWall { wall: wall_uuid(wall) },
+            job::Command::MirrorWall { wall } => Self::MirrorWall { wall: wall_uuid(wall) },
+            job::Command::MoveWall { wall, to } => Self::MoveWall { wall: wall_uuid(wall), to: *to },
             job::Command::ChangeWall { wall, frame } => Self::ChangeWall { wall: wall_uuid(wall), frame: frame.into() },
             job::Command::ChangeCarries { wall, carries } => {
                 Self::ChangeCarries { wall: wall_uuid(wall), carries: carries.into() }
@@ -372,6 +388,8 @@ mod tests {
             json!({ "do": "change_carries", "wall": WALL, "carries": items }),
             json!({ "do": "add_wall", "wall": wall, "at": 0 }),
             json!({ "do": "remove_wall", "wall": WALL }),
+            json!({ "do": "mirror_wall", "wall": WALL }),
+            json!({ "do": "move_wall", "wall": WALL, "to": 2 }),
             json!({ "do": "change_wall", "wall": WALL, "frame": frame() }),
             json!({ "do": "change_carries", "wall": WALL, "carries": carries }),
             json!({ "do": "add_opening", "wall": WALL, "opening": opening, "at": 1 }),

@@ -21,8 +21,8 @@ use utoipa::ToSchema;
 use uuid::Uuid;
 
 use crate::choices::{
-    BearingConclusion, CheckKind, FindingSeverity, LoadKind as WireLoadKind, MemberRole, PlateMarkKind, School,
-    SnapReason, StackLayerKind, Verdict,
+    BearingConclusion, CheckKind, FindingSeverity, LoadKind as WireLoadKind, MemberRole, PlateMarkKind, PlatesMarked,
+    School, SnapReason, StackLayerKind, Verdict,
 };
 use crate::inputs::Header;
 
@@ -163,6 +163,8 @@ pub struct Mark {
     pub at: i64,
     /// Width on the plate.
     pub width: i64,
+    /// Which plates carry it.
+    pub on: PlatesMarked,
     /// What it marks.
     pub kind: PlateMarkKind,
     /// The letter that is written.
@@ -558,6 +560,7 @@ fn mark(mark: &sturvek_core::framing::Mark) -> Mark {
     Mark {
         at: mark.at.nanometers(),
         width: mark.width.nanometers(),
+        on: mark.on.into(),
         kind: mark.kind.into(),
         letter: mark.kind.letter(),
         opening: mark.opening.map(|id| Uuid::from_u128(id.0)),

@@ -73,6 +73,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Makes a job from a file; a file that is refused changes nothing. */
+        post: operations["import_job"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}": {
         parameters: {
             query?: never;
@@ -119,6 +136,23 @@ export interface paths {
         put?: never;
         /** Makes a copy of a job. */
         post: operations["duplicate_job"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A job as a file of the project's own open format. */
+        get: operations["export_job"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -626,6 +660,24 @@ export interface components {
             wall: string;
         } | {
             /** @enum {string} */
+            do: "mirror_wall";
+            /**
+             * Format: uuid
+             * @description Which.
+             */
+            wall: string;
+        } | {
+            /** @enum {string} */
+            do: "move_wall";
+            /** @description Its place, from zero. */
+            to: number;
+            /**
+             * Format: uuid
+             * @description Which.
+             */
+            wall: string;
+        } | {
+            /** @enum {string} */
             do: "change_wall";
             /** @description Its frame. */
             frame: components["schemas"]["WallFrame"];
@@ -982,6 +1034,11 @@ export interface components {
             /** @description Its walls. */
             walls: components["schemas"]["Wall"][];
         };
+        /** @description A job file, to be read. */
+        JobFileText: {
+            /** @description What stands in it. */
+            text: string;
+        };
         /** @description A job in the list. */
         JobSummary: {
             /**
@@ -1180,6 +1237,8 @@ export interface components {
             kind: components["schemas"]["PlateMarkKind"];
             /** @description The letter that is written. */
             letter: string;
+            /** @description Which plates carry it. */
+            on: components["schemas"]["PlatesMarked"];
             /**
              * Format: uuid
              * @description The opening it belongs to.
@@ -1388,6 +1447,11 @@ export interface components {
          * @enum {string}
          */
         PlateMarkKind: "stud" | "king" | "jack" | "cripple" | "point_load";
+        /**
+         * @description Which plates carry a mark.
+         * @enum {string}
+         */
+        PlatesMarked: "sole" | "top" | "both";
         /** @description A point load on the top plate, lb. */
         PointLoad: {
             /** @description Its center, from the wall's left end. */
@@ -2237,6 +2301,37 @@ export interface operations {
             };
         };
     };
+    import_job: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JobFileText"];
+            };
+        };
+        responses: {
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobView"];
+                };
+            };
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     get_job: {
         parameters: {
             query?: never;
@@ -2359,6 +2454,35 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["JobView"];
+                };
+            };
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    export_job: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
                 };
             };
             404: {

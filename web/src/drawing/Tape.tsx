@@ -3,7 +3,7 @@ import { SvgLength } from "../components/SvgLength";
 import { NM_PER_FOOT, NM_PER_INCH } from "../lib/length";
 import type { Scale } from "../lib/scale";
 import { clamp } from "../lib/scale";
-import { markGroups, roomyLabels } from "./markGroups";
+import { markGroups, marksOn, type Plate, roomyLabels } from "./markGroups";
 
 export const TAPE_HEIGHT = 96;
 
@@ -12,13 +12,15 @@ interface Props {
   readonly scale: Scale;
   readonly top: number;
   readonly selected: Ticket | undefined;
+  /** The plate whose marks are shown. */
+  readonly plate: Plate;
 }
 
 /** The tape along the plate: feet and inches, the plate marks on it, and where the selected opening reads. */
-export function Tape({ view, scale, top, selected }: Props) {
+export function Tape({ view, scale, top, selected, plate }: Props) {
   return (
     <g>
-      <Marks view={view} scale={scale} top={top} selected={selected?.id} />
+      <Marks view={view} plate={plate} scale={scale} top={top} selected={selected?.id} />
       <Blade length={view.length} scale={scale} top={top + 30} />
       {selected && <Readings opening={selected} scale={scale} top={top + 80} />}
     </g>
@@ -70,16 +72,18 @@ function Blade({ length, scale, top }: { length: number; scale: Scale; top: numb
 
 function Marks({
   view,
+  plate,
   scale,
   top,
   selected,
 }: {
   view: WallView;
+  plate: Plate;
   scale: Scale;
   top: number;
   selected?: string;
 }) {
-  const groups = markGroups(view.marks);
+  const groups = markGroups(marksOn(view.marks, plate));
   const size = scale.pixelsPerFoot >= 20 ? 12 : 10;
   const labeled = roomyLabels(groups, scale, size, selected);
   return (

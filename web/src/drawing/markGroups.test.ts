@@ -3,7 +3,7 @@ import { makeScale } from "../lib/scale";
 import { markGroups, roomyLabels } from "./markGroups";
 
 const mark = (at: number, letter: string) =>
-  ({ at, width: 15, letter, kind: "stud", opening: null }) as const;
+  ({ at, width: 15, letter, on: "both", kind: "stud", opening: null }) as const;
 
 test("marks that touch are read as one", () => {
   const groups = markGroups([mark(0, "X"), mark(100, "K"), mark(115, "J"), mark(300, "C")]);

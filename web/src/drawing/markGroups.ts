@@ -3,6 +3,14 @@ import type { Scale } from "../lib/scale";
 
 type Mark = Schemas["Mark"];
 
+/** The plate that is read: the sole plate, or the top plates. */
+export type Plate = "sole" | "top";
+
+/** The marks that a plate carries. */
+export function marksOn(marks: readonly Mark[], plate: Plate): Mark[] {
+  return marks.filter((mark) => mark.on === "both" || mark.on === plate);
+}
+
 /** Marks that touch, read as one: `KJ`, `JJK`. */
 export interface MarkGroup {
   readonly letters: string;

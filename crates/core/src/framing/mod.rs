@@ -18,7 +18,7 @@ pub mod wall_plan;
 
 pub use finding::{Finding, Severity};
 pub use king_count::{KingCount, KingReason, KingsBy};
-pub use marks::{Mark, MarkKind};
+pub use marks::{Mark, MarkKind, PlatesMarked};
 pub use member::{Member, Rect, Role};
 pub use opening_plan::{OpeningOutcome, OpeningPlan, plan_opening};
 pub use opening_sheet::opening_sheet;

@@ -35,7 +35,13 @@ pub fn plan_wall(job: &Job, wall: &Wall) -> WallPlan {
         wall.openings.iter().map(|opening| plan_opening(job, wall, &take_down, opening)).collect();
     openings.sort_by_key(|plan| (plan.left(), plan.id));
     let members = members(wall, &take_down, &openings);
-    WallPlan { marks: marks(&members), findings: findings(wall, &openings), take_down, members, openings }
+    WallPlan {
+        marks: marks(&members, wall.frame.under_top_plates()),
+        findings: findings(wall, &openings),
+        take_down,
+        members,
+        openings,
+    }
 }
 
 fn members(wall: &Wall, down: &TakeDown, openings: &[OpeningPlan]) -> Vec<Member> {

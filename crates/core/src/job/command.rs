@@ -8,7 +8,7 @@ use super::{
     WallFrame, WallId,
 };
 use crate::framing::rough_opening::rough_opening;
-use crate::loads::{BearingEvidence, WallCarries};
+use crate::loads::{BearingEvidence, Framing, WallCarries};
 use crate::measure::{End, Length, LengthStyle};
 use crate::sizing::candidates::StockBoard;
 use crate::sizing::schools::JurisdictionTable;
@@ -84,6 +84,18 @@ pub enum Command {
     RemoveWall {
         /// Which.
         wall: WallId,
+    },
+    /// Turns a wall end for end, with everything in it.
+    MirrorWall {
+        /// Which.
+        wall: WallId,
+    },
+    /// Moves a wall to another place in the list.
+    MoveWall {
+        /// Which.
+        wall: WallId,
+        /// Its place.
+        to: usize,
     },
     /// Changes a wall's frame.
     ChangeWall {
@@ -228,6 +240,16 @@ fn change(job: &mut Job, command: &Command) -> Result<Command, CommandError> {
             let at = job.walls.iter().position(|each| each.id == *wall).ok_or(CommandError::NotFound("wall"))?;
             Command::AddWall { wall: Box::new(job.walls.remove(at)), at }
         }
+        Command::MirrorWall { wall } => {
+            mirror(wall_mut(job, *wall)?);
+            Command::MirrorWall { wall: *wall }
+        }
+        Command::MoveWall { wall, to } => {
+            let from = job.walls.iter().position(|each| each.id == *wall).ok_or(CommandError::NotFound("wall"))?;
+            let moved = job.walls.remove(from);
+            job.walls.insert((*to).min(job.walls.len()), moved);
+            Command::MoveWall { wall: *wall, to: from }
+        }
         Command::ChangeWall { wall, frame } => {
             let target = wall_mut(job, *wall)?;
             Command::ChangeWall { wall: *wall, frame: std::mem::replace(&mut target.frame, frame.clone()) }
@@ -296,6 +318,28 @@ fn change(job: &mut Job, command: &Command) -> Result<Command, CommandError> {
     })
 }
 
+/// Turns a wall end for end: what stood so far from the left stands so far from the right.
+fn mirror(wall: &mut Wall) {
+    let length = wall.frame.length;
+    for opening in &mut wall.openings {
+        let clear = rough_opening(&opening.design).width;
+        opening.design.center = length - opening.design.center;
+        std::mem::swap(&mut opening.jacks.left, &mut opening.jacks.right);
+        std::mem::swap(&mut opening.kings.left, &mut opening.kings.right);
+        let run = &mut opening.design.run;
+        std::mem::swap(&mut run.past.left, &mut run.past.right);
+        run.posts.iter_mut().flatten().for_each(|post| post.at = clear - post.at);
+    }
+    wall.point_loads.iter_mut().for_each(|load| load.at = length - load.at);
+    let WallCarries::Framing(carried) = &mut wall.carries else { return };
+    for item in carried {
+        item.extent = item.extent.map(|(from, to)| (length - to, length - from));
+        if let Framing::RidgePost(post) = &mut item.framing {
+            post.at = length - post.at;
+        }
+    }
+}
+
 fn absent(is_absent: bool, what: &'static str) -> Result<(), CommandError> {
     if is_absent { Ok(()) } else { Err(CommandError::AlreadyThere(what)) }
 }
@@ -324,6 +368,8 @@ impl Command {
             Self::ChangeEvidence { .. } => "evidence of bearing changed".into(),
             Self::AddWall { wall, .. } => format!("wall {} added", wall.frame.name),
             Self::RemoveWall { .. } => "wall removed".into(),
+            Self::MirrorWall { .. } => "wall turned end for end".into(),
+            Self::MoveWall { to, .. } => format!("wall moved to place {}", to + 1),
             Self::ChangeWall { frame, .. } => {
                 format!("wall {} set to {} by {}", frame.name, feet(frame.length), feet(frame.height))
             }
@@ -428,6 +474,8 @@ mod tests {
                 wall: WallId(id),
                 evidence: BearingEvidence { joists_land: Seen::Yes, ..BearingEvidence::default() },
             }),
+            (1_u128..4).prop_map(|id| Command::MirrorWall { wall: WallId(id) }),
+            (1_u128..4, 0_usize..5).prop_map(|(id, to)| Command::MoveWall { wall: WallId(id), to }),
             (1_u128..4).prop_map(|id| Command::RemoveWall { wall: WallId(id) }),
             (1_u128..3, 60_i64..400).prop_map(|(id, inches)| Command::ChangeWall {
                 wall: WallId(id),
@@ -500,6 +548,13 @@ mod tests {
         assert_eq!(center(Placement::Center(Length::inches(50))), Length::inches(50));
         assert_eq!(center(Placement::LeftFace(Length::inches(20))), Length::inches_and(38, 1, 4));
         assert_eq!(center(Placement::RightFace(Length::inches(20))), Length::inches_and(105, 3, 4));
+    }
+
+    #[test]
+    fn a_wall_turned_end_for_end_reads_the_same_from_the_other_end() {
+        let turned = apply(&job(), &Command::MirrorWall { wall: WallId(1) }).expect("it is there").job;
+        // 144 in. long: the window 40 in. from the left is 40 in. from the right.
+        assert_eq!(turned.walls[0].openings[0].design.center, Length::inches(104));
     }
 
     #[test]

@@ -2,14 +2,16 @@
 
 use axum::Json;
 use axum::extract::State;
-use axum::http::StatusCode;
+use axum::http::{StatusCode, header};
+use axum::response::IntoResponse;
+use sturvek_formats::job_file::{read_job, write_job};
 use uuid::Uuid;
 
 use crate::AppState;
 use crate::demo;
 use crate::extract::{Body, Ids};
 use crate::problem::Problem;
-use crate::views::{Health, HistoryEntry, JobSummary, JobView, NewJob};
+use crate::views::{Health, HistoryEntry, JobFileText, JobSummary, JobView, NewJob};
 
 /// How many entries of the history are answered at most.
 const MOST_HISTORY: u64 = 500;
@@ -70,6 +72,28 @@ pub async fn duplicate_job(
 ) -> Result<(StatusCode, Json<JobView>), Problem> {
     let copy = state.jobs.duplicate(job).await?;
     Ok((StatusCode::CREATED, Json(state.jobs.get(copy).await?.into())))
+}
+
+/// A job as a file of the project's own open format.
+#[utoipa::path(get, path = "/api/jobs/{job}/file", params(("job" = Uuid, Path)),
+    responses((status = 200, body = String, content_type = "application/json"), (status = 404, body = Problem)))]
+pub async fn export_job(State(state): State<AppState>, Ids(job): Ids<Uuid>) -> Result<impl IntoResponse, Problem> {
+    let job = state.jobs.get(job).await?.job;
+    let text = write_job(&job).map_err(|error| Problem::internal(&error))?;
+    let name = r#"attachment; filename="job.sturvek.json""#;
+    Ok(([(header::CONTENT_TYPE, "application/json"), (header::CONTENT_DISPOSITION, name)], text))
+}
+
+/// Makes a job from a file; a file that is refused changes nothing.
+#[utoipa::path(post, path = "/api/jobs/file", request_body = JobFileText,
+    responses((status = 201, body = JobView), (status = 422, body = Problem)))]
+pub async fn import_job(
+    State(state): State<AppState>,
+    Body(file): Body<JobFileText>,
+) -> Result<(StatusCode, Json<JobView>), Problem> {
+    let job = read_job(file.text.as_bytes()).map_err(|error| Problem::invalid(error, Some("file".into())))?;
+    let id = state.jobs.create(&job).await?;
+    Ok((StatusCode::CREATED, Json(state.jobs.get(id).await?.into())))
 }
 
 /// What was done to a job, newest first.

@@ -41,7 +41,15 @@ export function JobsPage() {
       return refresh();
     },
   });
-  const problem = error ?? create.error ?? duplicate.error ?? putAway.error ?? bringBack.error;
+  const load = useMutation({
+    mutationFn: async (file: File) =>
+      answered(api.POST("/api/jobs/file", { body: { text: await file.text() } })),
+    onSuccess: (view) => {
+      void refresh();
+      void navigate(`/jobs/${view.id}`);
+    },
+  });
+  const problem = error ?? create.error ?? load.error ?? duplicate.error ?? putAway.error ?? bringBack.error;
   return (
     <main className="mx-auto max-w-4xl px-4 py-6 sm:h-full sm:overflow-y-auto">
       <h1 className="font-bold text-3xl tracking-tight">Sturvek</h1>
@@ -75,6 +83,7 @@ export function JobsPage() {
         ))}
       </ul>
       <NewJob create={(name) => create.mutate(name)} />
+      <LoadJob load={(file) => load.mutate(file)} />
       <h2 className="ruled mt-8">Your name, for the record</h2>
       <div className="mt-2 max-w-sm">
         <TextField
@@ -145,11 +154,33 @@ function JobCard({ job, duplicate, putAway, renamed }: CardProps) {
         <button type="button" className="btn btn-ghost tap font-normal" onClick={duplicate}>
           Copy
         </button>
+        <a className="btn btn-ghost tap font-normal" href={`/api/jobs/${job.id}/file`} download>
+          Save as a file
+        </a>
         <button type="button" className="btn btn-ghost tap font-normal" onClick={putAway}>
           Put away
         </button>
       </div>
     </li>
+  );
+}
+
+/** A job that was saved as a file, here or elsewhere. */
+function LoadJob({ load }: { readonly load: (file: File) => void }) {
+  return (
+    <label className="btn tap mt-3 font-normal">
+      Load a job from a file
+      <input
+        type="file"
+        accept=".json,application/json"
+        className="sr-only"
+        onChange={(event) => {
+          const file = event.target.files?.[0];
+          if (file) load(file);
+          event.target.value = "";
+        }}
+      />
+    </label>
   );
 }
 

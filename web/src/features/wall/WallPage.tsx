@@ -159,6 +159,8 @@ function LoadedWall({ view, wall, planned }: LoadedProps) {
         <FrameSheet
           wall={wall}
           wallId={planned.id}
+          place={view.job.walls.findIndex((each) => each.id === wall.id)}
+          last={view.job.walls.length - 1}
           editing={editing}
           close={() => setSheet(undefined)}
           remove={() => {
@@ -266,6 +268,9 @@ function WallFacts({ wall, planned, open }: FactsProps) {
         <button type="button" className="btn tap" onClick={() => open({ kind: "frame" })}>
           Length, height, studs
         </button>
+        <Link className="btn tap" to="plates">
+          Plate list
+        </Link>
       </div>
     </section>
   );

@@ -1,6 +1,7 @@
 import { type KeyboardEvent, type PointerEvent, useEffect, useRef, useState } from "react";
 import type { Ticket, WallView } from "../../api/client";
 import { Margins } from "../../drawing/Margins";
+import type { Plate } from "../../drawing/markGroups";
 import { POLE_WIDTH, StoryPole } from "../../drawing/StoryPole";
 import { TAPE_HEIGHT, Tape } from "../../drawing/Tape";
 import { WallDrawing } from "../../drawing/WallDrawing";
@@ -33,6 +34,7 @@ interface Props {
 export function WallStage({ view, selected, select, remove, move }: Props) {
   const [frame, width] = useWidth<HTMLDivElement>();
   const [closeUp, setCloseUp] = useState(false);
+  const [plate, setPlate] = useState<Plate>("sole");
   const feet = view.length / NM_PER_FOOT;
   const narrow = width < 560;
   const poleWidth = narrow ? 0 : POLE_WIDTH;
@@ -71,7 +73,13 @@ export function WallStage({ view, selected, select, remove, move }: Props) {
                   grab={drag.grab}
                   press={(opening, event) => onKey(opening, event, move, remove)}
                 />
-                <Tape view={view} scale={scale} top={ABOVE + wallHeight + 2} selected={selected} />
+                <Tape
+                  view={view}
+                  scale={scale}
+                  top={ABOVE + wallHeight + 2}
+                  selected={selected}
+                  plate={plate}
+                />
               </svg>
             </div>
           </div>
@@ -83,6 +91,14 @@ export function WallStage({ view, selected, select, remove, move }: Props) {
               onClick={() => setCloseUp(!closeUp)}
             >
               {closeUp ? "Whole wall" : "Close up"}
+            </button>
+            <button
+              type="button"
+              className="btn tap font-normal"
+              aria-pressed={plate === "top"}
+              onClick={() => setPlate(plate === "sole" ? "top" : "sole")}
+            >
+              {plate === "sole" ? "Marks of the top plates" : "Marks of the sole plate"}
             </button>
             <span aria-live="polite">
               {move.pending

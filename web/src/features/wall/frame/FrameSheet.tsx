@@ -7,6 +7,9 @@ import { nanometers } from "../../../lib/length";
 interface Props {
   readonly wall: Wall;
   readonly wallId: string;
+  /** Its place among the job's walls, and the last place. */
+  readonly place: number;
+  readonly last: number;
   readonly editing: JobEditing;
   readonly close: () => void;
   readonly remove: () => void;
@@ -21,8 +24,19 @@ const SPECIES = [
   { value: "southern_pine", label: "Southern Pine" },
 ] as const;
 
+/** The same wall without identities, so that the copy gets its own. */
+function copyOf(wall: Wall): Wall {
+  const anew = <T extends { id?: string | null }>(each: T): T => ({ ...each, id: null });
+  return {
+    ...anew(wall),
+    frame: { ...wall.frame, name: `${wall.frame.name}, copy`.slice(0, 80) },
+    openings: wall.openings.map(anew),
+    point_loads: wall.point_loads.map(anew),
+  };
+}
+
 /** The wall itself: how long, how high, what studs. */
-export function FrameSheet({ wall, wallId, editing, close, remove }: Props) {
+export function FrameSheet({ wall, wallId, place, last, editing, close, remove }: Props) {
   const { frame } = wall;
   const run = (command: Command) => editing.run(command).then((problem) => problem?.detail);
   const change = (part: Partial<Frame>) =>
@@ -83,6 +97,38 @@ export function FrameSheet({ wall, wallId, editing, close, remove }: Props) {
             length={nanometers(frame.spacing)}
             save={(spacing) => change({ spacing })}
           />
+        </div>
+        <div className="flex flex-wrap gap-2">
+          <button
+            type="button"
+            className="btn tap font-normal"
+            onClick={() => void run({ do: "add_wall", wall: copyOf(wall) })}
+          >
+            Copy this wall
+          </button>
+          <button
+            type="button"
+            className="btn tap font-normal"
+            onClick={() => void run({ do: "mirror_wall", wall: wallId })}
+          >
+            Turn it end for end
+          </button>
+          <button
+            type="button"
+            className="btn tap font-normal"
+            disabled={place === 0}
+            onClick={() => void run({ do: "move_wall", wall: wallId, to: place - 1 })}
+          >
+            One place to the left in the list
+          </button>
+          <button
+            type="button"
+            className="btn tap font-normal"
+            disabled={place === last}
+            onClick={() => void run({ do: "move_wall", wall: wallId, to: place + 1 })}
+          >
+            One place to the right
+          </button>
         </div>
         <button type="button" className="btn tap" onClick={remove}>
           Take this wall out of the job

@@ -1,0 +1,139 @@
+//! The framed walls of a job as JSON, as `sturvek frame` prints them: members and marks, every length exact in sixteenths of
+//! an inch, as `[whole sixteenths, remainder in nanometers]`, and in millimeters.
+
+use serde::Serialize;
+use sturvek_core::framing::{Mark, Member, plan_wall};
+use sturvek_core::job::Job;
+use sturvek_core::measure::{Length, LengthStyle};
+
+/// The framed walls of a job.
+#[derive(Debug, Serialize)]
+pub struct FrameFile {
+    /// `sturvek-frame`.
+    pub format: &'static str,
+    /// 1.
+    pub version: u32,
+    /// The job's name.
+    pub job: String,
+    /// Its walls.
+    pub walls: Vec<FramedWall>,
+}
+
+/// A framed wall.
+#[derive(Debug, Serialize)]
+pub struct FramedWall {
+    /// Its name.
+    pub name: String,
+    /// Length along the plates.
+    pub length: Exact,
+    /// Height over all plates.
+    pub height: Exact,
+    /// Its members.
+    pub members: Vec<FramedMember>,
+    /// The marks on its plates, from left to right.
+    pub marks: Vec<PlateMark>,
+    /// What is wrong or worth knowing, in sentences.
+    pub findings: Vec<String>,
+}
+
+/// A length, exact.
+#[derive(Clone, Copy, Debug, Serialize)]
+pub struct Exact {
+    /// Whole sixteenths of an inch, toward zero.
+    pub sixteenths: i64,
+    /// What is left over, nanometers; zero for what a tape reads.
+    pub remainder_nm: i64,
+    /// The same in millimeters.
+    pub mm: f64,
+}
+
+/// A member, from its lower left corner.
+#[derive(Debug, Serialize)]
+pub struct FramedMember {
+    /// What it does.
+    pub role: &'static str,
+    /// What it is cut from.
+    pub stock: String,
+    /// Pieces behind one another.
+    pub plies: u8,
+    /// The length it is cut to.
+    pub cut: Exact,
+    /// The same as it is said: `7'-3 1/8"`.
+    pub cut_text: String,
+    /// Left edge, from the wall's left end.
+    pub x: Exact,
+    /// Lower edge, above the subfloor.
+    pub y: Exact,
+    /// Width.
+    pub width: Exact,
+    /// Height.
+    pub height: Exact,
+}
+
+/// A mark on the plates.
+#[derive(Debug, Serialize)]
+pub struct PlateMark {
+    /// The letter.
+    pub letter: char,
+    /// Left edge, as the tape reads from the left end.
+    pub at: Exact,
+    /// The same as it is said.
+    pub at_text: String,
+    /// Whether the sole plate carries it.
+    pub sole: bool,
+    /// Whether the top plates carry it.
+    pub top: bool,
+}
+
+impl From<Length> for Exact {
+    fn from(length: Length) -> Self {
+        let sixteenth = Length::inches_and(0, 1, 16).nanometers();
+        let nanometers = length.nanometers();
+        Self { sixteenths: nanometers / sixteenth, remainder_nm: nanometers % sixteenth, mm: nanometers as f64 / 1e6 }
+    }
+}
+
+/// Frames every wall of a job.
+pub fn framed(job: &Job) -> FrameFile {
+    let wall = |wall: &sturvek_core::job::Wall| {
+        let plan = plan_wall(job, wall);
+        FramedWall {
+            name: wall.frame.name.clone(),
+            length: wall.frame.length.into(),
+            height: wall.frame.height.into(),
+            members: plan.members.iter().map(member).collect(),
+            marks: plan.marks.iter().map(mark).collect(),
+            findings: plan.findings.iter().map(sturvek_core::framing::Finding::sentence).collect(),
+        }
+    };
+    FrameFile {
+        format: "sturvek-frame",
+        version: 1,
+        job: job.name.clone(),
+        walls: job.walls.iter().map(wall).collect(),
+    }
+}
+
+fn member(member: &Member) -> FramedMember {
+    FramedMember {
+        role: member.role.name(),
+        stock: member.stock.clone(),
+        plies: member.plies,
+        cut: member.cut.into(),
+        cut_text: member.cut.written(LengthStyle::FeetInches),
+        x: member.rect.x.into(),
+        y: member.rect.y.into(),
+        width: member.rect.width.into(),
+        height: member.rect.height.into(),
+    }
+}
+
+fn mark(mark: &Mark) -> PlateMark {
+    PlateMark {
+        letter: mark.kind.letter(),
+        at: mark.at.into(),
+        at_text: mark.at.written(LengthStyle::FeetInches),
+        sole: mark.on.sole(),
+        top: mark.on.top(),
+    }
+}

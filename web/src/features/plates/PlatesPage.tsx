@@ -1,0 +1,121 @@
+import { useQuery } from "@tanstack/react-query";
+import { useParams } from "react-router";
+import type { WallView } from "../../api/client";
+import { jobQuery, wallQuery } from "../../api/queries";
+import { LengthText } from "../../components/LengthText";
+import { PageHead } from "../../components/PageHead";
+import { marksOn, type Plate } from "../../drawing/markGroups";
+
+/** What is marked on the plates and on the story pole, as lists to take along: on the screen and on paper. */
+export function PlatesPage() {
+  const { job = "", wall = "" } = useParams();
+  const view = useQuery(jobQuery(job));
+  const planned = useQuery({
+    ...wallQuery(job, wall, view.data?.version ?? 0),
+    enabled: view.data !== undefined,
+  });
+  const name = view.data?.job.walls.find((each) => each.id === wall)?.frame.name ?? "";
+  const error = view.error ?? planned.error;
+  return (
+    <div className="flex h-full flex-col">
+      <PageHead
+        title={`Plates of ${name}`}
+        back={{ to: `/jobs/${job}/walls/${wall}`, label: "Back to the wall" }}
+      >
+        <button type="button" className="btn tap no-print" onClick={() => window.print()}>
+          Print it
+        </button>
+      </PageHead>
+      {/* biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls has to be reachable by keyboard */}
+      <main tabIndex={0} className="min-h-0 flex-1 overflow-y-auto p-4 print:overflow-visible print:p-0">
+        {error && <p className="text-lg">{error.message}</p>}
+        {planned.data && (
+          <article className="sheet mx-auto grid max-w-4xl gap-6 p-6 print:border-0 print:p-0">
+            <header className="border-[var(--graphite)] border-b-2 pb-2">
+              <p className="text-secondary text-sm">{view.data?.job.name}</p>
+              <h2 className="font-bold text-2xl">
+                {name}, <LengthText value={planned.data.length} className="num" /> long
+              </h2>
+              <p>
+                Running from the left end, to the left edge of each piece. Mark on edge, X on the side the
+                piece goes.
+              </p>
+            </header>
+            <div className="grid gap-6 sm:grid-cols-2">
+              <PlateList title="Sole plate" plate="sole" view={planned.data} />
+              <PlateList title="Top plates" plate="top" view={planned.data} />
+            </div>
+            <PoleLists view={planned.data} />
+          </article>
+        )}
+      </main>
+    </div>
+  );
+}
+
+interface ListProps {
+  readonly title: string;
+  readonly plate: Plate;
+  readonly view: WallView;
+}
+
+function PlateList({ title, plate, view }: ListProps) {
+  const letterOf = (id: string | null | undefined) =>
+    view.openings.find((each) => each.id === id)?.letter ?? "";
+  return (
+    <section>
+      <h3 className="ruled">{title}</h3>
+      <table className="w-full">
+        <thead>
+          <tr className="text-left text-secondary text-sm">
+            <th className="font-normal">mark</th>
+            <th className="text-right font-normal">at</th>
+            <th className="pl-6 font-normal">opening</th>
+          </tr>
+        </thead>
+        <tbody>
+          {marksOn(view.marks, plate).map((mark) => (
+            <tr key={mark.at + mark.letter} className="break-inside-avoid border-base-300 border-b">
+              <td className="font-bold">{mark.letter}</td>
+              <td className="text-right">
+                <LengthText value={mark.at} className="num" />
+              </td>
+              <td className="pl-6">{letterOf(mark.opening)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}
+
+/** The heights of every opening, from the subfloor up. */
+function PoleLists({ view }: { readonly view: WallView }) {
+  return (
+    <section>
+      <h3 className="ruled">Story pole</h3>
+      <div className="mt-2 grid gap-6 sm:grid-cols-2">
+        {view.openings.map((opening) => (
+          <table key={opening.id} className="w-full break-inside-avoid self-start">
+            <caption className="text-left font-bold">
+              {opening.letter}, {opening.kind}
+            </caption>
+            <tbody>
+              {[...opening.stack].reverse().map((layer) => (
+                <tr key={layer.kind + layer.from} className="border-base-300 border-b">
+                  <th className="text-left font-normal">{layer.name}</th>
+                  <td className="text-right">
+                    from <LengthText value={layer.from} style="inches" className="num" />
+                  </td>
+                  <td className="pl-4 text-right">
+                    <LengthText value={layer.height} style="inches" className="num" />
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        ))}
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,1 @@
+export { PlatesPage } from "./PlatesPage";
