@@ -1,6 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { capabilityQuery } from "../../../api/queries";
 import { LengthText } from "../../../components/LengthText";
+import { useSettled } from "../../../components/useSettled";
 
 interface Props {
   readonly job: string;
@@ -10,7 +11,7 @@ interface Props {
 
 /** The question the other way round: what the header in place could carry, and what gives out first. */
 export function CapabilityLine({ job, opening, version }: Props) {
-  const { data } = useQuery(capabilityQuery(job, opening, version));
+  const { data } = useQuery(capabilityQuery(job, opening, useSettled(version)));
   if (!data) return null;
   return (
     <p className="mt-2 text-sm">
