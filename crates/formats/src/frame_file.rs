@@ -32,6 +32,8 @@ pub struct FramedWall {
     pub members: Vec<FramedMember>,
     /// The marks on its plates, from left to right.
     pub marks: Vec<PlateMark>,
+    /// Anchor bolts in the sole plate, from the left end.
+    pub bolts: Vec<Exact>,
     /// What is wrong or worth knowing, in sentences.
     pub findings: Vec<String>,
 }
@@ -103,6 +105,7 @@ pub fn framed(job: &Job) -> FrameFile {
             height: wall.frame.height.into(),
             members: plan.members.iter().map(member).collect(),
             marks: plan.marks.iter().map(mark).collect(),
+            bolts: plan.bolts.iter().copied().map(Into::into).collect(),
             findings: plan.findings.iter().map(sturvek_core::framing::Finding::sentence).collect(),
         }
     };

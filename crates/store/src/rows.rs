@@ -182,6 +182,7 @@ fn wall_row(job_id: Uuid, id: Uuid, position: i32, wall: &Wall) -> Result<wall::
         roof_lands: word(evidence.roof_lands)?,
         stands_above: word(evidence.stands_above)?,
         support_below: word(evidence.support_below)?,
+        framing: document(&wall.frame.framing)?,
     })
 }
 
@@ -321,6 +322,7 @@ fn wall_of(
             stud_depth: choice(&row.stud_depth)?,
             spacing: typed(row.spacing_nm),
             plate_species: choice(&row.plate_species)?,
+            framing: of_document(row.framing)?,
         },
         evidence: Evidence {
             joists_land: choice(&row.joists_land)?,

@@ -103,13 +103,13 @@ mirror!(
 mirror!(
     /// What a member does.
     MemberRole = Role {
-        SolePlate, SolePlateCutLast, TopPlate, SecondTopPlate, Stud, PointLoadStud, King, Jack, HeaderPost, Header, Nailer,
+        SolePlate, SolePlateCutLast, TopPlate, SecondTopPlate, Stud, CornerStud, PartitionStud, PartitionBacker, PointLoadStud, King, Jack, HeaderPost, Header, Nailer,
         HeadPacking, FlatHead, Sill, CrippleAbove, CrippleBelow,
     }
 );
 mirror!(
     /// The letter on the plate.
-    PlateMarkKind = MarkKind { Stud, King, Jack, Cripple, PointLoad }
+    PlateMarkKind = MarkKind { Stud, King, Jack, Cripple, PointLoad, Partition }
 );
 mirror!(
     /// Which plates carry a mark.
@@ -196,4 +196,8 @@ mirror!(
         Ordinary, Steel, SlopedOrCurved, NotchedOrDrilled, FireRated, PreservativeTreated, BracedWallPanel,
         UnknownGrade,
     }
+);
+mirror!(
+    /// How a wall ends.
+    WallEnd = job::WallEnd { Plain, ThreeStudCorner, TwoStudCorner }
 );

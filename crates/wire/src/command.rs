@@ -330,7 +330,9 @@ mod tests {
 
     fn frame() -> Value {
         json!({ "name": "north", "length": "12'", "height": "97 1/8", "stud_species": "spruce_pine_fir",
-            "stud_grade": "stud", "stud_depth": "four", "spacing": "16", "plate_species": "hem_fir" })
+            "stud_grade": "stud", "stud_depth": "four", "spacing": "16", "plate_species": "hem_fir", "framing": { "layout_from": "right",
+            "left_end": "three_stud_corner", "partitions": [{ "partition_at": "5'", "partition_depth": "four" }],
+            "bolts": "6'" } })
     }
 
     fn design() -> Value {

@@ -13,9 +13,9 @@ use utoipa::ToSchema;
 use uuid::Uuid;
 
 use crate::choices::{
-    Aim, Depth, EngineeredClass, FloorFraming, FloorUse, Grade, HeaderPlace, JackSeat, KingTable, Margin, OpeningKind,
-    RoofFraming, School, Seen, Service, SnowEdition, SnowTrouble, SpecialCase, Species, TableBlock, Thickness,
-    TopEdgeWidth, Underside, WindExposure,
+    Aim, Depth, End, EngineeredClass, FloorFraming, FloorUse, Grade, HeaderPlace, JackSeat, KingTable, Margin,
+    OpeningKind, RoofFraming, School, Seen, Service, SnowEdition, SnowTrouble, SpecialCase, Species, TableBlock,
+    Thickness, TopEdgeWidth, Underside, WallEnd, WindExposure,
 };
 use crate::typed::{FieldError, TypedLength};
 
@@ -264,6 +264,44 @@ pub struct WallFrame {
     pub spacing: TypedLength,
     /// Species of the plates.
     pub plate_species: Species,
+    /// How its plates, ends and crossing walls are framed.
+    #[serde(default)]
+    pub framing: FramingOptions,
+}
+
+/// How a wall's plates, ends and crossing walls are framed. What is left out is as usual.
+#[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize, ToSchema)]
+#[serde(default)]
+pub struct FramingOptions {
+    /// From which end the stud layout is pulled.
+    pub layout_from: End,
+    /// How the left end is built.
+    pub left_end: WallEnd,
+    /// How the right end is built.
+    pub right_end: WallEnd,
+    /// Crossing walls.
+    pub partitions: Vec<Partition>,
+    /// The longest board that plates are cut from.
+    pub plate_stock: TypedLength,
+    /// How far a break in one top plate stays from a break in the other.
+    pub breaks_apart: TypedLength,
+    /// Anchor bolts of a wall on concrete, at most so far apart; left out on a wood floor.
+    pub bolts: Option<TypedLength>,
+}
+
+impl Default for FramingOptions {
+    fn default() -> Self {
+        Self::from(&job::FramingOptions::default())
+    }
+}
+
+/// A wall that meets this one from the inside.
+#[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize, ToSchema)]
+pub struct Partition {
+    /// Its center, from this wall's left end.
+    pub partition_at: TypedLength,
+    /// Nominal depth of its studs.
+    pub partition_depth: Depth,
 }
 
 /// What was looked at to find out whether a wall bears.
@@ -874,6 +912,7 @@ impl Resolve for WallFrame {
             },
             spacing: self.spacing.read("spacing")?,
             plate_species: self.plate_species.into(),
+            framing: self.framing.resolve()?,
         })
     }
 }
@@ -889,6 +928,45 @@ impl From<&job::WallFrame> for WallFrame {
             stud_depth: frame.stud.depth.into(),
             spacing: frame.spacing.into(),
             plate_species: frame.plate_species.into(),
+            framing: (&frame.framing).into(),
+        }
+    }
+}
+
+impl Resolve for FramingOptions {
+    type Core = job::FramingOptions;
+    fn resolve(&self) -> Result<job::FramingOptions, FieldError> {
+        let partition = |partition: &Partition| {
+            Ok(job::Partition {
+                at: partition.partition_at.read("partition_at")?,
+                depth: partition.partition_depth.into(),
+            })
+        };
+        Ok(job::FramingOptions {
+            layout_from: self.layout_from.into(),
+            ends: Ends { left: self.left_end.into(), right: self.right_end.into() },
+            partitions: self.partitions.iter().map(partition).collect::<Result<_, FieldError>>()?,
+            plate_stock: self.plate_stock.read("plate_stock")?,
+            breaks_apart: self.breaks_apart.read("breaks_apart")?,
+            bolts: maybe("bolts", self.bolts.as_ref())?,
+        })
+    }
+}
+
+impl From<&job::FramingOptions> for FramingOptions {
+    fn from(options: &job::FramingOptions) -> Self {
+        let partition = |partition: &job::Partition| Partition {
+            partition_at: partition.at.into(),
+            partition_depth: partition.depth.into(),
+        };
+        Self {
+            layout_from: options.layout_from.into(),
+            left_end: options.ends.left.into(),
+            right_end: options.ends.right.into(),
+            partitions: options.partitions.iter().map(partition).collect(),
+            plate_stock: options.plate_stock.into(),
+            breaks_apart: options.breaks_apart.into(),
+            bolts: options.bolts.map(Into::into),
         }
     }
 }

@@ -49,6 +49,10 @@ pub struct WallView {
     pub members: Vec<Member>,
     /// The marks on its plates.
     pub marks: Vec<Mark>,
+    /// Anchor bolts in the sole plate, from the left end.
+    pub bolts: Vec<i64>,
+    /// Whether no place for the breaks of the top plates keeps every rule.
+    pub breaks_missing: bool,
     /// Its openings, from left to right.
     pub openings: Vec<Ticket>,
     /// What is wrong or worth knowing.
@@ -488,6 +492,8 @@ pub fn wall_view(settings: &job::Settings, wall: &job::Wall, plan: &WallPlan) ->
         uplift_at_far_end_plf: plan.take_down.uplift_at_far_end.map(|uplift| uplift.to_plf()),
         members: plan.members.iter().map(member).collect(),
         marks: plan.marks.iter().map(mark).collect(),
+        bolts: plan.bolts.iter().map(|bolt| bolt.nanometers()).collect(),
+        breaks_missing: plan.breaks_missing,
         openings: plan
             .openings
             .iter()

@@ -942,6 +942,41 @@ export interface components {
          * @enum {string}
          */
         FloorUse: "living" | "sleeping" | "attic_with_storage" | "attic_without_storage" | "deck";
+        /** @description How a wall's plates, ends and crossing walls are framed. What is left out is as usual. */
+        FramingOptions: {
+            /** @default null */
+            bolts: components["schemas"]["TypedLength"] | null;
+            /**
+             * @description How far a break in one top plate stays from a break in the other.
+             * @default 1219200000
+             */
+            breaks_apart: components["schemas"]["TypedLength"];
+            /**
+             * @description From which end the stud layout is pulled.
+             * @default left
+             */
+            layout_from: components["schemas"]["End"];
+            /**
+             * @description How the left end is built.
+             * @default plain
+             */
+            left_end: components["schemas"]["WallEnd"];
+            /**
+             * @description Crossing walls.
+             * @default []
+             */
+            partitions: components["schemas"]["Partition"][];
+            /**
+             * @description The longest board that plates are cut from.
+             * @default 4876800000
+             */
+            plate_stock: components["schemas"]["TypedLength"];
+            /**
+             * @description How the right end is built.
+             * @default plain
+             */
+            right_end: components["schemas"]["WallEnd"];
+        };
         /** @description The triangle of a gable wall, its peak in the middle of its stretch. */
         Gable: {
             /**
@@ -1344,7 +1379,7 @@ export interface components {
          * @description What a member does.
          * @enum {string}
          */
-        MemberRole: "sole_plate" | "sole_plate_cut_last" | "top_plate" | "second_top_plate" | "stud" | "point_load_stud" | "king" | "jack" | "header_post" | "header" | "nailer" | "head_packing" | "flat_head" | "sill" | "cripple_above" | "cripple_below";
+        MemberRole: "sole_plate" | "sole_plate_cut_last" | "top_plate" | "second_top_plate" | "stud" | "corner_stud" | "partition_stud" | "partition_backer" | "point_load_stud" | "king" | "jack" | "header_post" | "header" | "nailer" | "head_packing" | "flat_head" | "sill" | "cripple_above" | "cripple_below";
         /** @description A new job. */
         NewJob: {
             /** @description Its name. */
@@ -1423,6 +1458,13 @@ export interface components {
              */
             load_lb?: number | null;
         };
+        /** @description A wall that meets this one from the inside. */
+        Partition: {
+            /** @description Its center, from this wall's left end. */
+            partition_at: components["schemas"]["TypedLength"];
+            /** @description Nominal depth of its studs. */
+            partition_depth: components["schemas"]["Depth"];
+        };
         /** @description A line of the cut list. */
         PieceView: {
             /**
@@ -1446,7 +1488,7 @@ export interface components {
          * @description The letter on the plate.
          * @enum {string}
          */
-        PlateMarkKind: "stud" | "king" | "jack" | "cripple" | "point_load";
+        PlateMarkKind: "stud" | "king" | "jack" | "cripple" | "point_load" | "partition";
         /**
          * @description Which plates carry a mark.
          * @enum {string}
@@ -2118,8 +2160,15 @@ export interface components {
             /** @description Its height. */
             wall_above_height: components["schemas"]["TypedLength"];
         };
+        /**
+         * @description How a wall ends.
+         * @enum {string}
+         */
+        WallEnd: "plain" | "three_stud_corner" | "two_stud_corner";
         /** @description A wall's frame. */
         WallFrame: {
+            /** @description How its plates, ends and crossing walls are framed. */
+            framing?: components["schemas"]["FramingOptions"];
             /** @description Height over all plates. */
             height: components["schemas"]["TypedLength"];
             /** @description Length along the plates. */
@@ -2141,6 +2190,10 @@ export interface components {
         WallView: {
             /** @description Whether it bears, by what was looked at. */
             bearing: components["schemas"]["BearingView"];
+            /** @description Anchor bolts in the sole plate, from the left end. */
+            bolts: number[];
+            /** @description Whether no place for the breaks of the top plates keeps every rule. */
+            breaks_missing: boolean;
             /** @description What is wrong or worth knowing. */
             findings: components["schemas"]["FindingView"][];
             /**

@@ -21,8 +21,22 @@ export function Tape({ view, scale, top, selected, plate }: Props) {
   return (
     <g>
       <Marks view={view} plate={plate} scale={scale} top={top} selected={selected?.id} />
+      {plate === "sole" && <Bolts bolts={view.bolts} scale={scale} y={top + 28} />}
       <Blade length={view.length} scale={scale} top={top + 30} />
       {selected && <Readings opening={selected} scale={scale} top={top + 80} />}
+    </g>
+  );
+}
+
+/** Anchor bolts: a round head over each. */
+function Bolts({ bolts, scale, y }: { bolts: readonly number[]; scale: Scale; y: number }) {
+  return (
+    <g fill="var(--sheet)" stroke="var(--graphite)" strokeWidth={1.6}>
+      {bolts.map((bolt) => (
+        <circle key={bolt} cx={scale.x(bolt)} cy={y - 3} r={4}>
+          <title>Anchor bolt</title>
+        </circle>
+      ))}
     </g>
   );
 }

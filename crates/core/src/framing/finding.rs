@@ -111,6 +111,24 @@ pub enum Finding {
         /// What is left beside the header.
         left: Length,
     },
+    /// A crossing wall meets this one in the opening or its pack.
+    PartitionInTheWay {
+        /// Which opening.
+        opening: OpeningId,
+        /// Where the crossing wall is.
+        at: Length,
+        /// How far to move the opening so that its pack is clear of it; away from it.
+        by: Length,
+    },
+    /// The pack stands in the studs of a corner.
+    PackInCorner {
+        /// Which opening.
+        opening: OpeningId,
+        /// At which end of the wall.
+        end: End,
+        /// By how much.
+        by: Length,
+    },
     /// The code's king table ends below this width.
     NoKingCount {
         /// Which opening.
@@ -137,6 +155,8 @@ impl Finding {
             | Self::Uplift { opening, .. }
             | Self::ShortReturn { opening, .. }
             | Self::DeepNotch { opening, .. }
+            | Self::PartitionInTheWay { opening, .. }
+            | Self::PackInCorner { opening, .. }
             | Self::NoKingCount { opening } => *opening,
         }
     }
@@ -186,6 +206,14 @@ impl Finding {
                 inches(length)
             ),
             Self::DeepNotch { left, .. } => format!("The notch leaves {} of the jack beside the header.", inches(left)),
+            Self::PartitionInTheWay { at, by, .. } => format!(
+                "A crossing wall at {} stands in the opening or its pack; {} would clear it.",
+                at.written(LengthStyle::FeetInches),
+                inches(by)
+            ),
+            Self::PackInCorner { end, by, .. } => {
+                format!("The pack stands {} in the studs of the {} corner.", inches(by), end.word())
+            }
             Self::NoKingCount { .. } => {
                 "The code's table counts no kings for an opening this wide: the approved drawings or an engineer decide."
                     .into()
@@ -209,6 +237,10 @@ impl Finding {
             Self::OpeningTooTall { .. } => &["Lower the sill.", "Use a shorter unit."],
             Self::FewerThanNeeded { .. } => &["Go back to the computed count."],
             Self::RuleAsksForMore { .. } => &[],
+            Self::PartitionInTheWay { .. } => &["Move the opening clear of the wall.", "Move the crossing wall."],
+            Self::PackInCorner { .. } => {
+                &["Move the opening away from the corner.", "Build the corner with two studs."]
+            }
             Self::CalculationDisagrees { .. } => &["Choose the header that calculation asks for."],
             Self::GradeAssumed { .. } => &["Look for a grade stamp, or have the lumber graded."],
             Self::Uplift { .. } => &["Shorten what runs past the pack.", "Show the tie-down to an engineer."],

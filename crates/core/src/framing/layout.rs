@@ -1,15 +1,25 @@
 //! # Stud layout
 //!
 //! **What it does.** The left edges of studs on a blank wall: one flush at each end, the rest centered on multiples of the
-//! spacing from the left end, so that sheets break on studs.
+//! spacing from the end the layout is pulled from, so that sheets break on studs.
 //!
 //! **Source.** Common practice, no source: first mark at the spacing less half a stud, 15 1/4 in. for 16.
 
 use crate::job::TWO_BY;
-use crate::measure::Length;
+use crate::measure::{End, Length};
 
-/// Left edges of the studs of a blank wall, from left to right.
-pub fn stud_positions(wall_length: Length, spacing: Length) -> Vec<Length> {
+/// Left edges of the studs of a blank wall, from left to right, the layout pulled from an end.
+pub fn stud_positions_from(end: End, wall_length: Length, spacing: Length) -> Vec<Length> {
+    let mut positions = stud_positions(wall_length, spacing);
+    if end == End::Right {
+        positions.iter_mut().for_each(|x| *x = wall_length - TWO_BY - *x);
+        positions.reverse();
+    }
+    positions
+}
+
+/// Left edges of the studs of a blank wall, from left to right, the layout pulled from the left.
+fn stud_positions(wall_length: Length, spacing: Length) -> Vec<Length> {
     let last = wall_length - TWO_BY;
     let mut positions = vec![Length::ZERO];
     let mut edge = spacing - TWO_BY.half();
@@ -38,6 +48,15 @@ mod tests {
         let positions = stud_positions(Length::feet(8), Length::inches(16));
         let wanted = [0.0, 15.25, 31.25, 47.25, 63.25, 79.25, 94.5].map(Length::from_decimal_inches);
         assert_eq!(positions, wanted);
+    }
+
+    #[test]
+    fn pulled_from_the_right_it_is_the_same_seen_from_there() {
+        let positions = stud_positions_from(End::Right, Length::feet(10), Length::inches(16));
+        assert_eq!(positions.last(), Some(&(Length::feet(10) - TWO_BY)));
+        // First mark 15 1/4 from the right end: its left edge at 120 − 15 1/4 − 1 1/2.
+        assert!(positions.contains(&Length::inches_and(103, 1, 4)));
+        assert!(positions.is_sorted());
     }
 
     #[test]

@@ -17,6 +17,8 @@ pub enum MarkKind {
     Cripple,
     /// P: stud under a point load.
     PointLoad,
+    /// T: channel of a crossing wall.
+    Partition,
 }
 
 impl MarkKind {
@@ -28,6 +30,7 @@ impl MarkKind {
             Self::Jack => 'J',
             Self::Cripple => 'C',
             Self::PointLoad => 'P',
+            Self::Partition => 'T',
         }
     }
 }
@@ -96,7 +99,8 @@ pub fn marks(members: &[Member], under_top: Length) -> Vec<Mark> {
 
 const fn mark_kind(role: Role) -> Option<MarkKind> {
     match role {
-        Role::Stud => Some(MarkKind::Stud),
+        Role::Stud | Role::CornerStud => Some(MarkKind::Stud),
+        Role::PartitionStud | Role::PartitionBacker => Some(MarkKind::Partition),
         Role::King => Some(MarkKind::King),
         Role::Jack => Some(MarkKind::Jack),
         Role::CrippleAbove | Role::CrippleBelow => Some(MarkKind::Cripple),

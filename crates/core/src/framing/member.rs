@@ -16,6 +16,12 @@ pub enum Role {
     SecondTopPlate,
     /// Full-height stud on the layout.
     Stud,
+    /// Stud of a corner besides the end stud.
+    CornerStud,
+    /// Stud of the channel that a crossing wall nails to.
+    PartitionStud,
+    /// The flat stud of that channel.
+    PartitionBacker,
     /// Stud under a point load.
     PointLoadStud,
     /// Full-height stud beside an opening.
@@ -93,6 +99,9 @@ impl Role {
         matches!(
             self,
             Self::Stud
+                | Self::CornerStud
+                | Self::PartitionStud
+                | Self::PartitionBacker
                 | Self::PointLoadStud
                 | Self::King
                 | Self::Jack
@@ -110,6 +119,9 @@ impl Role {
             Self::TopPlate => "top plate",
             Self::SecondTopPlate => "second top plate",
             Self::Stud => "stud",
+            Self::CornerStud => "corner stud",
+            Self::PartitionStud => "partition stud",
+            Self::PartitionBacker => "partition backer, flat",
             Self::PointLoadStud => "stud under point load",
             Self::King => "king",
             Self::Jack => "jack",

@@ -9,6 +9,7 @@ pub mod opening_plan;
 pub mod opening_problem;
 pub mod opening_sheet;
 pub mod pieces;
+pub mod plates;
 pub mod rough_opening;
 pub mod say;
 pub mod schools_of_opening;

@@ -1,6 +1,6 @@
 //! Where an opening wants to stand: places worth stopping at while it is dragged along the tape.
 
-use super::layout::stud_positions;
+use super::layout::stud_positions_from;
 use super::opening_plan::OpeningPlan;
 use crate::job::{TWO_BY, Wall};
 use crate::measure::{End, Length};
@@ -38,7 +38,7 @@ pub fn snaps(plan: &OpeningPlan, others: &[OpeningPlan], wall: &Wall) -> Vec<Sna
     let right_of = others().map(|other| other.pack_edge(End::Left)).filter(|edge| plan.design.center <= *edge).min();
     let (from, to) = (left_of.unwrap_or(Length::ZERO), right_of.unwrap_or(length));
     snaps.push(Snap { center: from + (to - from - to_left - to_right).half() + to_left, kind: SnapKind::EqualGaps });
-    for stud in stud_positions(length, wall.frame.spacing) {
+    for stud in stud_positions_from(wall.frame.framing.layout_from, length, wall.frame.spacing) {
         snaps.push(Snap { center: stud + to_left, kind: SnapKind::LeftKingOnLayout });
         snaps.push(Snap { center: stud + TWO_BY - to_right, kind: SnapKind::RightKingOnLayout });
     }

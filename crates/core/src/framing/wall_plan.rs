@@ -1,13 +1,14 @@
 //! A whole wall, planned: every opening, every member, every mark, every finding.
 
 use super::finding::{Finding, SHORTEST_CRIPPLE};
-use super::layout::stud_positions;
+use super::layout::stud_positions_from;
 use super::marks::{Mark, marks};
 use super::member::{Member, Rect, Role};
 use super::opening_plan::{OpeningOutcome, OpeningPlan, plan_opening};
 use super::opening_problem::{down_on, points_on};
+use super::plates::{Stretch, TopBreaks, anchor_bolts, sole_breaks, top_breaks};
 use super::stack::{StackLine, StackPart};
-use crate::job::{Job, OpeningId, OpeningKind, TWO_BY, Wall};
+use crate::job::{Job, OpeningId, OpeningKind, TWO_BY, Wall, WallEnd};
 use crate::loads::TakeDown;
 use crate::measure::{End, Length};
 use crate::sizing::problem::JackSeat;
@@ -24,6 +25,10 @@ pub struct WallPlan {
     pub members: Vec<Member>,
     /// The marks on its plates, from left to right.
     pub marks: Vec<Mark>,
+    /// Anchor bolts in the sole plate, from the wall's left end.
+    pub bolts: Vec<Length>,
+    /// Whether the top plates could not be broken by the rules; nobody knows the place then.
+    pub breaks_missing: bool,
     /// What is wrong or worth knowing.
     pub findings: Vec<Finding>,
 }
@@ -34,8 +39,11 @@ pub fn plan_wall(job: &Job, wall: &Wall) -> WallPlan {
     let mut openings: Vec<OpeningPlan> =
         wall.openings.iter().map(|opening| plan_opening(job, wall, &take_down, opening)).collect();
     openings.sort_by_key(|plan| (plan.left(), plan.id));
-    let members = members(wall, &take_down, &openings);
+    let breaks = plate_breaks(wall, &openings);
+    let members = members(wall, &take_down, &openings, breaks.as_ref());
     WallPlan {
+        bolts: bolts(wall, &members),
+        breaks_missing: breaks.is_none(),
         marks: marks(&members, wall.frame.under_top_plates()),
         findings: findings(wall, &openings),
         take_down,
@@ -44,19 +52,44 @@ pub fn plan_wall(job: &Job, wall: &Wall) -> WallPlan {
     }
 }
 
-fn members(wall: &Wall, down: &TakeDown, openings: &[OpeningPlan]) -> Vec<Member> {
+/// Studs of the blank wall.
+fn blank_layout(wall: &Wall) -> Vec<Length> {
+    stud_positions_from(wall.frame.framing.layout_from, wall.frame.length, wall.frame.spacing)
+}
+
+fn plate_breaks(wall: &Wall, openings: &[OpeningPlan]) -> Option<TopBreaks> {
+    let options = &wall.frame.framing;
+    let over: Vec<Stretch> =
+        openings.iter().map(|plan| (plan.pack_edge(End::Left), plan.pack_edge(End::Right))).collect();
+    top_breaks(wall.frame.length, options.plate_stock, options.breaks_apart, &blank_layout(wall), &over)
+}
+
+/// Anchor bolts of a wall on concrete, clear of what stands on the plate.
+fn bolts(wall: &Wall, members: &[Member]) -> Vec<Length> {
+    let Some(spacing) = wall.frame.framing.bolts else { return Vec::new() };
+    let stretch = |member: &Member| (member.rect.x, member.rect.right());
+    let of = |role: Role| members.iter().filter(move |member| member.role == role).map(stretch);
+    let pieces: Vec<Stretch> = of(Role::SolePlate).collect();
+    let standing = |member: &&Member| member.role.stands() && member.rect.y == TWO_BY;
+    let uprights: Vec<Stretch> = members.iter().filter(standing).map(stretch).collect();
+    anchor_bolts(&pieces, spacing, &uprights)
+}
+
+fn members(wall: &Wall, down: &TakeDown, openings: &[OpeningPlan], breaks: Option<&TopBreaks>) -> Vec<Member> {
     let mut builder = Builder { wall, members: Vec::new() };
-    builder.plates(openings);
+    builder.plates(openings, breaks);
     for plan in openings {
         builder.packs(plan);
         builder.header_posts(plan);
         builder.bridging(plan);
         builder.sill(plan);
     }
-    let layout = stud_positions(wall.frame.length, wall.frame.spacing);
+    let layout = blank_layout(wall);
     for plan in openings {
         builder.cripples(plan, &layout);
     }
+    builder.corners(openings);
+    builder.partitions(openings);
     builder.point_load_studs(down, openings);
     builder.layout_studs(openings, &layout);
     builder.members
@@ -85,29 +118,72 @@ impl Builder<'_> {
         }
     }
 
-    fn plates(&mut self, openings: &[OpeningPlan]) {
+    fn plates(&mut self, openings: &[OpeningPlan], breaks: Option<&TopBreaks>) {
         let length = self.wall.frame.length;
         let top = self.wall.frame.under_top_plates();
-        let full = |y| Rect { x: Length::ZERO, y, width: length, height: TWO_BY };
-        self.push(Role::TopPlate, None, full(top));
-        self.push(Role::SecondTopPlate, None, full(top + TWO_BY));
+        let none = TopBreaks::default();
+        let TopBreaks { lower, upper } = breaks.unwrap_or(&none);
+        self.plate(Role::TopPlate, None, (Length::ZERO, length), top, lower);
+        self.plate(Role::SecondTopPlate, None, (Length::ZERO, length), top + TWO_BY, upper);
+        let doors: Vec<(OpeningId, Stretch)> = openings
+            .iter()
+            .filter(|plan| plan.design.sill < TWO_BY)
+            .map(|plan| (plan.id, (plan.left().max(Length::ZERO), plan.right().min(length))))
+            .collect();
+        let cut_outs: Vec<Stretch> = doors.iter().map(|(_, stretch)| *stretch).collect();
+        let breaks = sole_breaks(length, self.wall.frame.framing.plate_stock, &blank_layout(self.wall), &cut_outs);
         let mut start = Length::ZERO;
-        let doorways = openings.iter().filter(|plan| plan.design.sill < TWO_BY);
-        for plan in doorways {
-            let (left, right) = (plan.left().max(start), plan.right().min(length));
+        for (opening, (left, right)) in doors {
+            let left = left.max(start);
             if right <= left {
                 continue;
             }
-            self.sole_plate(Role::SolePlate, None, start, left);
-            self.sole_plate(Role::SolePlateCutLast, Some(plan.id), left, right);
+            self.plate(Role::SolePlate, None, (start, left), Length::ZERO, &breaks);
+            self.plate(Role::SolePlateCutLast, Some(opening), (left, right), Length::ZERO, &[]);
             start = right;
         }
-        self.sole_plate(Role::SolePlate, None, start, length);
+        self.plate(Role::SolePlate, None, (start, length), Length::ZERO, &breaks);
     }
 
-    fn sole_plate(&mut self, role: Role, opening: Option<OpeningId>, from: Length, to: Length) {
-        if from < to {
-            self.push(role, opening, Rect { x: from, y: Length::ZERO, width: to - from, height: TWO_BY });
+    /// A plate from one place to another, in pieces between its breaks.
+    fn plate(&mut self, role: Role, opening: Option<OpeningId>, (from, to): Stretch, y: Length, breaks: &[Length]) {
+        let inside = breaks.iter().copied().filter(|at| from < *at && *at < to);
+        let edges: Vec<Length> = std::iter::once(from).chain(inside).chain([to]).collect();
+        for pair in edges.windows(2).filter(|pair| pair[0] < pair[1]) {
+            self.push(role, opening, Rect { x: pair[0], y, width: pair[1] - pair[0], height: TWO_BY });
+        }
+    }
+
+    /// The studs of the corners besides the end studs, which are the layout's.
+    fn corners(&mut self, openings: &[OpeningPlan]) {
+        for (end, from_end) in [(End::Left, false), (End::Right, true)] {
+            for offset in corner_studs(*self.wall.frame.framing.ends.at(end)) {
+                let x = if from_end { self.wall.frame.length - *offset - TWO_BY } else { *offset };
+                self.clear_upright(Role::CornerStud, x, TWO_BY, openings);
+            }
+        }
+    }
+
+    /// A channel for every crossing wall: a stud each side of a flat one as wide as the crossing wall's studs.
+    fn partitions(&mut self, openings: &[OpeningPlan]) {
+        for partition in &self.wall.frame.framing.partitions {
+            let width = partition.depth.actual();
+            let left = partition.at - width.half();
+            self.clear_upright(Role::PartitionStud, left - TWO_BY, TWO_BY, openings);
+            self.clear_upright(Role::PartitionBacker, left, width, openings);
+            self.clear_upright(Role::PartitionStud, left + width, TWO_BY, openings);
+        }
+    }
+
+    /// A full-height upright, unless an opening or its pack stands there: then a finding says so.
+    fn clear_upright(&mut self, role: Role, x: Length, width: Length, openings: &[OpeningPlan]) {
+        let rect = Rect { x, y: TWO_BY, width, height: self.wall.frame.under_top_plates() - TWO_BY };
+        let in_opening =
+            openings.iter().any(|plan| x < plan.pack_edge(End::Right) && plan.pack_edge(End::Left) < rect.right());
+        let on_wall = Length::ZERO <= x && rect.right() <= self.wall.frame.length;
+        let taken = self.members.iter().any(|member| member.rect.overlaps(&rect));
+        if on_wall && !in_opening && !taken {
+            self.push(role, None, rect);
         }
     }
 
@@ -232,13 +308,48 @@ impl Builder<'_> {
             let rect = Rect { x: *x, y: TWO_BY, width: TWO_BY, height: top - TWO_BY };
             let in_opening =
                 openings.iter().any(|plan| *x < plan.pack_edge(End::Right) && plan.pack_edge(End::Left) < rect.right());
-            let taken = |member: &Member| {
-                matches!(member.role, Role::PointLoadStud | Role::HeaderPost | Role::Header)
-                    && member.rect.overlaps(&rect)
-            };
+            let taken =
+                |member: &Member| (member.role.stands() || member.role == Role::Header) && member.rect.overlaps(&rect);
             if !in_opening && !self.members.iter().any(taken) {
                 self.upright(Role::Stud, None, *x, TWO_BY, top);
             }
+        }
+    }
+}
+
+/// Offsets of a corner's studs from the wall's end, besides the end stud itself.
+const fn corner_studs(end: WallEnd) -> &'static [Length] {
+    const THREE: [Length; 2] = [TWO_BY, Length::inches(3)];
+    const TWO: [Length; 1] = [Length::inches(3)];
+    match end {
+        WallEnd::Plain => &[],
+        WallEnd::ThreeStudCorner => &THREE,
+        WallEnd::TwoStudCorner => &TWO,
+    }
+}
+
+/// How far a corner's studs reach into the wall.
+fn corner_reach(end: WallEnd) -> Length {
+    corner_studs(end).last().map_or(TWO_BY, |offset| *offset + TWO_BY)
+}
+
+/// Crossing walls and corners that an opening's pack runs into.
+fn neighbor_findings(findings: &mut Vec<Finding>, wall: &Wall, plan: &OpeningPlan) {
+    let options = &wall.frame.framing;
+    let (left, right) = (plan.pack_edge(End::Left), plan.pack_edge(End::Right));
+    for partition in &options.partitions {
+        let half = partition.depth.actual().half() + TWO_BY;
+        let (from, to) = (partition.at - half, partition.at + half);
+        if from < right && left < to {
+            let by = (to - left).min(right - from);
+            findings.push(Finding::PartitionInTheWay { opening: plan.id, at: partition.at, by });
+        }
+    }
+    let gaps = [(End::Left, left), (End::Right, wall.frame.length - right)];
+    for (end, gap) in gaps {
+        let by = corner_reach(*options.ends.at(end)) - gap;
+        if *options.ends.at(end) != WallEnd::Plain && Length::ZERO <= gap && Length::ZERO < by {
+            findings.push(Finding::PackInCorner { opening: plan.id, end, by });
         }
     }
 }
@@ -269,6 +380,7 @@ fn findings(wall: &Wall, openings: &[OpeningPlan]) -> Vec<Finding> {
         count_findings(&mut findings, plan);
         header_findings(&mut findings, plan);
         short_returns(&mut findings, wall, plan);
+        neighbor_findings(&mut findings, wall, plan);
     }
     findings
 }

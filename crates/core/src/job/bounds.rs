@@ -34,6 +34,8 @@ pub const MOST_WALLS: usize = 200;
 pub const MOST_OPENINGS: usize = 60;
 /// The most point loads a wall may have.
 pub const MOST_POINT_LOADS: usize = 60;
+/// The most walls that may cross a wall.
+pub const MOST_PARTITIONS: usize = 40;
 /// The most things a wall may carry.
 pub const MOST_CARRIED: usize = 20;
 /// The most boards a job's stock may have.
@@ -134,7 +136,18 @@ pub fn wall_frame(frame: &WallFrame) -> Checked {
     name("name", "The wall's name", &frame.name)?;
     length("length", "The wall's length", frame.length, 24, 200 * 12)?;
     length("height", "The wall's height", frame.height, 48, 20 * 12)?;
-    length("spacing", "The stud spacing", frame.spacing, 8, 24)
+    length("spacing", "The stud spacing", frame.spacing, 8, 24)?;
+    let options = &frame.framing;
+    length("plate_stock", "The board that plates are cut from", options.plate_stock, 8 * 12, 40 * 12)?;
+    length("breaks_apart", "The distance between plate breaks", options.breaks_apart, 0, 8 * 12)?;
+    if let Some(spacing) = options.bolts {
+        length("bolts", "The distance between anchor bolts", spacing, 12, 72)?;
+    }
+    at_most("partitions", "The number of crossing walls", options.partitions.len(), MOST_PARTITIONS)?;
+    options
+        .partitions
+        .iter()
+        .try_for_each(|partition| on_wall("partition_at", "The crossing wall's place", partition.at, frame.length))
 }
 
 /// What a wall of this length carries.

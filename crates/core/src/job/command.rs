@@ -321,6 +321,10 @@ fn change(job: &mut Job, command: &Command) -> Result<Command, CommandError> {
 /// Turns a wall end for end: what stood so far from the left stands so far from the right.
 fn mirror(wall: &mut Wall) {
     let length = wall.frame.length;
+    let options = &mut wall.frame.framing;
+    options.layout_from = options.layout_from.other();
+    std::mem::swap(&mut options.ends.left, &mut options.ends.right);
+    options.partitions.iter_mut().for_each(|partition| partition.at = length - partition.at);
     for opening in &mut wall.openings {
         let clear = rough_opening(&opening.design).width;
         opening.design.center = length - opening.design.center;

@@ -7,7 +7,7 @@ pub mod what_if;
 use crate::loads::{BearingEvidence, ByKind, SiteLoads, SiteSnow, WallCarries, WindSpeed};
 use crate::lumber::factors::wet_service::Service;
 use crate::lumber::{Depth, Grade, HeaderSpec, Species};
-use crate::measure::{Ends, Force, Length, Pressure};
+use crate::measure::{End, Ends, Force, Length, Pressure};
 use crate::sizing::candidates::{Aim, Margin, StockBoard};
 use crate::sizing::kings::KingTable;
 use crate::sizing::problem::{JackLumber, JackSeat, Post, TopEdgeWidth};
@@ -149,6 +149,60 @@ pub struct WallFrame {
     pub spacing: Length,
     /// Species of the plates.
     pub plate_species: Species,
+    /// How its plates, ends and crossing walls are framed.
+    pub framing: FramingOptions,
+}
+
+/// How a wall's plates, ends and crossing walls are framed.
+#[derive(Clone, Debug, PartialEq, Eq)]
+pub struct FramingOptions {
+    /// From which end the stud layout is pulled.
+    pub layout_from: End,
+    /// How each end is built.
+    pub ends: Ends<WallEnd>,
+    /// Crossing walls, from left to right.
+    pub partitions: Vec<Partition>,
+    /// The longest board that plates are cut from.
+    pub plate_stock: Length,
+    /// How far a break in one top plate stays from a break in the other.
+    pub breaks_apart: Length,
+    /// Anchor bolts of a wall on concrete, at most so far apart; `None` on a wood floor. On concrete the sole plate is
+    /// treated.
+    pub bolts: Option<Length>,
+}
+
+impl Default for FramingOptions {
+    fn default() -> Self {
+        Self {
+            layout_from: End::Left,
+            ends: Ends { left: WallEnd::Plain, right: WallEnd::Plain },
+            partitions: Vec::new(),
+            plate_stock: Length::feet(16),
+            breaks_apart: Length::feet(4),
+            bolts: None,
+        }
+    }
+}
+
+/// How a wall ends.
+#[derive(Clone, Copy, Debug, Default, PartialEq, Eq, PartialOrd, Ord, Hash)]
+pub enum WallEnd {
+    /// A single stud: it butts against another wall.
+    #[default]
+    Plain,
+    /// A corner of three studs.
+    ThreeStudCorner,
+    /// A corner of two studs with a backer between.
+    TwoStudCorner,
+}
+
+/// A wall that meets this one from the inside.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub struct Partition {
+    /// Its center, from this wall's left end.
+    pub at: Length,
+    /// Depth of its studs.
+    pub depth: Depth,
 }
 
 /// Thickness of a plate, a stud, a sill.
@@ -164,6 +218,7 @@ impl WallFrame {
             stud: JackLumber { species: Species::SprucePineFir, grade: Grade::Stud, depth: Depth::Four },
             spacing: Length::inches(16),
             plate_species: Species::SprucePineFir,
+            framing: FramingOptions::default(),
         }
     }
 

@@ -63,6 +63,15 @@ impl End {
     /// Left, then right.
     pub const BOTH: [End; 2] = [End::Left, End::Right];
 
+    /// The end across.
+    #[must_use]
+    pub const fn other(self) -> Self {
+        match self {
+            End::Left => End::Right,
+            End::Right => End::Left,
+        }
+    }
+
     /// `left` or `right`.
     pub const fn word(self) -> &'static str {
         match self {

@@ -24,6 +24,7 @@ pub struct Model {
     pub roof_lands: String,
     pub stands_above: String,
     pub support_below: String,
+    pub framing: Json,
 }
 
 #[derive(Clone, Copy, Debug, EnumIter, DeriveRelation)]

@@ -37,6 +37,7 @@ mod m20261123_000008_settings;
 mod m20261123_000009_carried_item;
 mod m20261123_000010_evidence_of_bearing;
 mod m20261123_000011_own_sheets_and_options;
+mod m20261123_000012_wall_framing;
 
 struct Migrator;
 
@@ -54,6 +55,7 @@ impl MigratorTrait for Migrator {
             Box::new(m20261123_000009_carried_item::Migration),
             Box::new(m20261123_000010_evidence_of_bearing::Migration),
             Box::new(m20261123_000011_own_sheets_and_options::Migration),
+            Box::new(m20261123_000012_wall_framing::Migration),
         ]
     }
 }

@@ -45,6 +45,7 @@ export function PlatesPage() {
               <PlateList title="Sole plate" plate="sole" view={planned.data} />
               <PlateList title="Top plates" plate="top" view={planned.data} />
             </div>
+            <PieceLists view={planned.data} />
             <PoleLists view={planned.data} />
           </article>
         )}
@@ -85,6 +86,53 @@ function PlateList({ title, plate, view }: ListProps) {
           ))}
         </tbody>
       </table>
+    </section>
+  );
+}
+
+const PLATES = [
+  { role: "sole_plate", title: "Sole plate" },
+  { role: "top_plate", title: "Top plate" },
+  { role: "second_top_plate", title: "Second top plate" },
+] as const;
+
+/** The pieces every plate is cut in, where they break, and the anchor bolts. */
+function PieceLists({ view }: { readonly view: WallView }) {
+  return (
+    <section>
+      <h3 className="ruled">Pieces of the plates</h3>
+      {view.breaks_missing && (
+        <p role="alert" className="mt-1 border-error border-l-4 pl-3 text-error">
+          No place for the breaks of the top plates keeps every rule: use longer boards, or splice them as an
+          engineer says.
+        </p>
+      )}
+      <ul className="mt-1 grid gap-1">
+        {PLATES.map(({ role, title }) => (
+          <li key={role}>
+            <b>{title}</b>:{" "}
+            {view.members
+              .filter((member) => member.role === role)
+              .map((member) => (
+                <span key={member.x} className="mr-4 inline-block">
+                  <LengthText value={member.cut} className="num" /> from{" "}
+                  <LengthText value={member.x} className="num" />
+                </span>
+              ))}
+          </li>
+        ))}
+        {view.bolts.length > 0 && (
+          <li>
+            <b>Anchor bolts at</b>{" "}
+            {view.bolts.map((bolt) => (
+              <LengthText key={bolt} value={bolt} className="num mr-4 inline-block" />
+            ))}
+          </li>
+        )}
+      </ul>
+      <p className="mt-1 text-secondary text-sm">
+        The sole plate runs through doorways until the wall stands; cut it there last.
+      </p>
     </section>
   );
 }

@@ -2,8 +2,8 @@ use super::*;
 use crate::framing::marks::PlatesMarked;
 use crate::framing::pieces::pieces_of;
 use crate::job::{
-    CountOverride, HeaderChoice, HeaderPlace, Opening, OpeningDesign, OpeningKind, PointLoad, PointLoadId, RunDesign,
-    RunPast, Size, WallFrame, WallId,
+    CountOverride, FramingOptions, HeaderChoice, HeaderPlace, Opening, OpeningDesign, OpeningKind, Partition,
+    PointLoad, PointLoadId, RunDesign, RunPast, Size, WallEnd, WallFrame, WallId,
 };
 use crate::loads::{
     BearingEvidence, ByKind, Carried, Framing, RoofFraming, RoofOnWall, SiteSnow, SnowTrouble, WallCarries,
@@ -273,5 +273,136 @@ fn a_header_over_a_return_runs_to_the_corner() {
         for other in &plan.members[index + 1..] {
             assert!(!member.rect.overlaps(&other.rect), "{:?} and {:?}", member, other);
         }
+    }
+}
+
+fn framed_wall(length: Length, openings: Vec<Opening>, options: FramingOptions) -> Job {
+    let mut job = job(roof(24), length, openings);
+    job.walls[0].frame.framing = options;
+    job
+}
+
+#[test]
+fn corners_crossing_walls_and_bolts_are_framed() {
+    let options = FramingOptions {
+        ends: Ends { left: WallEnd::ThreeStudCorner, right: WallEnd::TwoStudCorner },
+        partitions: vec![Partition { at: Length::feet(9), depth: Depth::Four }],
+        bolts: Some(Length::feet(6)),
+        ..FramingOptions::default()
+    };
+    let door = opening(7, design(OpeningKind::Door, 36, 80, Length::feet(5), Length::ZERO));
+    let job = framed_wall(Length::feet(20), vec![door], options);
+    let plan = plan(&job);
+    let at = |role: Role| -> Vec<f64> {
+        plan.members.iter().filter(|member| member.role == role).map(|member| member.rect.x.to_inches()).collect()
+    };
+    // Three studs at the left end; at the right one beside the end stud, an inch and a half apart.
+    assert_eq!(at(Role::CornerStud), [1.5, 3.0, 235.5]);
+    // 9 ft is 108: a flat 2x4 from 106 1/4 to 109 3/4, a stud each side.
+    assert_eq!(at(Role::PartitionBacker), [106.25]);
+    assert_eq!(at(Role::PartitionStud), [104.75, 109.75]);
+    // The door's rough opening runs from 41 to 79: two pieces of plate, a bolt within a foot of each of their four ends.
+    let near_end = |end: i64| plan.bolts.iter().any(|bolt| (*bolt - Length::inches(end)).abs() <= Length::inches(12));
+    assert!([0, 41, 79, 240].into_iter().all(near_end), "{:?}", plan.bolts);
+    assert!(
+        !plan.bolts.iter().any(|bolt| Length::inches(41) < *bolt && *bolt < Length::inches(79)),
+        "none in the doorway"
+    );
+    // One 16 ft board does not reach: each plate is two pieces, broken apart from one another.
+    let pieces = |role: Role| plan.members.iter().filter(|member| member.role == role).count();
+    assert_eq!((pieces(Role::TopPlate), pieces(Role::SecondTopPlate)), (2, 2));
+}
+
+#[test]
+fn crossing_walls_and_corners_in_the_way_are_found_with_a_number() {
+    let options = FramingOptions {
+        ends: Ends { left: WallEnd::ThreeStudCorner, right: WallEnd::Plain },
+        partitions: vec![Partition { at: Length::inches(100), depth: Depth::Four }],
+        ..FramingOptions::default()
+    };
+    // Rough opening 38: from 5 to 43 with a king and a jack each side, 2 in. from the end; the corner takes 4 1/2.
+    let near_corner = opening(7, design(OpeningKind::Door, 36, 80, Length::inches(24), Length::ZERO));
+    let on_wall = opening(8, design(OpeningKind::Door, 36, 80, Length::inches(90), Length::ZERO));
+    let plan = plan(&framed_wall(Length::feet(20), vec![near_corner, on_wall], options));
+    let by = |opening: u128| {
+        plan.findings.iter().find_map(|finding| match finding {
+            Finding::PackInCorner { by, .. } | Finding::PartitionInTheWay { by, .. }
+                if finding.opening() == OpeningId(opening) =>
+            {
+                Some(by.to_inches())
+            }
+            _ => None,
+        })
+    };
+    assert_eq!(by(7), Some(2.5));
+    // Its pack runs from 68 to 112; the channel from 96 3/4 to 103 1/4: 15 1/4 to the left clears it.
+    assert_eq!(by(8), Some(15.25));
+    assert!(!plan.members.iter().any(|member| member.role == Role::PartitionBacker));
+}
+
+proptest! {
+    #[test]
+    fn every_generated_wall_holds_together(
+        feet in 10_i64..40, centers in prop::collection::btree_set(4_i64..36, 0..4), width in 20_i64..90,
+        crossing in prop::collection::btree_set(3_i64..37, 0..4), ends in 0_usize..3, from_right in any::<bool>(),
+        spacing in prop::sample::select(vec![12_i64, 16, 24]), sill in prop::sample::select(vec![0_i64, 30]),
+    ) {
+        let length = Length::feet(feet);
+        let ends = [WallEnd::Plain, WallEnd::ThreeStudCorner, WallEnd::TwoStudCorner][ends];
+        let options = FramingOptions {
+            layout_from: if from_right { End::Right } else { End::Left },
+            ends: Ends::both(ends),
+            partitions: crossing.iter().filter(|at| **at < feet).map(|at| Partition { at: Length::feet(*at), depth: Depth::Four }).collect(),
+            bolts: Some(Length::feet(6)),
+            ..FramingOptions::default()
+        };
+        let openings = centers
+            .iter()
+            .enumerate()
+            .filter(|(_, center)| **center < feet)
+            .map(|(index, center)| opening(index as u128, design(OpeningKind::Window, width, 40, Length::feet(*center), Length::inches(sill))))
+            .collect();
+        let mut job = framed_wall(length, openings, options);
+        job.walls[0].frame.spacing = Length::inches(spacing);
+        let plan = plan(&job);
+        let trouble = plan.findings.iter().any(|finding| {
+            matches!(finding, Finding::PacksOverlap { .. } | Finding::PastTheEnd { .. } | Finding::HeaderTooDeep { .. } | Finding::OpeningTooTall { .. })
+        });
+        if trouble {
+            return Ok(());
+        }
+        for (index, member) in plan.members.iter().enumerate() {
+            for other in &plan.members[index + 1..] {
+                prop_assert!(!member.rect.overlaps(&other.rect), "{member:?}\n{other:?}");
+            }
+        }
+        // The pieces of every plate add up to the wall's length.
+        for role in [Role::TopPlate, Role::SecondTopPlate] {
+            let sum: Length = plan.members.iter().filter(|member| member.role == role).map(|member| member.cut).sum();
+            prop_assert_eq!(sum, length);
+        }
+        let sole: Length = plan.members.iter()
+            .filter(|member| matches!(member.role, Role::SolePlate | Role::SolePlateCutLast)).map(|member| member.cut).sum();
+        prop_assert_eq!(sole, length);
+        // Under the top plates no gap is wider than the layout, but over a header.
+        let mut standing: Vec<(Length, Length)> = plan.members.iter()
+            .filter(|member| member.rect.top() == job.walls[0].frame.under_top_plates())
+            .map(|member| (member.rect.x, member.rect.right()))
+            .collect();
+        standing.sort_unstable();
+        for pair in standing.windows(2) {
+            prop_assert!(pair[1].0 - pair[0].1 <= Length::inches(spacing), "{pair:?}");
+        }
+        // Turned end for end the same pieces stand, each as far from the other end. Plates may break elsewhere.
+        let turned =
+            crate::job::command::apply(&job, &crate::job::Command::MirrorWall { wall: WallId(1) }).expect("it is there").job;
+        let standing_in = |plan: &WallPlan, turned: bool| {
+            let place = |member: &Member| if turned { length - member.rect.right() } else { member.rect.x };
+            let upright = plan.members.iter().filter(|member| member.role.stands());
+            let mut places: Vec<(Length, Role)> = upright.map(|member| (place(member), member.role)).collect();
+            places.sort_unstable();
+            places
+        };
+        prop_assert_eq!(standing_in(&plan_wall(&turned, &turned.walls[0]), true), standing_in(&plan, false));
     }
 }

@@ -3,6 +3,7 @@ import type { JobEditing } from "../../../api/useJobEditing";
 import { ChoiceList, ChoiceRow, LengthField, TextField } from "../../../components/Field";
 import { SideSheet } from "../../../components/SideSheet";
 import { nanometers } from "../../../lib/length";
+import { FramingFields } from "./FramingFields";
 
 interface Props {
   readonly wall: Wall;
@@ -39,8 +40,14 @@ function copyOf(wall: Wall): Wall {
 export function FrameSheet({ wall, wallId, place, last, editing, close, remove }: Props) {
   const { frame } = wall;
   const run = (command: Command) => editing.run(command).then((problem) => problem?.detail);
-  const change = (part: Partial<Frame>) =>
-    run({ do: "change_wall", wall: wallId, frame: { ...frame, ...part } });
+  const changeFrom = (make: (frame: Frame) => Partial<Frame>) =>
+    editing
+      .run((now) => {
+        const before = now.walls.find((each) => each.id === wallId)?.frame;
+        return before && { do: "change_wall", wall: wallId, frame: { ...before, ...make(before) } };
+      })
+      .then((problem) => problem?.detail);
+  const change = (part: Partial<Frame>) => changeFrom(() => part);
   return (
     <SideSheet title={frame.name} close={close}>
       <div className="grid gap-4">
@@ -98,6 +105,15 @@ export function FrameSheet({ wall, wallId, place, last, editing, close, remove }
             save={(spacing) => change({ spacing })}
           />
         </div>
+        {frame.framing && (
+          <FramingFields
+            options={frame.framing}
+            wallLength={nanometers(frame.length)}
+            change={(part) =>
+              changeFrom((now) => ({ framing: { ...now.framing, ...part } as Schemas["FramingOptions"] }))
+            }
+          />
+        )}
         <div className="flex flex-wrap gap-2">
           <button
             type="button"
