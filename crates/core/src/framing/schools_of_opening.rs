@@ -71,11 +71,14 @@ fn by_code(job: &Job, question: &Result<CodeQuestion, String>, clear: Length, ca
     };
     let header = best.evaluation.header;
     let answer = code_answer(job, question, header);
+    // What hanging the header costs by the code: the carpenter sees it beside what calculation says.
+    let dropped = question.as_ref().is_ok_and(|question| question.shortens(header));
+    let hung = if dropped { "; 0.70 of its span, as it hangs below the plates" } else { "" };
     Opinion {
         school: School::CodeTable,
         header: Some(header),
         jacks: answer.map(|answer| answer.jacks),
-        words: answer.map_or_else(String::new, |answer| format!("Goes to {} ({basis}).", feet(answer.span))),
+        words: answer.map_or_else(String::new, |answer| format!("Goes to {} ({basis}{hung}).", feet(answer.span))),
         carries_by_calculation: Some(best.evaluation.carries()),
     }
 }

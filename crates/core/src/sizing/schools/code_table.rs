@@ -69,6 +69,11 @@ impl CodeQuestion {
         Ok(Self { block, width: width.max(WIDTHS.0), ground_snow, dropped })
     }
 
+    /// Whether the tables shorten the header's span because it hangs: 2x8 and deeper.
+    pub fn shortens(&self, header: HeaderSpec) -> bool {
+        self.dropped && two_by_of_number_2(header).is_some_and(|size| size.depth.nominal() >= 8)
+    }
+
     /// The answer for a header; `None` where the tables do not have it.
     pub fn answer(&self, header: HeaderSpec, own: Option<&JurisdictionTable>) -> Option<CodeAnswer> {
         let size = two_by_of_number_2(header)?;
@@ -80,8 +85,11 @@ impl CodeQuestion {
             }
         };
         let TableCell { span, jacks } = cell;
-        let shortened = self.dropped && size.depth.nominal() >= 8;
-        let span = if shortened { Length::from_decimal_inches((span.to_inches() * DROPPED).floor()) } else { span };
+        let span = if self.shortens(header) {
+            Length::from_decimal_inches((span.to_inches() * DROPPED).floor())
+        } else {
+            span
+        };
         Some(CodeAnswer { span, jacks })
     }
 }
