@@ -3,6 +3,7 @@ import type { JobEditing } from "../../../api/useJobEditing";
 import { ChoiceList, ChoiceRow, LengthField, TextField } from "../../../components/Field";
 import { SideSheet } from "../../../components/SideSheet";
 import { nanometers } from "../../../lib/length";
+import { SPECIES } from "../../materials/boards";
 import { FramingFields } from "./FramingFields";
 
 interface Props {
@@ -17,13 +18,6 @@ interface Props {
 }
 
 type Frame = Schemas["WallFrame"];
-
-const SPECIES = [
-  { value: "spruce_pine_fir", label: "Spruce-Pine-Fir" },
-  { value: "douglas_fir_larch", label: "Douglas Fir-Larch" },
-  { value: "hem_fir", label: "Hem-Fir" },
-  { value: "southern_pine", label: "Southern Pine" },
-] as const;
 
 /** The same wall without identities, so that the copy gets its own. */
 function copyOf(wall: Wall): Wall {
