@@ -59,6 +59,11 @@ await view("sheet", {}, async (page) => {
   await page.getByRole("link", { name: "Calculation sheet" }).click();
   await page.getByText("load over its duration factor").first().waitFor();
 });
+await view("plates", {}, async (page) => {
+  await openJob(page, "Water side");
+  await page.getByRole("link", { name: "Plate list" }).click();
+  await page.getByRole("heading", { name: "Story pole" }).waitFor();
+});
 await view("reach", {}, async (page) => {
   await openJob(page, "Water side");
   await choose(page, "B");
