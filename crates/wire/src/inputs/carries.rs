@@ -1,0 +1,336 @@
+//! What lands on a wall.
+
+use serde::{Deserialize, Serialize};
+use sturvek_core::loads;
+use sturvek_core::measure::{Length, Pressure};
+use utoipa::ToSchema;
+
+use super::Resolve;
+use crate::choices::{FloorFraming, FloorUse, RoofFraming, SnowTrouble};
+use crate::typed::{FieldError, TypedLength};
+
+/// What a wall carries.
+#[derive(Clone, Debug, Default, PartialEq, Serialize, Deserialize, ToSchema)]
+#[serde(from = "CarriesForm")]
+pub struct Carries {
+    /// Whether framing lands on it at all.
+    pub bearing: bool,
+    /// What lands on it.
+    pub items: Vec<CarriedItem>,
+}
+
+/// Something that lands on a wall.
+#[derive(Clone, Debug, PartialEq, Serialize, Deserialize, ToSchema)]
+pub struct CarriedItem {
+    /// Where it starts along the wall; all along where both ends are left out.
+    pub from: Option<TypedLength>,
+    /// Where it ends.
+    pub to: Option<TypedLength>,
+    /// What it is.
+    pub what: CarriedFraming,
+}
+
+/// Framing that lands on a wall.
+#[derive(Clone, Debug, PartialEq, Serialize, Deserialize, ToSchema)]
+#[serde(tag = "kind", rename_all = "snake_case")]
+pub enum CarriedFraming {
+    /// A roof.
+    Roof(Roof),
+    /// A post under a ridge beam.
+    RidgePost(RidgePost),
+    /// A floor or deck.
+    Floor(Floor),
+    /// A wall.
+    WallAbove(WallAbove),
+    /// The triangle of a gable wall.
+    Gable(Gable),
+}
+
+/// What a wall carries, as it is written now and as it was before a wall could carry more than one of a kind. The log of
+/// older jobs holds the older form.
+#[derive(Deserialize)]
+struct CarriesForm {
+    bearing: bool,
+    #[serde(default)]
+    items: Vec<CarriedItem>,
+    roof: Option<Roof>,
+    floor: Option<Floor>,
+    wall_above: Option<WallAbove>,
+}
+
+impl From<CarriesForm> for Carries {
+    fn from(form: CarriesForm) -> Self {
+        let before = [
+            form.roof.map(CarriedFraming::Roof),
+            form.floor.map(CarriedFraming::Floor),
+            form.wall_above.map(CarriedFraming::WallAbove),
+        ];
+        let mut items = form.items;
+        items.extend(before.into_iter().flatten().map(|what| CarriedItem { from: None, to: None, what }));
+        Self { bearing: form.bearing, items }
+    }
+}
+
+/// A roof on a wall. Pressures are lb/ft².
+#[derive(Clone, Debug, PartialEq, Serialize, Deserialize, ToSchema)]
+pub struct Roof {
+    /// How it reaches the wall.
+    pub framing: RoofFraming,
+    /// Width of the building across the ridge.
+    pub building_width: TypedLength,
+    /// Overhang past the wall.
+    pub overhang: TypedLength,
+    /// Rise in 12 of run.
+    pub rise_in_twelve: f64,
+    /// Distance between trusses or rafters; counts where they are parallel to the wall.
+    #[serde(default = "usual_rafter_bay")]
+    pub bay: TypedLength,
+    /// Roof dead load.
+    pub roof_dead: f64,
+    /// Ceiling dead load.
+    pub ceiling_dead: f64,
+    /// Attic live load.
+    pub attic_live: f64,
+    /// What else the snow does.
+    #[serde(default = "no_snow_trouble")]
+    pub snow_trouble: SnowTrouble,
+}
+
+fn usual_rafter_bay() -> TypedLength {
+    Length::inches(24).into()
+}
+
+const fn no_snow_trouble() -> SnowTrouble {
+    SnowTrouble::None
+}
+
+/// A post under a ridge beam.
+#[derive(Clone, Debug, PartialEq, Serialize, Deserialize, ToSchema)]
+pub struct RidgePost {
+    /// Its center, from the wall's left end.
+    pub at: TypedLength,
+    /// Width of the building across the ridge.
+    pub building_width: TypedLength,
+    /// Rise in 12 of run.
+    pub rise_in_twelve: f64,
+    /// Span of the ridge beam on one side.
+    pub span_one_side: TypedLength,
+    /// Span on the other side; zero at the beam's end.
+    pub span_other_side: TypedLength,
+    /// Roof dead load, lb/ft².
+    pub roof_dead: f64,
+}
+
+/// The triangle of a gable wall, its peak in the middle of its stretch.
+#[derive(Clone, Debug, PartialEq, Serialize, Deserialize, ToSchema)]
+pub struct Gable {
+    /// Rise in 12 of run.
+    pub rise_in_twelve: f64,
+    /// Its weight, lb/ft² of face.
+    pub gable_dead: f64,
+}
+
+/// A floor on a wall. Pressures are lb/ft².
+#[derive(Clone, Debug, PartialEq, Serialize, Deserialize, ToSchema)]
+pub struct Floor {
+    /// What it is for.
+    #[serde(default = "living_space")]
+    pub floor_use: FloorUse,
+    /// How its joists bear.
+    #[serde(default = "simple_joists")]
+    pub floor_framing: FloorFraming,
+    /// Joist span on one side.
+    pub span_one_side: TypedLength,
+    /// Joist span on the other side, or of the next span; zero for an outside wall. For a cantilever, the tail.
+    pub span_other_side: TypedLength,
+    /// Distance between joists; counts where they are parallel to the wall.
+    #[serde(default = "usual_joist_bay")]
+    pub bay: TypedLength,
+    /// Dead load.
+    pub floor_dead: f64,
+    /// Live load.
+    pub floor_live: f64,
+}
+
+fn usual_joist_bay() -> TypedLength {
+    Length::inches(16).into()
+}
+
+const fn living_space() -> FloorUse {
+    FloorUse::Living
+}
+
+const fn simple_joists() -> FloorFraming {
+    FloorFraming::Simple
+}
+
+/// A wall standing on a wall.
+#[derive(Clone, Debug, PartialEq, Serialize, Deserialize, ToSchema)]
+pub struct WallAbove {
+    /// Its height.
+    pub wall_above_height: TypedLength,
+    /// Its weight, lb/ft² of face.
+    pub wall_above_dead: f64,
+}
+
+impl Resolve for Carries {
+    type Core = loads::WallCarries;
+    fn resolve(&self) -> Result<loads::WallCarries, FieldError> {
+        if !self.bearing {
+            return Ok(loads::WallCarries::Nothing);
+        }
+        Ok(loads::WallCarries::Framing(self.items.iter().map(Resolve::resolve).collect::<Result<_, _>>()?))
+    }
+}
+
+impl From<&loads::WallCarries> for Carries {
+    fn from(carries: &loads::WallCarries) -> Self {
+        match carries {
+            loads::WallCarries::Nothing => Self::default(),
+            loads::WallCarries::Framing(items) => Self { bearing: true, items: items.iter().map(Into::into).collect() },
+        }
+    }
+}
+
+impl Resolve for CarriedItem {
+    type Core = loads::Carried;
+    fn resolve(&self) -> Result<loads::Carried, FieldError> {
+        let extent = match (&self.from, &self.to) {
+            (None, None) => None,
+            (Some(from), Some(to)) => Some((from.read("from")?, to.read("to")?)),
+            (None, Some(_)) => return Err(FieldError::new("from", "Say where it starts as well as where it ends.")),
+            (Some(_), None) => return Err(FieldError::new("to", "Say where it ends as well as where it starts.")),
+        };
+        let framing = match &self.what {
+            CarriedFraming::Roof(roof) => loads::Framing::Roof(roof.resolve()?),
+            CarriedFraming::RidgePost(post) => loads::Framing::RidgePost(post.resolve()?),
+            CarriedFraming::Floor(floor) => loads::Framing::Floor(floor.resolve()?),
+            CarriedFraming::WallAbove(wall) => loads::Framing::WallAbove(wall.resolve()?),
+            CarriedFraming::Gable(gable) => loads::Framing::Gable(loads::GableAbove {
+                rise_in_twelve: gable.rise_in_twelve,
+                dead: Pressure::psf(gable.gable_dead),
+            }),
+        };
+        Ok(loads::Carried { framing, extent })
+    }
+}
+
+impl From<&loads::Carried> for CarriedItem {
+    fn from(item: &loads::Carried) -> Self {
+        let what = match &item.framing {
+            loads::Framing::Roof(roof) => CarriedFraming::Roof(roof.into()),
+            loads::Framing::RidgePost(post) => CarriedFraming::RidgePost(post.into()),
+            loads::Framing::Floor(floor) => CarriedFraming::Floor(floor.into()),
+            loads::Framing::WallAbove(wall) => CarriedFraming::WallAbove(wall.into()),
+            loads::Framing::Gable(gable) => {
+                CarriedFraming::Gable(Gable { rise_in_twelve: gable.rise_in_twelve, gable_dead: gable.dead.to_psf() })
+            }
+        };
+        Self { from: item.extent.map(|(from, _)| from.into()), to: item.extent.map(|(_, to)| to.into()), what }
+    }
+}
+
+impl Resolve for RidgePost {
+    type Core = loads::RidgePost;
+    fn resolve(&self) -> Result<loads::RidgePost, FieldError> {
+        Ok(loads::RidgePost {
+            at: self.at.read("at")?,
+            building_width: self.building_width.read("building_width")?,
+            rise_in_twelve: self.rise_in_twelve,
+            span_one_side: self.span_one_side.read("span_one_side")?,
+            span_other_side: self.span_other_side.read("span_other_side")?,
+            roof_dead: Pressure::psf(self.roof_dead),
+        })
+    }
+}
+
+impl From<&loads::RidgePost> for RidgePost {
+    fn from(post: &loads::RidgePost) -> Self {
+        Self {
+            at: post.at.into(),
+            building_width: post.building_width.into(),
+            rise_in_twelve: post.rise_in_twelve,
+            span_one_side: post.span_one_side.into(),
+            span_other_side: post.span_other_side.into(),
+            roof_dead: post.roof_dead.to_psf(),
+        }
+    }
+}
+
+impl Resolve for Roof {
+    type Core = loads::RoofOnWall;
+    fn resolve(&self) -> Result<loads::RoofOnWall, FieldError> {
+        Ok(loads::RoofOnWall {
+            framing: self.framing.into(),
+            building_width: self.building_width.read("building_width")?,
+            overhang: self.overhang.read("overhang")?,
+            rise_in_twelve: self.rise_in_twelve,
+            bay: self.bay.read("bay")?,
+            roof_dead: Pressure::psf(self.roof_dead),
+            ceiling_dead: Pressure::psf(self.ceiling_dead),
+            attic_live: Pressure::psf(self.attic_live),
+            snow_trouble: self.snow_trouble.into(),
+        })
+    }
+}
+
+impl From<&loads::RoofOnWall> for Roof {
+    fn from(roof: &loads::RoofOnWall) -> Self {
+        Self {
+            framing: roof.framing.into(),
+            building_width: roof.building_width.into(),
+            overhang: roof.overhang.into(),
+            rise_in_twelve: roof.rise_in_twelve,
+            bay: roof.bay.into(),
+            roof_dead: roof.roof_dead.to_psf(),
+            ceiling_dead: roof.ceiling_dead.to_psf(),
+            attic_live: roof.attic_live.to_psf(),
+            snow_trouble: roof.snow_trouble.into(),
+        }
+    }
+}
+
+impl Resolve for Floor {
+    type Core = loads::FloorOnWall;
+    fn resolve(&self) -> Result<loads::FloorOnWall, FieldError> {
+        Ok(loads::FloorOnWall {
+            use_: self.floor_use.into(),
+            framing: self.floor_framing.into(),
+            span_one_side: self.span_one_side.read("span_one_side")?,
+            span_other_side: self.span_other_side.read("span_other_side")?,
+            bay: self.bay.read("bay")?,
+            dead: Pressure::psf(self.floor_dead),
+            live: Pressure::psf(self.floor_live),
+        })
+    }
+}
+
+impl From<&loads::FloorOnWall> for Floor {
+    fn from(floor: &loads::FloorOnWall) -> Self {
+        Self {
+            floor_use: floor.use_.into(),
+            floor_framing: floor.framing.into(),
+            span_one_side: floor.span_one_side.into(),
+            span_other_side: floor.span_other_side.into(),
+            bay: floor.bay.into(),
+            floor_dead: floor.dead.to_psf(),
+            floor_live: floor.live.to_psf(),
+        }
+    }
+}
+
+impl Resolve for WallAbove {
+    type Core = loads::WallAbove;
+    fn resolve(&self) -> Result<loads::WallAbove, FieldError> {
+        Ok(loads::WallAbove {
+            height: self.wall_above_height.read("wall_above_height")?,
+            dead: Pressure::psf(self.wall_above_dead),
+        })
+    }
+}
+
+impl From<&loads::WallAbove> for WallAbove {
+    fn from(wall: &loads::WallAbove) -> Self {
+        Self { wall_above_height: wall.height.into(), wall_above_dead: wall.dead.to_psf() }
+    }
+}

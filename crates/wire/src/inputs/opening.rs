@@ -1,0 +1,248 @@
+//! An opening: what it is and how it is to be framed.
+
+use serde::{Deserialize, Serialize};
+use sturvek_core::job::{self, OpeningId};
+use sturvek_core::measure::{Ends, Length};
+use sturvek_core::sizing;
+use utoipa::ToSchema;
+use uuid::Uuid;
+
+use super::{Header, Resolve, identity};
+use crate::choices::{HeaderPlace, JackSeat, OpeningKind, Service, SpecialCase, TopEdgeWidth, Underside};
+use crate::typed::{FieldError, TypedLength};
+
+/// An opening.
+#[derive(Clone, Debug, PartialEq, Serialize, Deserialize, ToSchema)]
+pub struct Opening {
+    /// Its identity; left out when it is added.
+    pub id: Option<Uuid>,
+    /// Its design.
+    pub design: Design,
+    /// Jacks decided by somebody, left end.
+    pub jacks_left: Option<Decided>,
+    /// Jacks decided by somebody, right end.
+    pub jacks_right: Option<Decided>,
+    /// Kings decided by somebody, left end.
+    pub kings_left: Option<Decided>,
+    /// Kings decided by somebody, right end.
+    pub kings_right: Option<Decided>,
+}
+
+/// What an opening is and how it is to be framed.
+#[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize, ToSchema)]
+pub struct Design {
+    /// Kind.
+    pub kind: OpeningKind,
+    /// The unit's width.
+    pub unit_width: TypedLength,
+    /// The unit's height.
+    pub unit_height: TypedLength,
+    /// Rough width its maker asks for; the rule for its kind where both are left out.
+    pub rough_width: Option<TypedLength>,
+    /// Rough height its maker asks for.
+    pub rough_height: Option<TypedLength>,
+    /// Center of the rough opening, from the wall's left end.
+    pub center: TypedLength,
+    /// Bottom of the rough opening above the subfloor.
+    pub sill: TypedLength,
+    /// Where the header hangs.
+    pub place: HeaderPlace,
+    /// How its underside is finished.
+    pub underside: Underside,
+    /// The header; the one the job's school leads to where it is left out.
+    pub header: Option<Header>,
+    /// What is out of the usual.
+    #[serde(default)]
+    pub options: DesignOptions,
+}
+
+/// What of an opening is out of the usual.
+#[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize, ToSchema)]
+#[serde(default)]
+pub struct DesignOptions {
+    /// What resists rolling over where the top edge is free.
+    pub acting: TopEdgeWidth,
+    /// Dry or wet.
+    pub service: Service,
+    /// How the header sits on its jacks.
+    pub seat: JackSeat,
+    /// What takes it out of the ordinary.
+    pub special: SpecialCase,
+    /// How the header runs on past its left pack.
+    pub past_left: Option<RunPast>,
+    /// How the header runs on past its right pack.
+    pub past_right: Option<RunPast>,
+    /// Posts within the opening, at most two.
+    pub posts: Vec<PostUnder>,
+}
+
+impl Default for DesignOptions {
+    fn default() -> Self {
+        let size = job::Size { width: Length::ZERO, height: Length::ZERO };
+        Self::from(&job::OpeningDesign::usual(job::OpeningKind::Window, size))
+    }
+}
+
+/// How a header runs on past its pack.
+#[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize, ToSchema)]
+pub struct RunPast {
+    /// How far past the face of the opening.
+    pub run_past: TypedLength,
+    /// Studs under its far end; none where it ends free.
+    pub far_studs: u8,
+}
+
+/// A post under a header.
+#[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize, ToSchema)]
+pub struct PostUnder {
+    /// Its center, from the left face of the opening.
+    pub post_at: TypedLength,
+    /// Studs in it.
+    pub post_studs: u8,
+}
+
+/// A count somebody decided.
+#[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize, ToSchema)]
+pub struct Decided {
+    /// How many.
+    pub count: u8,
+    /// Why.
+    pub reason: String,
+}
+
+impl Resolve for Design {
+    type Core = job::OpeningDesign;
+    fn resolve(&self) -> Result<job::OpeningDesign, FieldError> {
+        let rough = match (&self.rough_width, &self.rough_height) {
+            (None, None) => None,
+            (Some(width), Some(height)) => {
+                Some(job::Size { width: width.read("rough_width")?, height: height.read("rough_height")? })
+            }
+            (None, Some(_)) => {
+                return Err(FieldError::new("rough_width", "Give the rough opening's width as well as its height."));
+            }
+            (Some(_), None) => {
+                return Err(FieldError::new("rough_height", "Give the rough opening's height as well as its width."));
+            }
+        };
+        Ok(job::OpeningDesign {
+            kind: self.kind.into(),
+            unit: job::Size {
+                width: self.unit_width.read("unit_width")?,
+                height: self.unit_height.read("unit_height")?,
+            },
+            rough,
+            center: self.center.read("center")?,
+            sill: self.sill.read("sill")?,
+            place: self.place.into(),
+            underside: self.underside.into(),
+            header: match &self.header {
+                Some(header) => job::HeaderChoice::Chosen(header.resolve()?),
+                None => job::HeaderChoice::BySchool,
+            },
+            acting: self.options.acting.into(),
+            service: self.options.service.into(),
+            seat: self.options.seat.into(),
+            run: self.options.run()?,
+            special: self.options.special.into(),
+        })
+    }
+}
+
+impl From<&job::OpeningDesign> for Design {
+    fn from(design: &job::OpeningDesign) -> Self {
+        Self {
+            kind: design.kind.into(),
+            unit_width: design.unit.width.into(),
+            unit_height: design.unit.height.into(),
+            rough_width: design.rough.map(|rough| rough.width.into()),
+            rough_height: design.rough.map(|rough| rough.height.into()),
+            center: design.center.into(),
+            sill: design.sill.into(),
+            place: design.place.into(),
+            underside: design.underside.into(),
+            header: match design.header {
+                job::HeaderChoice::BySchool => None,
+                job::HeaderChoice::Chosen(header) => Some(header.into()),
+            },
+            options: design.into(),
+        }
+    }
+}
+
+impl DesignOptions {
+    fn run(&self) -> Result<job::RunDesign, FieldError> {
+        let past = |past: &Option<RunPast>| -> Result<Option<job::RunPast>, FieldError> {
+            let Some(past) = past else { return Ok(None) };
+            Ok(Some(job::RunPast { length: past.run_past.read("run_past")?, far_studs: past.far_studs }))
+        };
+        let mut posts = [None; 2];
+        if posts.len() < self.posts.len() {
+            return Err(FieldError::new("posts", "A header can have at most two posts within its opening."));
+        }
+        for (place, post) in posts.iter_mut().zip(&self.posts) {
+            *place = Some(sizing::Post { at: post.post_at.read("post_at")?, studs: post.post_studs });
+        }
+        Ok(job::RunDesign { past: Ends { left: past(&self.past_left)?, right: past(&self.past_right)? }, posts })
+    }
+}
+
+impl From<&job::OpeningDesign> for DesignOptions {
+    fn from(design: &job::OpeningDesign) -> Self {
+        let past = |past: Option<job::RunPast>| {
+            past.map(|past| RunPast { run_past: past.length.into(), far_studs: past.far_studs })
+        };
+        let post = |post: &sizing::Post| PostUnder { post_at: post.at.into(), post_studs: post.studs };
+        Self {
+            acting: design.acting.into(),
+            service: design.service.into(),
+            seat: design.seat.into(),
+            special: design.special.into(),
+            past_left: past(design.run.past.left),
+            past_right: past(design.run.past.right),
+            posts: design.run.posts.iter().flatten().map(post).collect(),
+        }
+    }
+}
+
+impl From<&Decided> for job::CountOverride {
+    fn from(decided: &Decided) -> Self {
+        Self { count: decided.count, reason: decided.reason.trim().to_owned() }
+    }
+}
+
+impl From<&job::CountOverride> for Decided {
+    fn from(decided: &job::CountOverride) -> Self {
+        Self { count: decided.count, reason: decided.reason.clone() }
+    }
+}
+
+impl Resolve for Opening {
+    type Core = job::Opening;
+    fn resolve(&self) -> Result<job::Opening, FieldError> {
+        let ends = |left: &Option<Decided>, right: &Option<Decided>| Ends {
+            left: left.as_ref().map(Into::into),
+            right: right.as_ref().map(Into::into),
+        };
+        Ok(job::Opening {
+            id: OpeningId(identity(self.id)?),
+            design: self.design.resolve()?,
+            jacks: ends(&self.jacks_left, &self.jacks_right),
+            kings: ends(&self.kings_left, &self.kings_right),
+        })
+    }
+}
+
+impl From<&job::Opening> for Opening {
+    fn from(opening: &job::Opening) -> Self {
+        let decided = |decided: &Option<job::CountOverride>| decided.as_ref().map(Into::into);
+        Self {
+            id: Some(Uuid::from_u128(opening.id.0)),
+            design: (&opening.design).into(),
+            jacks_left: decided(&opening.jacks.left),
+            jacks_right: decided(&opening.jacks.right),
+            kings_left: decided(&opening.kings.left),
+            kings_right: decided(&opening.kings.right),
+        }
+    }
+}

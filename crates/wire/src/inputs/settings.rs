@@ -1,0 +1,297 @@
+//! A job's settings and its jurisdiction's header table.
+
+use serde::{Deserialize, Serialize};
+use sturvek_core::job;
+use sturvek_core::loads;
+use sturvek_core::measure::Pressure;
+use sturvek_core::sizing::schools::{self, ShopRules};
+use utoipa::ToSchema;
+
+use super::{Header, Resolve, maybe};
+use crate::choices::{Aim, Depth, KingTable, Margin, School, SnowEdition, TableBlock, WindExposure};
+use crate::typed::{FieldError, TypedLength};
+
+/// Settings of a job. What is left out is as usual.
+#[derive(Clone, Debug, PartialEq, Serialize, Deserialize, ToSchema)]
+#[serde(default)]
+pub struct Settings {
+    /// Whether `snow` is ground snow or the user's own roof snow.
+    pub snow_basis: SnowBasis,
+    /// Snow, lb/ft².
+    pub snow: f64,
+    /// Edition of the ground snow.
+    pub snow_edition: SnowEdition,
+    /// Exposure factor, Ce.
+    pub snow_exposure: f64,
+    /// Thermal factor, Ct.
+    pub snow_thermal: f64,
+    /// Importance factor, I.
+    pub snow_importance: f64,
+    /// Whether gables are also checked with the snow blown to one side.
+    pub unbalanced_snow: bool,
+    /// Winter wind parameter, W2.
+    pub winter_wind: f64,
+    /// Roof live load, lb/ft².
+    pub roof_live: f64,
+    /// Wind on the kings.
+    pub wind: KingWind,
+    /// Live-load deflection limit: span over this.
+    pub live_deflection_limit: f64,
+    /// Total deflection limit: span over this.
+    pub total_deflection_limit: f64,
+    /// Creep factor on dead-load deflection.
+    pub creep: f64,
+    /// The most a header may sag under live load over a sliding or overhead door.
+    pub most_sag_over_door: Option<TypedLength>,
+    /// Deflection limit of kings in wind: height over this.
+    pub king_deflection_limit: f64,
+    /// Which code table counts kings.
+    pub king_table: KingTable,
+    /// Which school governs.
+    pub school: School,
+    /// What is looked for in a header.
+    pub aim: Aim,
+    /// Only what is needed, or one more.
+    pub margin: Margin,
+    /// The shop doubles jacks from this width on.
+    pub shop_doubles_jacks_from: Option<TypedLength>,
+    /// The shop doubles kings from this width on.
+    pub shop_doubles_kings_from: Option<TypedLength>,
+    /// Which header the shop puts over what; the first that holds counts.
+    pub shop_headers: Vec<ShopHeader>,
+}
+
+impl Default for Settings {
+    fn default() -> Self {
+        Self::from(&job::Settings::default())
+    }
+}
+
+/// A header rule of the shop.
+#[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize, ToSchema)]
+pub struct ShopHeader {
+    /// Over openings up to this width; over everything where it is left out.
+    pub up_to: Option<TypedLength>,
+    /// On buildings up to this width; on every building where it is left out.
+    pub building_up_to: Option<TypedLength>,
+    /// The header.
+    pub header: Header,
+}
+
+/// Where the wind on the kings comes from.
+#[derive(Clone, Debug, PartialEq, Serialize, Deserialize, ToSchema)]
+#[serde(tag = "by", rename_all = "snake_case")]
+pub enum KingWind {
+    /// The code's table counts the kings.
+    CodeTable,
+    /// A strength-level pressure.
+    Pressure {
+        /// lb/ft².
+        psf: f64,
+    },
+    /// The wind speed of the place.
+    Speed {
+        /// mph.
+        miles_per_hour: f64,
+        /// Exposure.
+        exposure: WindExposure,
+        /// Mean roof height.
+        mean_roof_height: TypedLength,
+    },
+}
+
+/// A jurisdiction's header table.
+#[derive(Clone, Debug, PartialEq, Serialize, Deserialize, ToSchema)]
+pub struct CodeTable {
+    /// What the user calls it.
+    pub name: String,
+    /// Its rows.
+    pub rows: Vec<CodeTableRow>,
+}
+
+/// One cell of a jurisdiction's table.
+#[derive(Clone, Debug, PartialEq, Serialize, Deserialize, ToSchema)]
+pub struct CodeTableRow {
+    /// What the header carries.
+    pub block: TableBlock,
+    /// Plies.
+    pub plies: u8,
+    /// Nominal depth.
+    pub nominal_depth: Depth,
+    /// Ground snow, lb/ft²; left out where the block carries no roof.
+    pub snow: Option<f64>,
+    /// Width of the building.
+    pub width: TypedLength,
+    /// How far the header goes.
+    pub span: TypedLength,
+    /// Jacks at each end.
+    pub jacks: u8,
+}
+
+/// What a snow figure is.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, Serialize, Deserialize, ToSchema)]
+#[serde(rename_all = "snake_case")]
+pub enum SnowBasis {
+    /// Ground snow.
+    Ground,
+    /// Roof snow, taken as it is.
+    Roof,
+}
+
+impl Resolve for Settings {
+    type Core = job::Settings;
+    fn resolve(&self) -> Result<job::Settings, FieldError> {
+        let snow = Pressure::psf(self.snow);
+        let basis = match self.snow_basis {
+            SnowBasis::Ground => loads::SnowBasis::Ground(snow),
+            SnowBasis::Roof => loads::SnowBasis::Roof(snow),
+        };
+        Ok(job::Settings {
+            site: loads::SiteLoads {
+                snow: loads::SiteSnow {
+                    basis,
+                    edition: self.snow_edition.into(),
+                    exposure: self.snow_exposure,
+                    thermal: self.snow_thermal,
+                    importance: self.snow_importance,
+                    unbalanced: self.unbalanced_snow,
+                    winter_wind: self.winter_wind,
+                },
+                roof_live: Pressure::psf(self.roof_live),
+            },
+            wind: self.wind.resolve()?,
+            live_deflection_limit: self.live_deflection_limit,
+            total_deflection_limit: self.total_deflection_limit,
+            creep: self.creep,
+            most_sag_over_door: maybe("most_sag_over_door", self.most_sag_over_door.as_ref())?,
+            king_deflection_limit: self.king_deflection_limit,
+            king_table: self.king_table.into(),
+            school: self.school.into(),
+            aim: self.aim.into(),
+            margin: self.margin.into(),
+            shop: ShopRules {
+                doubles_jacks_from: maybe("shop_doubles_jacks_from", self.shop_doubles_jacks_from.as_ref())?,
+                doubles_kings_from: maybe("shop_doubles_kings_from", self.shop_doubles_kings_from.as_ref())?,
+                headers: self.shop_headers.iter().map(Resolve::resolve).collect::<Result<_, _>>()?,
+            },
+        })
+    }
+}
+
+impl From<&job::Settings> for Settings {
+    fn from(settings: &job::Settings) -> Self {
+        let snow = &settings.site.snow;
+        let (snow_basis, amount) = match snow.basis {
+            loads::SnowBasis::Ground(amount) => (SnowBasis::Ground, amount),
+            loads::SnowBasis::Roof(amount) => (SnowBasis::Roof, amount),
+        };
+        Self {
+            snow_basis,
+            snow: amount.to_psf(),
+            snow_edition: snow.edition.into(),
+            snow_exposure: snow.exposure,
+            snow_thermal: snow.thermal,
+            snow_importance: snow.importance,
+            unbalanced_snow: snow.unbalanced,
+            winter_wind: snow.winter_wind,
+            roof_live: settings.site.roof_live.to_psf(),
+            wind: (&settings.wind).into(),
+            live_deflection_limit: settings.live_deflection_limit,
+            total_deflection_limit: settings.total_deflection_limit,
+            creep: settings.creep,
+            most_sag_over_door: settings.most_sag_over_door.map(Into::into),
+            king_deflection_limit: settings.king_deflection_limit,
+            king_table: settings.king_table.into(),
+            school: settings.school.into(),
+            aim: settings.aim.into(),
+            margin: settings.margin.into(),
+            shop_doubles_jacks_from: settings.shop.doubles_jacks_from.map(Into::into),
+            shop_doubles_kings_from: settings.shop.doubles_kings_from.map(Into::into),
+            shop_headers: settings.shop.headers.iter().map(Into::into).collect(),
+        }
+    }
+}
+
+impl Resolve for ShopHeader {
+    type Core = schools::ShopHeader;
+    fn resolve(&self) -> Result<schools::ShopHeader, FieldError> {
+        Ok(schools::ShopHeader {
+            up_to: maybe("up_to", self.up_to.as_ref())?,
+            building_up_to: maybe("building_up_to", self.building_up_to.as_ref())?,
+            header: self.header.resolve()?,
+        })
+    }
+}
+
+impl From<&schools::ShopHeader> for ShopHeader {
+    fn from(rule: &schools::ShopHeader) -> Self {
+        Self {
+            up_to: rule.up_to.map(Into::into),
+            building_up_to: rule.building_up_to.map(Into::into),
+            header: rule.header.into(),
+        }
+    }
+}
+
+impl Resolve for KingWind {
+    type Core = job::KingWindBasis;
+    fn resolve(&self) -> Result<job::KingWindBasis, FieldError> {
+        Ok(match self {
+            Self::CodeTable => job::KingWindBasis::CodeTableOnly,
+            Self::Pressure { psf } => job::KingWindBasis::Pressure(Pressure::psf(*psf)),
+            Self::Speed { miles_per_hour, exposure, mean_roof_height } => job::KingWindBasis::Speed(loads::WindSpeed {
+                miles_per_hour: *miles_per_hour,
+                exposure: (*exposure).into(),
+                mean_roof_height: mean_roof_height.read("mean_roof_height")?,
+            }),
+        })
+    }
+}
+
+impl From<&job::KingWindBasis> for KingWind {
+    fn from(wind: &job::KingWindBasis) -> Self {
+        match wind {
+            job::KingWindBasis::CodeTableOnly => Self::CodeTable,
+            job::KingWindBasis::Pressure(pressure) => Self::Pressure { psf: pressure.to_psf() },
+            job::KingWindBasis::Speed(speed) => Self::Speed {
+                miles_per_hour: speed.miles_per_hour,
+                exposure: speed.exposure.into(),
+                mean_roof_height: speed.mean_roof_height.into(),
+            },
+        }
+    }
+}
+
+impl Resolve for CodeTable {
+    type Core = schools::JurisdictionTable;
+    fn resolve(&self) -> Result<schools::JurisdictionTable, FieldError> {
+        let row = |row: &CodeTableRow| {
+            Ok(schools::JurisdictionRow {
+                block: row.block.into(),
+                plies: row.plies,
+                depth: row.nominal_depth.into(),
+                snow: row.snow.map(Pressure::psf),
+                width: row.width.read("width")?,
+                span: row.span.read("span")?,
+                jacks: row.jacks,
+            })
+        };
+        let rows = self.rows.iter().map(row).collect::<Result<_, FieldError>>()?;
+        Ok(schools::JurisdictionTable { name: self.name.trim().to_owned(), rows })
+    }
+}
+
+impl From<&schools::JurisdictionTable> for CodeTable {
+    fn from(table: &schools::JurisdictionTable) -> Self {
+        let row = |row: &schools::JurisdictionRow| CodeTableRow {
+            block: row.block.into(),
+            plies: row.plies,
+            nominal_depth: row.depth.into(),
+            snow: row.snow.map(Pressure::to_psf),
+            width: row.width.into(),
+            span: row.span.into(),
+            jacks: row.jacks,
+        };
+        Self { name: table.name.clone(), rows: table.rows.iter().map(row).collect() }
+    }
+}

@@ -1,0 +1,177 @@
+//! What headers are made of.
+
+use serde::{Deserialize, Serialize};
+use sturvek_core::lumber;
+use sturvek_core::lumber::sheet::LONGEST_SHEET_NAME;
+use sturvek_core::measure::Money;
+use sturvek_core::sizing::candidates::StockBoard;
+use utoipa::ToSchema;
+
+use super::Resolve;
+use crate::choices::{Depth, EngineeredClass, Grade, Species, Thickness};
+use crate::typed::{FieldError, TypedLength};
+
+/// A board on the pile.
+#[derive(Clone, Debug, PartialEq, Serialize, Deserialize, ToSchema)]
+pub struct StockItem {
+    /// What it is.
+    pub board: Board,
+    /// Price per foot of one ply, in cents.
+    pub price_cents_per_foot: f64,
+}
+
+/// One board of a header.
+#[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize, ToSchema)]
+#[serde(tag = "made", rename_all = "snake_case")]
+pub enum Board {
+    /// Sawn lumber.
+    Sawn {
+        /// Species group.
+        species: Species,
+        /// Grade.
+        grade: Grade,
+        /// Nominal thickness.
+        thickness: Thickness,
+        /// Nominal depth.
+        nominal_depth: Depth,
+    },
+    /// Engineered lumber.
+    Engineered {
+        /// Stress class.
+        class: EngineeredClass,
+        /// Width of a ply.
+        ply_width: TypedLength,
+        /// Depth.
+        depth: TypedLength,
+    },
+    /// Lumber with the user's own values, from the sheet that came with it. Stresses are whole psi.
+    Sheet {
+        /// What the user calls it.
+        sheet_name: String,
+        /// Fb.
+        bending_psi: u32,
+        /// Fv.
+        shear_psi: u32,
+        /// Fc⊥.
+        bearing_psi: u32,
+        /// E.
+        stiffness_psi: u32,
+        /// Emin.
+        stability_stiffness_psi: u32,
+        /// Weight, lb/ft³.
+        density_pcf: u32,
+        /// Width of a ply.
+        ply_width: TypedLength,
+        /// Depth.
+        depth: TypedLength,
+    },
+}
+
+/// A header: so many plies of one board.
+#[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize, ToSchema)]
+pub struct Header {
+    /// What each ply is.
+    pub board: Board,
+    /// How many plies.
+    pub plies: u8,
+}
+
+impl Resolve for Board {
+    type Core = lumber::HeaderBoard;
+    fn resolve(&self) -> Result<lumber::HeaderBoard, FieldError> {
+        Ok(match self {
+            Self::Sawn { species, grade, thickness, nominal_depth } => lumber::HeaderBoard::Sawn {
+                species: (*species).into(),
+                grade: (*grade).into(),
+                size: lumber::SawnSize { thickness: (*thickness).into(), depth: (*nominal_depth).into() },
+            },
+            Self::Engineered { class, ply_width, depth } => lumber::HeaderBoard::Engineered {
+                class: (*class).into(),
+                ply_width: ply_width.read("ply_width")?,
+                depth: depth.read("depth")?,
+            },
+            Self::Sheet {
+                sheet_name,
+                bending_psi,
+                shear_psi,
+                bearing_psi,
+                stiffness_psi,
+                stability_stiffness_psi,
+                density_pcf,
+                ply_width,
+                depth,
+            } => {
+                let name = lumber::sheet::Name::from(sheet_name.trim()).map_err(|_| {
+                    let message = format!("The sheet's name can be at most {LONGEST_SHEET_NAME} bytes long.");
+                    FieldError::new("sheet_name", message)
+                })?;
+                lumber::HeaderBoard::Sheet {
+                    values: lumber::SheetValues {
+                        name,
+                        bending_psi: *bending_psi,
+                        shear_psi: *shear_psi,
+                        bearing_psi: *bearing_psi,
+                        stiffness_psi: *stiffness_psi,
+                        stability_stiffness_psi: *stability_stiffness_psi,
+                        density_pcf: *density_pcf,
+                    },
+                    ply_width: ply_width.read("ply_width")?,
+                    depth: depth.read("depth")?,
+                }
+            }
+        })
+    }
+}
+
+impl From<lumber::HeaderBoard> for Board {
+    fn from(board: lumber::HeaderBoard) -> Self {
+        match board {
+            lumber::HeaderBoard::Sawn { species, grade, size } => Self::Sawn {
+                species: species.into(),
+                grade: grade.into(),
+                thickness: size.thickness.into(),
+                nominal_depth: size.depth.into(),
+            },
+            lumber::HeaderBoard::Engineered { class, ply_width, depth } => {
+                Self::Engineered { class: class.into(), ply_width: ply_width.into(), depth: depth.into() }
+            }
+            lumber::HeaderBoard::Sheet { values, ply_width, depth } => Self::Sheet {
+                sheet_name: values.name.to_string(),
+                bending_psi: values.bending_psi,
+                shear_psi: values.shear_psi,
+                bearing_psi: values.bearing_psi,
+                stiffness_psi: values.stiffness_psi,
+                stability_stiffness_psi: values.stability_stiffness_psi,
+                density_pcf: values.density_pcf,
+                ply_width: ply_width.into(),
+                depth: depth.into(),
+            },
+        }
+    }
+}
+
+impl Resolve for Header {
+    type Core = lumber::HeaderSpec;
+    fn resolve(&self) -> Result<lumber::HeaderSpec, FieldError> {
+        Ok(lumber::HeaderSpec { board: self.board.resolve()?, plies: self.plies })
+    }
+}
+
+impl From<lumber::HeaderSpec> for Header {
+    fn from(header: lumber::HeaderSpec) -> Self {
+        Self { board: header.board.into(), plies: header.plies }
+    }
+}
+
+impl Resolve for StockItem {
+    type Core = StockBoard;
+    fn resolve(&self) -> Result<StockBoard, FieldError> {
+        Ok(StockBoard { board: self.board.resolve()?, price_per_foot: Money::cents(self.price_cents_per_foot) })
+    }
+}
+
+impl From<&StockBoard> for StockItem {
+    fn from(item: &StockBoard) -> Self {
+        Self { board: item.board.into(), price_cents_per_foot: item.price_per_foot.to_cents() }
+    }
+}
