@@ -14,6 +14,7 @@ import { ReachPage } from "./features/reach";
 import { RulesPage } from "./features/rules";
 import { SheetPage } from "./features/sheet";
 import { FirstWall, WallPage } from "./features/wall";
+import { SpeechProvider } from "./speech/useSpeech";
 
 const client = new QueryClient({ defaultOptions: { queries: { retry: 1, staleTime: 2_000 } } });
 
@@ -39,7 +40,9 @@ if (root === null) throw new Error("the page has no root");
 createRoot(root).render(
   <StrictMode>
     <QueryClientProvider client={client}>
-      <RouterProvider router={router} />
+      <SpeechProvider>
+        <RouterProvider router={router} />
+      </SpeechProvider>
     </QueryClientProvider>
   </StrictMode>,
 );

@@ -10,7 +10,7 @@ use sturvek_core::loads::{
 };
 use sturvek_core::lumber::factors::bearing_area::PlateEnd;
 use sturvek_core::lumber::{Depth, Grade, HeaderBoard, HeaderSpec, SawnSize, Species, Thickness};
-use sturvek_core::measure::{Ends, Force, Length, LineLoad, Money, Pressure, Stress};
+use sturvek_core::measure::{Force, Length, LineLoad, Money, Pressure, Stress};
 use sturvek_core::sizing::candidates::{StockBoard, try_all};
 use sturvek_core::sizing::{Conventions, JackLength, JackLumber, OpeningLoad, OpeningProblem};
 
@@ -53,7 +53,8 @@ fn problem(with_point_load: bool) -> OpeningProblem {
     }
 }
 
-fn large_job() -> Job {
+/// A job of so many walls, ten openings in each.
+fn large_job(walls: u128) -> Job {
     let stock = sixty_headers()
         .into_iter()
         .step_by(3)
@@ -80,7 +81,7 @@ fn large_job() -> Job {
         dead: Pressure::psf(12.0),
         live: Pressure::psf(40.0),
     };
-    for wall in 0..20 {
+    for wall in 0..walls {
         let openings = (0..10).map(|index| opening(wall * 10 + index, index)).collect();
         job.walls.push(Wall {
             id: WallId(wall),
@@ -105,7 +106,7 @@ fn opening(id: u128, index: u128) -> Opening {
             Size { width: Length::inches(30 + 3 * index as i64), height: Length::inches(44) },
         )
     };
-    Opening { id: OpeningId(id), design, jacks: Ends::default(), kings: Ends::default() }
+    Opening::new(OpeningId(id), design)
 }
 
 fn sizing(criterion: &mut Criterion) {
@@ -116,10 +117,12 @@ fn sizing(criterion: &mut Criterion) {
             bench.iter(|| try_all(&problem, &headers).expect("within limits"));
         });
     }
-    let job = large_job();
-    criterion.bench_function("200 openings, 20 walls, inputs to full results", |bench| {
-        bench.iter(|| job.walls.iter().map(|wall| plan_wall(&job, wall)).collect::<Vec<_>>());
-    });
+    for (name, walls) in [("60 openings, 6 walls", 6), ("200 openings, 20 walls", 20)] {
+        let job = large_job(walls);
+        criterion.bench_function(&format!("{name}, inputs to full results"), |bench| {
+            bench.iter(|| job.walls.iter().map(|wall| plan_wall(&job, wall)).collect::<Vec<_>>());
+        });
+    }
 }
 
 criterion_group!(benches, sizing);

@@ -5,7 +5,9 @@ mod common;
 
 use common::{carrying, job_of, roof};
 use sturvek_core::framing::{Role, WallPlan, plan_wall};
-use sturvek_core::job::{FramingOptions, HeaderChoice, Job, OpeningKind, Partition, Size, WallEnd};
+use sturvek_core::job::{
+    FramingOptions, HeaderChoice, HeaderPlace, Job, OpeningKind, Partition, Rake, Sawn, Size, WallEnd, WallHeight,
+};
 use sturvek_core::loads::{Framing, WallCarries};
 use sturvek_core::lumber::{Depth, EngineeredClass, HeaderBoard, HeaderSpec};
 use sturvek_core::measure::{End, Ends, Length};
@@ -38,10 +40,10 @@ fn lvl(plies: u8) -> HeaderSpec {
 fn an_eighteen_foot_door_takes_a_beam_of_226() {
     let mut job = roofed(OpeningKind::OverheadDoor, 216);
     let frame = &mut job.walls[0].frame;
-    frame.height = Length::inches_and(121, 1, 8);
+    frame.height = WallHeight::OverPlates(Length::inches_and(121, 1, 8));
     let opening = &mut job.walls[0].openings[0];
     // The returns widen the rough opening: 216 + 2 · 1/2 = 217.
-    opening.design.rough = Some(Size { width: Length::inches(217), height: Length::inches(84) });
+    opening.design.sheathing_return = Length::inches_and(0, 1, 2);
     opening.design.unit.height = Length::inches(84);
     opening.design.header = HeaderChoice::Chosen(lvl(2));
     let three = sturvek_core::job::CountOverride { count: 3, reason: "as drawn".into() };
@@ -81,7 +83,7 @@ fn a_five_foot_opening_takes_63() {
 #[test]
 fn a_window_in_a_nine_foot_wall_adds_up_to_the_sixteenth() {
     let mut job = roofed(OpeningKind::Window, 36);
-    job.walls[0].frame.height = Length::inches_and(109, 1, 8);
+    job.walls[0].frame.height = WallHeight::OverPlates(Length::inches_and(109, 1, 8));
     let design = &mut job.walls[0].openings[0].design;
     (design.unit.height, design.sill) = (Length::inches(48), Length::inches(34));
     let plan = planned(&job);
@@ -115,7 +117,7 @@ fn a_wall_on_concrete_with_corners_and_a_crossing_wall() {
     job.walls[0].frame.framing = FramingOptions {
         layout_from: End::Right,
         ends: Ends::both(WallEnd::ThreeStudCorner),
-        partitions: vec![Partition { at: Length::feet(6), depth: Depth::Four }],
+        partitions: vec![Partition::channel(Length::feet(6), Depth::Four)],
         plate_stock: Length::feet(14),
         bolts: Some(Length::feet(6)),
         ..FramingOptions::default()
@@ -135,4 +137,83 @@ fn a_wall_on_concrete_with_corners_and_a_crossing_wall() {
     assert_eq!(cuts(&plan, Role::SolePlateCutLast), [38.0]);
     let near = |end: f64| plan.bolts.iter().any(|bolt| (bolt.to_inches() - end).abs() <= 12.0);
     assert!([0.0, 125.0, 163.0, 288.0].into_iter().all(near), "{:?}", plan.bolts);
+}
+
+/// A lean-to, 12 ft long, from 96 to 120 over the plates: 24 in 144, 2 in 12. A 3-0 x 3-0 window in its middle.
+#[test]
+fn a_lean_to_wall_climbs_two_in_twelve() {
+    let mut job = job_of(OpeningKind::Window, Length::inches(36), WallCarries::Nothing);
+    let frame = &mut job.walls[0].frame;
+    frame.length = Length::feet(12);
+    frame.height = WallHeight::Rake(Rake { left: Length::inches(96), right: Length::inches(120), peak: None });
+    let design = &mut job.walls[0].openings[0].design;
+    (design.center, design.sill, design.unit.height) = (Length::feet(6), Length::inches(40), Length::inches(36));
+    let plan = planned(&job);
+    // The slope's factor is √(1 + 1/36) = 1.013794: a plate of 1 1/2 measures 1.5207 upright, 1 33/64.
+    // Rafter-side plates: 144 · 1.013794 = 145.986, 145 63/64.
+    assert_eq!(cuts(&plan, Role::TopPlate), [145.984375]);
+    // Studs at their long point: 96 − 2 · 1 33/64 − 1 1/2 = 91 15/32 at the face 0, and a climb of 1 1/2 / 6 = 1/4 to the
+    // other face of the first: 91 23/32. The second, at 15 1/4: the long point 16 3/4 / 6 = 2.79 higher than 91.469.
+    let studs = cuts(&plan, Role::Stud);
+    assert_eq!(studs[..1], [91.71875]);
+    assert!((studs[1] - (91.46875 + 16.75 / 6.0)).abs() < 1.0 / 64.0, "{studs:?}");
+    // From one stud of the layout to the next: 16 / 6 = 2 2/3.
+    assert!((studs[2] - studs[1] - 16.0 / 6.0).abs() < 1.0 / 64.0);
+    // Every one cut at the same bevel: 1/4 over 1 1/2, 9.46 degrees.
+    let bevels = plan.members.iter().filter(|member| member.role == Role::Stud).filter_map(|stud| stud.bevel);
+    assert!(bevels.into_iter().all(|bevel| (bevel.degrees() - 9.46).abs() < 0.6));
+    // The tape along the slope reads 15 1/4 · 1.013794 = 15.46 where the sole plate reads 15 1/4.
+    assert!((plan.marks[1].at_on_top.to_inches() - 15.46).abs() < 1.0 / 64.0);
+}
+
+/// A gable of 16 ft, 97 at the eaves and 145 at the peak over the middle: 6 in 12. The stud under the peak is the longest.
+#[test]
+fn a_gable_wall_is_highest_under_its_peak() {
+    let mut job = job_of(OpeningKind::Window, Length::inches(36), WallCarries::Nothing);
+    job.walls[0].openings.clear();
+    let frame = &mut job.walls[0].frame;
+    frame.length = Length::feet(16);
+    let peak = Some((Length::feet(8), Length::inches(145)));
+    frame.height = WallHeight::Rake(Rake { left: Length::inches(97), right: Length::inches(97), peak });
+    let plan = planned(&job);
+    // Two lower plates of 96 · √1.25 = 107.33, 107 21/64.
+    assert_eq!(cuts(&plan, Role::TopPlate), [107.328125, 107.328125]);
+    // The end stud: 97 − 2 · 1 43/64 − 1 1/2 = 92 5/32 at its short side, and 3/4 higher at its inner face.
+    let studs = cuts(&plan, Role::Stud);
+    assert_eq!(studs[..1], [92.90625]);
+    // The stud at 95 1/4 straddles the peak at 96: 145 − 1 43/64 · 2 − 1 1/2 less 3/8 each side.
+    let longest = studs.iter().copied().fold(0.0, f64::max);
+    assert!((139.0..=140.2).contains(&longest), "{longest}");
+}
+
+/// 3600 mm of 90x45 at 600 under 2440 over the plates; a 910 x 1210 window with its own rough opening; noggings at 1350.
+/// Common practice, no source: noggings at most 1350 apart.
+#[test]
+fn a_metric_wall_is_exact_in_millimeters() {
+    let mm = Length::millimeters;
+    let mut job = job_of(OpeningKind::Window, mm(910), WallCarries::Nothing);
+    let frame = &mut job.walls[0].frame;
+    (frame.sawn, frame.length, frame.spacing) = (Sawn::Millimeters, mm(3600), mm(600));
+    frame.height = WallHeight::OverPlates(mm(2440));
+    frame.framing.blocking = vec![mm(1350)];
+    let design = &mut job.walls[0].openings[0].design;
+    design.rough = Some(Size { width: mm(930), height: mm(1230) });
+    (design.center, design.sill, design.place) = (mm(1800), mm(900), HeaderPlace::AtHeadHeight);
+    let plan = planned(&job);
+    let exact = |role: Role| -> Vec<Length> {
+        plan.members.iter().filter(|member| member.role == role).map(|member| member.cut).collect()
+    };
+    // 2440 − 3 · 45 = 2305.
+    assert!(exact(Role::Stud).iter().chain(&exact(Role::King)).all(|cut| *cut == mm(2305)));
+    // Under the sill: 900 − 45 − 45 = 810. Jacks to the head at 2130, less the plate: 2085. Head: 930 + 2 · 45 = 1020.
+    assert!(exact(Role::CrippleBelow).iter().all(|cut| *cut == mm(810)));
+    assert_eq!(exact(Role::Jack), [mm(2085), mm(2085)]);
+    assert_eq!(exact(Role::FlatHead), [mm(1020)]);
+    // Over the head: 2440 − 90 − 2130 − 45 = 175.
+    assert!(exact(Role::CrippleAbove).iter().all(|cut| *cut == mm(175)));
+    // First mark: 600 − 22.5 = 577.5; a whole nogging between studs is 600 − 45 = 555.
+    assert_eq!(plan.marks[1].at, mm(1155).half());
+    assert!(exact(Role::Blocking).contains(&mm(555)));
+    // The wall's length on the tape, exactly: the plate's pieces.
+    assert_eq!(exact(Role::SolePlate).into_iter().sum::<Length>(), mm(3600));
 }

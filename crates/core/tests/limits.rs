@@ -4,7 +4,7 @@ mod common;
 
 use common::{carrying, floor, girder, job_of, limit, opening, planned, roof, spf};
 use sturvek_core::framing::{Finding, OpeningOutcome, plan_wall};
-use sturvek_core::job::{HeaderChoice, Job, KingWindBasis, OpeningKind, SpecialCase};
+use sturvek_core::job::{HeaderChoice, Job, KingWindBasis, OpeningKind, SpecialCase, WallHeight};
 use sturvek_core::loads::{Framing, RoofOnWall, SnowTrouble, WallCarries};
 use sturvek_core::lumber::factors::wet_service::Service;
 use sturvek_core::lumber::{Depth, EngineeredClass, Grade, HeaderBoard, HeaderSpec, SawnSize, Species};
@@ -46,7 +46,7 @@ fn more_than_three_storeys() {
 #[test]
 fn walls_over_twelve_feet_without_a_wind_check() {
     let mut job = roofed(Length::feet(4));
-    job.walls[0].frame.height = Length::inches(145);
+    job.walls[0].frame.height = WallHeight::OverPlates(Length::inches(145));
     asks(&job, |limit| matches!(limit, OutsideLimits::WallTooTall { .. }));
     job.settings.wind = KingWindBasis::Pressure(Pressure::psf(25.0));
     assert!(matches!(planned(&job).outcome, OpeningOutcome::Header(_)), "with a wind check there is a number");

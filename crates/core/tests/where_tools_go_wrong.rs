@@ -3,7 +3,7 @@
 mod common;
 
 use common::{carrying, girder, job_of, judged, line, opening, planned, point, roof, sawn, spf};
-use sturvek_core::framing::rough_opening::rough_opening;
+use sturvek_core::framing::rough_opening::{RoughOpeningRules, rough_opening};
 use sturvek_core::framing::{OpeningOutcome, Role, plan_wall};
 use sturvek_core::job::{OpeningDesign, OpeningKind, Size};
 use sturvek_core::loads::kind::STRENGTH_COMBINATIONS;
@@ -268,7 +268,7 @@ fn jacks_are_not_full_height_studs() {
 #[test]
 fn a_door_size_is_not_its_rough_width() {
     let door = OpeningDesign::usual(OpeningKind::Door, Size { width: Length::inches(36), height: Length::inches(80) });
-    assert_eq!(rough_opening(&door).width, Length::inches(38));
+    assert_eq!(rough_opening(&door, &RoughOpeningRules::default()).width, Length::inches(38));
 }
 
 #[test]

@@ -2,6 +2,7 @@
 //! an inch, as `[whole sixteenths, remainder in nanometers]`, and in millimeters.
 
 use serde::Serialize;
+use sturvek_core::framing::member::Bevel;
 use sturvek_core::framing::{Mark, Member, plan_wall};
 use sturvek_core::job::Job;
 use sturvek_core::measure::{Length, LengthStyle};
@@ -26,7 +27,7 @@ pub struct FramedWall {
     pub name: String,
     /// Length along the plates.
     pub length: Exact,
-    /// Height over all plates.
+    /// Height over all plates; a rake wall's highest.
     pub height: Exact,
     /// Its members.
     pub members: Vec<FramedMember>,
@@ -49,7 +50,7 @@ pub struct Exact {
     pub mm: f64,
 }
 
-/// A member, from its lower left corner.
+/// A member: the box around it, from its lower left corner, and how far its edges climb within that.
 #[derive(Debug, Serialize)]
 pub struct FramedMember {
     /// What it does.
@@ -70,15 +71,23 @@ pub struct FramedMember {
     pub width: Exact,
     /// Height.
     pub height: Exact,
+    /// How far its lower edge climbs from left to right; negative where it falls.
+    pub climb_bottom: Exact,
+    /// How far its upper edge climbs.
+    pub climb_top: Exact,
+    /// How its end is cut where it is not square: degrees off square.
+    pub bevel_degrees: Option<f64>,
 }
 
 /// A mark on the plates.
 #[derive(Debug, Serialize)]
 pub struct PlateMark {
-    /// The letter.
-    pub letter: char,
-    /// Left edge, as the tape reads from the left end.
+    /// What is written: `X`, `J2`.
+    pub label: String,
+    /// Left edge, as the tape reads from the left end along the sole plate.
     pub at: Exact,
+    /// The same along the top plates, which are longer where they climb.
+    pub at_on_top: Exact,
     /// The same as it is said.
     pub at_text: String,
     /// Whether the sole plate carries it.
@@ -102,7 +111,7 @@ pub fn framed(job: &Job) -> FrameFile {
         FramedWall {
             name: wall.frame.name.clone(),
             length: wall.frame.length.into(),
-            height: wall.frame.height.into(),
+            height: wall.frame.height().into(),
             members: plan.members.iter().map(member).collect(),
             marks: plan.marks.iter().map(mark).collect(),
             bolts: plan.bolts.iter().copied().map(Into::into).collect(),
@@ -128,13 +137,17 @@ fn member(member: &Member) -> FramedMember {
         y: member.rect.y.into(),
         width: member.rect.width.into(),
         height: member.rect.height.into(),
+        climb_bottom: member.climb.bottom.into(),
+        climb_top: member.climb.top.into(),
+        bevel_degrees: member.bevel.map(Bevel::degrees),
     }
 }
 
 fn mark(mark: &Mark) -> PlateMark {
     PlateMark {
-        letter: mark.kind.letter(),
+        label: mark.label(),
         at: mark.at.into(),
+        at_on_top: mark.at_on_top.into(),
         at_text: mark.at.written(LengthStyle::FeetInches),
         sole: mark.on.sole(),
         top: mark.on.top(),

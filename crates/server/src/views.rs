@@ -98,6 +98,9 @@ pub struct PreviewRequest {
 pub struct SayRequest {
     /// The words.
     pub text: String,
+    /// Whether bare numbers are millimeters, and the answer is given in them.
+    #[serde(default)]
+    pub in_millimeters: bool,
 }
 
 /// What was understood of them.

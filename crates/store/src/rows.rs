@@ -236,6 +236,7 @@ fn opening_row(wall_id: Uuid, position: i32, opening: &Opening) -> Result<openin
         kings_left_reason: reason(&opening.kings_left),
         kings_right_count: count(&opening.kings_right),
         kings_right_reason: reason(&opening.kings_right),
+        framed_as: opening.framed_as.as_ref().map(document).transpose()?,
     })
 }
 
@@ -380,6 +381,7 @@ fn opening_of(row: opening::Model) -> Result<Opening, StoreError> {
         jacks_right: decided(row.jacks_right_count, row.jacks_right_reason)?,
         kings_left: decided(row.kings_left_count, row.kings_left_reason)?,
         kings_right: decided(row.kings_right_count, row.kings_right_reason)?,
+        framed_as: row.framed_as.map(of_document).transpose()?,
     })
 }
 

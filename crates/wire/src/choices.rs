@@ -37,7 +37,7 @@ macro_rules! mirror {
 
 mirror!(
     /// Kind of an opening.
-    OpeningKind = job::OpeningKind { Window, Door, PairOfDoors, SlidingDoor, OverheadDoor, CasedOpening }
+    OpeningKind = job::OpeningKind { Window, Door, PairOfDoors, SlidingDoor, OverheadDoor, PocketDoor, CasedOpening }
 );
 mirror!(
     /// Where the header hangs.
@@ -103,8 +103,9 @@ mirror!(
 mirror!(
     /// What a member does.
     MemberRole = Role {
-        SolePlate, SolePlateCutLast, TopPlate, SecondTopPlate, Stud, CornerStud, PartitionStud, PartitionBacker, PointLoadStud, King, Jack, HeaderPost, Header, Nailer,
-        HeadPacking, FlatHead, Sill, CrippleAbove, CrippleBelow,
+        SolePlate, SolePlateCutLast, TopPlate, SecondTopPlate, Stud, CornerStud, PartitionStud, PartitionBacker,
+        LadderBlock, Blocking, PointLoadStud, King, Jack, HeaderPost, Header, Nailer, HeadPacking, FlatHead, Sill,
+        CrippleAbove, CrippleBelow, BayFiller,
     }
 );
 mirror!(
@@ -118,8 +119,8 @@ mirror!(
 mirror!(
     /// What a layer of the height stack is.
     StackLayerKind = StackPart {
-        SolePlate, CrippleBelow, Sill, Opening, Nailer, HeadPiece, PackingStrip, PackingCripple, Header, FlatHead,
-        CrippleAbove, TopPlate, SecondTopPlate,
+        SolePlate, FinishFloor, OpenBelow, CrippleBelow, Sill, Opening, Nailer, HeadPiece, PackingStrip, PackingCripple,
+        Header, FlatHead, CrippleAbove, OpenAbove, TopPlate, SecondTopPlate,
     }
 );
 mirror!(
@@ -128,7 +129,9 @@ mirror!(
 );
 mirror!(
     /// Why a place is worth stopping at.
-    SnapReason = SnapKind { WallCenter, EqualGaps, LeftKingOnLayout, RightKingOnLayout }
+    SnapReason = SnapKind {
+        WallCenter, CenterClearOfWalls, EqualGaps, StudBay, LeftKingOnLayout, RightKingOnLayout,
+    }
 );
 mirror!(
     /// How joists bear on the wall.
@@ -200,4 +203,24 @@ mirror!(
 mirror!(
     /// How a wall ends.
     WallEnd = job::WallEnd { Plain, ThreeStudCorner, TwoStudCorner }
+);
+mirror!(
+    /// How studs and plates are sawn.
+    Sawn = job::Sawn { Inches, Millimeters }
+);
+mirror!(
+    /// Whether a wall stands in the wind.
+    WallFace = job::WallFace { Outside, Inside }
+);
+mirror!(
+    /// Whether heads are meant to line up.
+    HeadLine = job::HeadLine { Aligned, OnPurpose }
+);
+mirror!(
+    /// What a crossing wall is nailed to.
+    Backing = job::Backing { Channel, LadderBlocks }
+);
+mirror!(
+    /// What room an opening gives on.
+    Room = job::Room { Any, Bedroom, Kitchen, Bathroom }
 );

@@ -8,8 +8,8 @@ use uuid::Uuid;
 
 use crate::choices::{End, StudRole};
 use crate::inputs::{
-    Carries, CodeTable, Decided, Design, Evidence, Header, Opening, PointLoad, Resolve, Settings, StockItem, Wall,
-    WallFrame,
+    Carries, CodeTable, Decided, Design, Evidence, FramedAs, Header, Opening, PointLoad, Resolve, Settings, StockItem,
+    Wall, WallFrame,
 };
 use crate::typed::{FieldError, TypedLength};
 
@@ -85,7 +85,7 @@ pub enum Command {
         /// Which.
         wall: Uuid,
         /// Its frame.
-        frame: WallFrame,
+        frame: Box<WallFrame>,
     },
     /// Changes what a wall carries.
     ChangeCarries {
@@ -141,6 +141,13 @@ pub enum Command {
         end: End,
         /// The decision; the computed count where it is left out.
         decided: Option<Decided>,
+    },
+    /// Marks an opening as framed the way it was, or takes the mark back.
+    MarkFramed {
+        /// Which opening.
+        opening: Uuid,
+        /// What it was; not framed where it is left out.
+        framed: Option<Box<FramedAs>>,
     },
     /// Adds a point load.
     AddPointLoad {
@@ -248,6 +255,10 @@ impl Resolve for Command {
                 end: (*end).into(),
                 decided: decided.as_ref().map(CountOverride::from),
             },
+            Self::MarkFramed { opening, framed } => job::Command::MarkFramed {
+                opening: opening_id(opening),
+                framed: framed.as_ref().map(|framed| framed.resolve()).transpose()?.map(Box::new),
+            },
             Self::AddPointLoad { wall, load, at } => {
                 job::Command::AddPointLoad { wall: wall_id(wall), load: load.resolve()?, at: at.unwrap_or(AT_THE_END) }
             }
@@ -275,7 +286,9 @@ impl From<&job::Command> for Command {
             job::Command::RemoveWall { wall } => Self::RemoveWall { wall: wall_uuid(wall) },
             job::Command::MirrorWall { wall } => Self::MirrorWall { wall: wall_uuid(wall) },
             job::Command::MoveWall { wall, to } => Self::MoveWall { wall: wall_uuid(wall), to: *to },
-            job::Command::ChangeWall { wall, frame } => Self::ChangeWall { wall: wall_uuid(wall), frame: frame.into() },
+            job::Command::ChangeWall { wall, frame } => {
+                Self::ChangeWall { wall: wall_uuid(wall), frame: Box::new(frame.into()) }
+            }
             job::Command::ChangeCarries { wall, carries } => {
                 Self::ChangeCarries { wall: wall_uuid(wall), carries: carries.into() }
             }
@@ -307,6 +320,10 @@ impl From<&job::Command> for Command {
                 end: (*end).into(),
                 decided: decided.as_ref().map(Decided::from),
             },
+            job::Command::MarkFramed { opening, framed } => Self::MarkFramed {
+                opening: opening_uuid(opening),
+                framed: framed.as_deref().map(|framed| Box::new(framed.into())),
+            },
             job::Command::AddPointLoad { wall, load, at } => {
                 Self::AddPointLoad { wall: wall_uuid(wall), load: load.into(), at: Some(*at) }
             }
@@ -331,15 +348,22 @@ mod tests {
     fn frame() -> Value {
         json!({ "name": "north", "length": "12'", "height": "97 1/8", "stud_species": "spruce_pine_fir",
             "stud_grade": "stud", "stud_depth": "four", "spacing": "16", "plate_species": "hem_fir", "framing": { "layout_from": "right",
-            "left_end": "three_stud_corner", "partitions": [{ "partition_at": "5'", "partition_depth": "four" }],
-            "bolts": "6'" } })
+            "left_end": "three_stud_corner", "partitions": [{ "partition_at": "5'", "partition_depth": "four" },
+                { "partition_at": "8'", "partition_depth": "six", "backing": "ladder_blocks", "laps_in": true }],
+            "height_by": { "by": "rake", "rake_left": "8'", "rake_right": "9'",
+                "peak": { "peak_at": "6'", "peak_height": "10'" } },
+            "sawn": "millimeters", "face": "inside", "layout_from_face_of": "six",
+            "left_lap": { "how": "held_back", "lap_depth": "four" }, "right_lap": { "how": "runs_over", "lap_depth": "six" },
+            "own_breaks": { "lower": ["4'"], "upper": [] }, "cast_bolts": ["1'", "5'"], "blocking": ["1350 mm"],
+            "heads": "on_purpose", "bolts": "6'" } })
     }
 
     fn design() -> Value {
         json!({ "kind": "window", "unit_width": "3-0", "unit_height": "4-0", "center": "6-0", "sill": "34",
             "place": "at_head_height", "underside": "flat_nailer", "header": header(), "options": {
                 "acting": "one_ply", "service": "wet", "seat": "notched", "special": "unknown_grade",
-                "past_left": { "run_past": "20", "far_studs": 2 }, "posts": [{ "post_at": "18", "post_studs": 2 }] } })
+                "past_left": { "run_past": "20", "far_studs": 2 }, "posts": [{ "post_at": "18", "post_studs": 2 }],
+                "sill_style": { "built": "sloped", "sill_slope": "1/2" }, "sheathing_return": "1/2", "room": "kitchen" } })
     }
 
     fn header() -> Value {
@@ -372,7 +396,8 @@ mod tests {
         let evidence = json!({ "joists_land": "yes", "roof_lands": "no", "stands_above": "not_looked",
             "support_below": "no" });
         let decided = json!({ "count": 2, "reason": "as drawn" });
-        let opening = json!({ "id": OPENING, "design": design(), "jacks_left": decided, "kings_right": decided });
+        let opening = json!({ "id": OPENING, "design": design(), "jacks_left": decided, "kings_right": decided,
+            "framed_as": { "design": design(), "jacks_right": decided } });
         let wall =
             json!({ "id": WALL, "frame": frame(), "carries": carries, "openings": [opening], "point_loads": [load()] });
         let settings = json!({ "snow_basis": "roof", "snow": 28.0, "roof_live": 20.0, "live_deflection_limit": 360.0,
@@ -382,6 +407,7 @@ mod tests {
             json!({ "do": "change_settings", "settings": settings }),
             json!({ "do": "change_settings", "settings": { "wind": { "by": "speed", "miles_per_hour": 120.0,
                 "exposure": "c", "mean_roof_height": "22'" }, "school": "shop_rule", "aim": "lightest",
+                "finish_floor": "3/4", "counter": "35", "backsplash": "6",
                 "shop_headers": [{ "up_to": "4-6", "building_up_to": "20'", "header": header() }] } }),
             json!({ "do": "change_stock", "stock": [{ "board": sheet, "price_cents_per_foot": 900.0 }] }),
             json!({ "do": "load_code_table", "table": table }),
@@ -403,6 +429,8 @@ mod tests {
             json!({ "do": "choose_header", "opening": OPENING, "header": header() }),
             json!({ "do": "choose_header", "opening": OPENING, "header": null }),
             json!({ "do": "override_count", "opening": OPENING, "role": "king", "end": "right", "decided": decided }),
+            json!({ "do": "mark_framed", "opening": OPENING, "framed": { "design": design(), "jacks_left": decided } }),
+            json!({ "do": "mark_framed", "opening": OPENING, "framed": null }),
             json!({ "do": "add_point_load", "wall": WALL, "load": load(), "at": 0 }),
             json!({ "do": "change_point_load", "load": load() }),
             json!({ "do": "remove_point_load", "load": OPENING }),
@@ -430,7 +458,12 @@ mod tests {
     fn an_unreadable_length_names_its_field() {
         let cases = [
             (json!({ "do": "move_opening", "opening": OPENING, "to": "7-1/2", "measured": "left_face" }), "to"),
-            (json!({ "do": "change_wall", "wall": WALL, "frame": changed(frame(), "height", "tall") }), "height"),
+            (
+                json!({ "do": "change_wall", "wall": WALL, "frame": { "name": "north", "length": "12'",
+                "height": "tall", "stud_species": "hem_fir", "stud_grade": "stud", "stud_depth": "four", "spacing": "16",
+                "plate_species": "hem_fir" } }),
+                "height",
+            ),
             (
                 json!({ "do": "change_opening", "opening": OPENING, "design": changed(design(), "sill", "5 1/3") }),
                 "sill",

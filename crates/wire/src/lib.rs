@@ -6,6 +6,7 @@
 
 pub mod choices;
 pub mod command;
+pub mod framed;
 pub mod inputs;
 pub mod results;
 pub mod studies;

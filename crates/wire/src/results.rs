@@ -1,6 +1,10 @@
 //! Results on the wire: a planned wall, an opening's ticket, the calculation sheet.
 
 use serde::Serialize;
+use sturvek_core::framing::assembly::assembly;
+use sturvek_core::framing::changes::changes;
+use sturvek_core::framing::margins::margins;
+use sturvek_core::framing::nailing::{opening_nailing, wall_nailing};
 use sturvek_core::framing::opening_plan::SizedHeader;
 use sturvek_core::framing::pieces::pieces_of;
 use sturvek_core::framing::snap::snaps;
@@ -21,9 +25,10 @@ use utoipa::ToSchema;
 use uuid::Uuid;
 
 use crate::choices::{
-    BearingConclusion, CheckKind, FindingSeverity, LoadKind as WireLoadKind, MemberRole, PlateMarkKind, PlatesMarked,
-    School, SnapReason, StackLayerKind, Verdict,
+    BearingConclusion, CheckKind, FindingSeverity, LoadKind as WireLoadKind, School, SnapReason, StackLayerKind,
+    Verdict,
 };
+use crate::framed::{ChangesView, MarginsView, Mark, Member, NailingView, PieceView};
 use crate::inputs::Header;
 
 /// A planned wall. Lengths are whole nanometers.
@@ -51,8 +56,10 @@ pub struct WallView {
     pub marks: Vec<Mark>,
     /// Anchor bolts in the sole plate, from the left end.
     pub bolts: Vec<i64>,
-    /// Whether no place for the breaks of the top plates keeps every rule.
-    pub breaks_missing: bool,
+    /// The line of the wall's top over both plates, from left to right: x and height, in turn.
+    pub top_line: Vec<i64>,
+    /// What its plates, laps and studs are nailed with.
+    pub nailing: Vec<NailingView>,
     /// Its openings, from left to right.
     pub openings: Vec<Ticket>,
     /// What is wrong or worth knowing.
@@ -135,48 +142,6 @@ pub struct LoadTotal {
     pub plf: f64,
 }
 
-/// A member, drawn from its lower left corner.
-#[derive(Clone, Debug, Serialize, ToSchema)]
-pub struct Member {
-    /// Its role.
-    pub role: MemberRole,
-    /// Its name on a cut list.
-    pub name: String,
-    /// The opening it belongs to.
-    pub opening: Option<Uuid>,
-    /// Left edge.
-    pub x: i64,
-    /// Lower edge, above the subfloor.
-    pub y: i64,
-    /// Width.
-    pub width: i64,
-    /// Height.
-    pub height: i64,
-    /// The length it is cut to.
-    pub cut: i64,
-    /// Pieces behind one another.
-    pub plies: u8,
-    /// What it is cut from.
-    pub stock: String,
-}
-
-/// A mark on the plates.
-#[derive(Clone, Debug, Serialize, ToSchema)]
-pub struct Mark {
-    /// Left edge, as the tape reads.
-    pub at: i64,
-    /// Width on the plate.
-    pub width: i64,
-    /// Which plates carry it.
-    pub on: PlatesMarked,
-    /// What it marks.
-    pub kind: PlateMarkKind,
-    /// The letter that is written.
-    pub letter: char,
-    /// The opening it belongs to.
-    pub opening: Option<Uuid>,
-}
-
 /// What to cut for an opening, and why it holds.
 #[derive(Clone, Debug, Serialize, ToSchema)]
 pub struct Ticket {
@@ -224,6 +189,14 @@ pub struct Ticket {
     pub pieces: Vec<PieceView>,
     /// Places worth stopping at while it is moved.
     pub snaps: Vec<SnapView>,
+    /// What is left beside the rough opening.
+    pub margins: MarginsView,
+    /// What its pieces are nailed with.
+    pub nailing: Vec<NailingView>,
+    /// The order in which they go together.
+    pub assembly: Vec<String>,
+    /// What changed since it was framed; left out where it is not marked as framed.
+    pub changes: Option<ChangesView>,
 }
 
 /// The header that goes in.
@@ -378,21 +351,6 @@ pub struct StackLayer {
     pub height: i64,
 }
 
-/// A line of the cut list.
-#[derive(Clone, Debug, Serialize, ToSchema)]
-pub struct PieceView {
-    /// What it is for.
-    pub role: MemberRole,
-    /// In words.
-    pub name: String,
-    /// How many.
-    pub count: u32,
-    /// Cut length.
-    pub length: i64,
-    /// What it is cut from.
-    pub stock: String,
-}
-
 /// A place worth stopping at.
 #[derive(Clone, Debug, Serialize, ToSchema)]
 pub struct SnapView {
@@ -400,6 +358,8 @@ pub struct SnapView {
     pub center: i64,
     /// Why.
     pub reason: SnapReason,
+    /// How many full studs fewer the wall takes than now; negative for more.
+    pub studs_saved: i32,
 }
 
 /// A finding.
@@ -407,10 +367,12 @@ pub struct SnapView {
 pub struct FindingView {
     /// How much it matters.
     pub severity: FindingSeverity,
-    /// Which opening it is about.
-    pub opening: Uuid,
-    /// That opening's letter on the wall.
+    /// Which opening it is about; left out where it is about the wall.
+    pub opening: Option<Uuid>,
+    /// That opening's letter on the wall; empty where it is about the wall.
     pub letter: String,
+    /// Where along the wall it is, if it is at one place.
+    pub at: Option<i64>,
     /// What it is.
     pub sentence: String,
     /// What can be done.
@@ -476,32 +438,44 @@ impl Unresolved {
 fn is_unresolved(opening: &OpeningPlan, plan: &WallPlan) -> bool {
     use sturvek_core::framing::Severity;
     matches!(opening.verdict, CoreVerdict::DoesNotCarry | CoreVerdict::AskAnEngineer)
-        || plan.findings.iter().any(|f| f.opening() == opening.id && f.severity() == Severity::Trouble)
+        || plan.findings.iter().any(|f| f.opening() == Some(opening.id) && f.severity() == Severity::Trouble)
 }
 
 /// A planned wall for the page.
-pub fn wall_view(settings: &job::Settings, wall: &job::Wall, plan: &WallPlan) -> WallView {
+pub fn wall_view(job: &job::Job, wall: &job::Wall, plan: &WallPlan) -> WallView {
     WallView {
         id: Uuid::from_u128(wall.id.0),
         length: wall.frame.length.nanometers(),
-        height: wall.frame.height.nanometers(),
+        height: wall.frame.height().nanometers(),
         bearing: bearing(&wall.evidence),
         loads: load_lines(&plan.take_down),
         load_stretches: load_stretches(&plan.take_down, wall.frame.length),
         load_points: plan.take_down.points.iter().map(load_point).collect(),
         uplift_at_far_end_plf: plan.take_down.uplift_at_far_end.map(|uplift| uplift.to_plf()),
-        members: plan.members.iter().map(member).collect(),
-        marks: plan.marks.iter().map(mark).collect(),
+        members: plan.members.iter().map(Into::into).collect(),
+        marks: plan.marks.iter().map(Into::into).collect(),
         bolts: plan.bolts.iter().map(|bolt| bolt.nanometers()).collect(),
-        breaks_missing: plan.breaks_missing,
+        top_line: top_line(&wall.frame),
+        nailing: wall_nailing(wall, &plan.members).iter().map(Into::into).collect(),
         openings: plan
             .openings
             .iter()
             .enumerate()
-            .map(|(index, opening)| ticket(index, opening, plan, settings, wall))
+            .map(|(index, opening)| ticket(index, opening, plan, job, wall))
             .collect(),
         findings: plan.findings.iter().map(|each| finding(each, &plan.openings)).collect(),
     }
+}
+
+fn top_line(frame: &job::WallFrame) -> Vec<i64> {
+    let lines = frame.top_lines();
+    let points = lines.first().map(|line| line[0]).into_iter().chain(lines.iter().map(|line| line[1]));
+    points.flat_map(|(x, y)| [x.nanometers(), y.nanometers()]).collect()
+}
+
+fn changes_of(job: &job::Job, wall: &job::Wall, plan: &WallPlan, id: job::OpeningId) -> Option<ChangesView> {
+    let opening = wall.openings.iter().find(|opening| opening.id == id)?;
+    changes(job, wall, plan, opening).as_ref().map(Into::into)
 }
 
 fn bearing(evidence: &sturvek_core::loads::BearingEvidence) -> BearingView {
@@ -547,47 +521,22 @@ fn load_point(point: &sturvek_core::loads::LoadPoint) -> LoadPointView {
     }
 }
 
-fn member(member: &sturvek_core::framing::Member) -> Member {
-    Member {
-        role: member.role.into(),
-        name: member.role.name().to_owned(),
-        opening: member.opening.map(|id| Uuid::from_u128(id.0)),
-        x: member.rect.x.nanometers(),
-        y: member.rect.y.nanometers(),
-        width: member.rect.width.nanometers(),
-        height: member.rect.height.nanometers(),
-        cut: member.cut.nanometers(),
-        plies: member.plies,
-        stock: member.stock.clone(),
-    }
-}
-
-fn mark(mark: &sturvek_core::framing::Mark) -> Mark {
-    Mark {
-        at: mark.at.nanometers(),
-        width: mark.width.nanometers(),
-        on: mark.on.into(),
-        kind: mark.kind.into(),
-        letter: mark.kind.letter(),
-        opening: mark.opening.map(|id| Uuid::from_u128(id.0)),
-    }
-}
-
 fn finding(finding: &Finding, openings: &[OpeningPlan]) -> FindingView {
-    let place = openings.iter().position(|opening| opening.id == finding.opening());
+    let place = openings.iter().position(|opening| Some(opening.id) == finding.opening());
     FindingView {
+        at: finding.at().map(Length::nanometers),
         letter: place.map_or_else(String::new, letter),
         severity: finding.severity().into(),
-        opening: Uuid::from_u128(finding.opening().0),
+        opening: finding.opening().map(|id| Uuid::from_u128(id.0)),
         sentence: finding.sentence(),
         ways_out: finding.ways_out().iter().map(ToString::to_string).collect(),
     }
 }
 
-fn ticket(index: usize, opening: &OpeningPlan, plan: &WallPlan, settings: &job::Settings, wall: &job::Wall) -> Ticket {
+fn ticket(index: usize, opening: &OpeningPlan, plan: &WallPlan, job: &job::Job, wall: &job::Wall) -> Ticket {
     let sized = match &opening.outcome {
         OpeningOutcome::Header(sized) => Some(&**sized),
-        OpeningOutcome::Flat | OpeningOutcome::Outside(_) => None,
+        OpeningOutcome::Flat | OpeningOutcome::InBay(_) | OpeningOutcome::Outside(_) => None,
     };
     Ticket {
         id: Uuid::from_u128(opening.id.0),
@@ -605,15 +554,23 @@ fn ticket(index: usize, opening: &OpeningPlan, plan: &WallPlan, settings: &job::
         sentence: opening.sentence.clone(),
         header: sized.map(|sized| sized_view(sized, opening.header_length())),
         schools: sized.map_or_else(Vec::new, schools),
-        margin: settings.margin.words().to_owned(),
+        margin: job.settings.margin.words().to_owned(),
         candidates: sized.map_or_else(Vec::new, |sized| candidates(sized, opening)),
         left_pack: pack(opening, sized, End::Left),
         right_pack: pack(opening, sized, End::Right),
         stack: opening.stack.lines.iter().map(stack_layer).collect(),
-        pieces: pieces_of(opening.id, &plan.members).iter().map(piece).collect(),
+        pieces: pieces_of(opening.id, &plan.members).iter().map(Into::into).collect(),
+        margins: (&margins(opening, &wall.frame)).into(),
+        nailing: opening_nailing(opening, &plan.members).iter().map(Into::into).collect(),
+        assembly: assembly(opening, &plan.members),
+        changes: changes_of(job, wall, plan, opening.id),
         snaps: snaps(opening, &plan.openings, wall)
             .iter()
-            .map(|snap| SnapView { center: snap.center.nanometers(), reason: snap.kind.into() })
+            .map(|snap| SnapView {
+                center: snap.center.nanometers(),
+                reason: snap.kind.into(),
+                studs_saved: snap.studs_saved,
+            })
             .collect(),
     }
 }
@@ -671,7 +628,7 @@ fn candidates(sized: &SizedHeader, opening: &OpeningPlan) -> Vec<CandidateView> 
     let view = |candidate: &Candidate| {
         let Evaluation { header, jacks, .. } = candidate.evaluation;
         let plies = i64::from(jacks.left + jacks.right);
-        let feet = (opening.rough.width + job::TWO_BY * plies).to_feet();
+        let feet = (opening.rough.width + opening.stud * plies).to_feet();
         let hardest = candidate.evaluation.hardest();
         CandidateView {
             spec: header.into(),
@@ -751,16 +708,6 @@ fn stack_layer(line: &sturvek_core::framing::StackLine) -> StackLayer {
         name: line.what.name().to_owned(),
         from: line.from.nanometers(),
         height: line.height.nanometers(),
-    }
-}
-
-fn piece(piece: &sturvek_core::framing::Piece) -> PieceView {
-    PieceView {
-        role: piece.role.into(),
-        name: piece.role.name().to_owned(),
-        count: piece.count,
-        length: piece.length.nanometers(),
-        stock: piece.stock.clone(),
     }
 }
 

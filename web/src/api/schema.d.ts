@@ -363,6 +363,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/words": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The ways of speaking of a wall's parts. */
+        get: operations["get_words"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -372,6 +389,11 @@ export interface components {
          * @enum {string}
          */
         Aim: "cheapest" | "leanest" | "shallowest" | "lightest" | "fewest_plies";
+        /**
+         * @description What a crossing wall is nailed to.
+         * @enum {string}
+         */
+        Backing: "channel" | "ladder_blocks";
         /**
          * @description What follows from what was seen.
          * @enum {string}
@@ -541,6 +563,19 @@ export interface components {
             bearing: boolean;
             /** @description What lands on it. */
             items: components["schemas"]["CarriedItem"][];
+        };
+        /** @description What changed since an opening was framed. */
+        ChangesView: {
+            header_before?: components["schemas"]["HeaderCut"] | null;
+            header_now?: components["schemas"]["HeaderCut"] | null;
+            /** @description Marks to make. */
+            made: components["schemas"]["Mark"][];
+            /** @description Pieces that go in. */
+            new: components["schemas"]["PieceView"][];
+            /** @description Pieces that come out. */
+            out: components["schemas"]["PieceView"][];
+            /** @description Marks to strike. */
+            struck: components["schemas"]["Mark"][];
         };
         /**
          * @description Which check.
@@ -761,6 +796,15 @@ export interface components {
             /** @description Jacks or kings. */
             role: components["schemas"]["StudRole"];
         } | {
+            /** @enum {string} */
+            do: "mark_framed";
+            framed?: components["schemas"]["FramedAs"] | null;
+            /**
+             * Format: uuid
+             * @description Which opening.
+             */
+            opening: string;
+        } | {
             /** @description Its place in the list; the end where it is left out. */
             at?: number | null;
             /** @enum {string} */
@@ -840,6 +884,11 @@ export interface components {
              */
             posts: components["schemas"]["PostUnder"][];
             /**
+             * @description What room it gives on.
+             * @default any
+             */
+            room: components["schemas"]["Room"];
+            /**
              * @description How the header sits on its jacks.
              * @default full
              */
@@ -849,6 +898,18 @@ export interface components {
              * @default dry
              */
             service: components["schemas"]["Service"];
+            /**
+             * @description Thickness of sheathing returned into the jambs.
+             * @default 0
+             */
+            sheathing_return: components["schemas"]["TypedLength"];
+            /**
+             * @description How its sill is built.
+             * @default {
+             *       "built": "single"
+             *     }
+             */
+            sill_style: components["schemas"]["SillStyle"];
             /**
              * @description What takes it out of the ordinary.
              * @default ordinary
@@ -895,13 +956,18 @@ export interface components {
         FindingSeverity: "trouble" | "caution" | "note";
         /** @description A finding. */
         FindingView: {
-            /** @description That opening's letter on the wall. */
+            /**
+             * Format: int64
+             * @description Where along the wall it is, if it is at one place.
+             */
+            at?: number | null;
+            /** @description That opening's letter on the wall; empty where it is about the wall. */
             letter: string;
             /**
              * Format: uuid
-             * @description Which opening it is about.
+             * @description Which opening it is about; left out where it is about the wall.
              */
-            opening: string;
+            opening?: string | null;
             /** @description What it is. */
             sentence: string;
             /** @description How much it matters. */
@@ -942,8 +1008,22 @@ export interface components {
          * @enum {string}
          */
         FloorUse: "living" | "sleeping" | "attic_with_storage" | "attic_without_storage" | "deck";
+        /** @description What an opening was when it was framed. */
+        FramedAs: {
+            /** @description Its design then. */
+            design: components["schemas"]["Design"];
+            jacks_left?: components["schemas"]["Decided"] | null;
+            jacks_right?: components["schemas"]["Decided"] | null;
+            kings_left?: components["schemas"]["Decided"] | null;
+            kings_right?: components["schemas"]["Decided"] | null;
+        };
         /** @description How a wall's plates, ends and crossing walls are framed. What is left out is as usual. */
         FramingOptions: {
+            /**
+             * @description Rows of blocking, by the height of their middle.
+             * @default []
+             */
+            blocking: components["schemas"]["TypedLength"][];
             /** @default null */
             bolts: components["schemas"]["TypedLength"] | null;
             /**
@@ -952,15 +1032,48 @@ export interface components {
              */
             breaks_apart: components["schemas"]["TypedLength"];
             /**
+             * @description Bolts that stand in the concrete already, from the left end.
+             * @default []
+             */
+            cast_bolts: components["schemas"]["TypedLength"][];
+            /**
+             * @description Whether the wind stands on it.
+             * @default outside
+             */
+            face: components["schemas"]["WallFace"];
+            /**
+             * @description Whether the heads are meant to line up.
+             * @default aligned
+             */
+            heads: components["schemas"]["HeadLine"];
+            /**
+             * @description How the height is given.
+             * @default {
+             *       "by": "over_plates"
+             *     }
+             */
+            height_by: components["schemas"]["HeightBy"];
+            /**
              * @description From which end the stud layout is pulled.
              * @default left
              */
             layout_from: components["schemas"]["End"];
+            /** @default null */
+            layout_from_face_of: components["schemas"]["Depth"] | null;
             /**
              * @description How the left end is built.
              * @default plain
              */
             left_end: components["schemas"]["WallEnd"];
+            /**
+             * @description How the second top plate ends at the left.
+             * @default {
+             *       "how": "flush"
+             *     }
+             */
+            left_lap: components["schemas"]["PlateLap"];
+            /** @default null */
+            own_breaks: components["schemas"]["OwnBreaks"] | null;
             /**
              * @description Crossing walls.
              * @default []
@@ -976,6 +1089,18 @@ export interface components {
              * @default plain
              */
             right_end: components["schemas"]["WallEnd"];
+            /**
+             * @description How the second top plate ends at the right.
+             * @default {
+             *       "how": "flush"
+             *     }
+             */
+            right_lap: components["schemas"]["PlateLap"];
+            /**
+             * @description Whether studs and plates are sawn to inches or to millimeters.
+             * @default inches
+             */
+            sawn: components["schemas"]["Sawn"];
         };
         /** @description The triangle of a gable wall, its peak in the middle of its stretch. */
         Gable: {
@@ -995,6 +1120,11 @@ export interface components {
          * @enum {string}
          */
         Grade: "select_structural" | "number1" | "number2" | "stud";
+        /**
+         * @description Whether heads are meant to line up.
+         * @enum {string}
+         */
+        HeadLine: "aligned" | "on_purpose";
         /** @description A header: so many plies of one board. */
         Header: {
             /** @description What each ply is. */
@@ -1004,6 +1134,16 @@ export interface components {
              * @description How many plies.
              */
             plies: number;
+        };
+        /** @description A header as it is cut. */
+        HeaderCut: {
+            /**
+             * Format: int64
+             * @description Its length.
+             */
+            length: number;
+            /** @description Its name. */
+            name: string;
         };
         /**
          * @description Where the header hangs.
@@ -1032,6 +1172,33 @@ export interface components {
         Health: {
             /** @description Whether the database answers. */
             database: boolean;
+        };
+        /** @description How the height of a wall is given. */
+        HeightBy: {
+            /** @enum {string} */
+            by: "over_plates";
+        } | {
+            /** @enum {string} */
+            by: "studs";
+            /** @description How long they are. */
+            stud_length: components["schemas"]["TypedLength"];
+        } | {
+            /** @enum {string} */
+            by: "room";
+            /** @description What is left over the wall, so that it can be tipped up. */
+            clearance: components["schemas"]["TypedLength"];
+            /** @description Height at the left end. */
+            room_left: components["schemas"]["TypedLength"];
+            /** @description Height at the right end. */
+            room_right: components["schemas"]["TypedLength"];
+        } | {
+            /** @enum {string} */
+            by: "rake";
+            peak?: components["schemas"]["Peak"] | null;
+            /** @description Height over the plates at the left end. */
+            rake_left: components["schemas"]["TypedLength"];
+            /** @description Height over the plates at the right end. */
+            rake_right: components["schemas"]["TypedLength"];
         };
         /** @description An entry of a job's history. */
         HistoryEntry: {
@@ -1163,6 +1330,13 @@ export interface components {
              */
             miles_per_hour: number;
         };
+        /** @description By how much a rough opening is larger than its unit. */
+        Larger: {
+            /** @description In height. */
+            rough_higher: components["schemas"]["TypedLength"];
+            /** @description In width. */
+            rough_wider: components["schemas"]["TypedLength"];
+        };
         /**
          * @description Kind of load.
          * @enum {string}
@@ -1261,17 +1435,29 @@ export interface components {
          * @enum {string}
          */
         Margin: "lean" | "belt_and_braces";
+        /** @description What is left beside a rough opening, at the left and at the right. */
+        MarginsView: {
+            /** @description To the nearest crossing walls, as it is seen from the room. */
+            inside: number[];
+            /** @description To the wall's ends, as it is seen from outside. */
+            outside: number[];
+        };
         /** @description A mark on the plates. */
         Mark: {
             /**
              * Format: int64
-             * @description Left edge, as the tape reads.
+             * @description Left edge, as the tape reads along the sole plate.
              */
             at: number;
+            /**
+             * Format: int64
+             * @description The same along the top plates, which are longer where they climb.
+             */
+            at_on_top: number;
             /** @description What it marks. */
             kind: components["schemas"]["PlateMarkKind"];
-            /** @description The letter that is written. */
-            letter: string;
+            /** @description What is written: `X`, `J2`. */
+            label: string;
             /** @description Which plates carry it. */
             on: components["schemas"]["PlatesMarked"];
             /**
@@ -1331,11 +1517,26 @@ export interface components {
          * @enum {string}
          */
         Measured: "center" | "left_face" | "right_face";
-        /** @description A member, drawn from its lower left corner. */
+        /** @description A member: the box around it, from its lower left corner, and how far its edges climb within that. */
         Member: {
             /**
+             * Format: double
+             * @description How its end is cut where it is not square: degrees off square.
+             */
+            bevel_degrees?: number | null;
+            /**
              * Format: int64
-             * @description The length it is cut to.
+             * @description How far its lower edge climbs from left to right; negative where it falls.
+             */
+            climb_bottom: number;
+            /**
+             * Format: int64
+             * @description How far its upper edge climbs.
+             */
+            climb_top: number;
+            /**
+             * Format: int64
+             * @description The length it is cut to, at its longest.
              */
             cut: number;
             /**
@@ -1379,7 +1580,16 @@ export interface components {
          * @description What a member does.
          * @enum {string}
          */
-        MemberRole: "sole_plate" | "sole_plate_cut_last" | "top_plate" | "second_top_plate" | "stud" | "corner_stud" | "partition_stud" | "partition_backer" | "point_load_stud" | "king" | "jack" | "header_post" | "header" | "nailer" | "head_packing" | "flat_head" | "sill" | "cripple_above" | "cripple_below";
+        MemberRole: "sole_plate" | "sole_plate_cut_last" | "top_plate" | "second_top_plate" | "stud" | "corner_stud" | "partition_stud" | "partition_backer" | "ladder_block" | "blocking" | "point_load_stud" | "king" | "jack" | "header_post" | "header" | "nailer" | "head_packing" | "flat_head" | "sill" | "cripple_above" | "cripple_below" | "bay_filler";
+        /** @description How one joint is nailed. */
+        NailingView: {
+            /** @description What is joined. */
+            joint: string;
+            /** @description The nails. */
+            nails: string;
+            /** @description Where it comes from. */
+            source: string;
+        };
         /** @description A new job. */
         NewJob: {
             /** @description Its name. */
@@ -1417,6 +1627,7 @@ export interface components {
         Opening: {
             /** @description Its design. */
             design: components["schemas"]["Design"];
+            framed_as?: components["schemas"]["FramedAs"] | null;
             /**
              * Format: uuid
              * @description Its identity; left out when it is added.
@@ -1431,7 +1642,14 @@ export interface components {
          * @description Kind of an opening.
          * @enum {string}
          */
-        OpeningKind: "window" | "door" | "pair_of_doors" | "sliding_door" | "overhead_door" | "cased_opening";
+        OpeningKind: "window" | "door" | "pair_of_doors" | "sliding_door" | "overhead_door" | "pocket_door" | "cased_opening";
+        /** @description Breaks of the top plates that somebody decided on, from the left end. */
+        OwnBreaks: {
+            /** @description The lower plate's. */
+            lower: components["schemas"]["TypedLength"][];
+            /** @description The upper plate's. */
+            upper: components["schemas"]["TypedLength"][];
+        };
         /** @description Jacks and kings at one end. */
         PackView: {
             /** @description Every reason for them. */
@@ -1460,13 +1678,29 @@ export interface components {
         };
         /** @description A wall that meets this one from the inside. */
         Partition: {
+            /** @description What it is nailed to. */
+            backing?: components["schemas"]["Backing"];
+            /** @description Whether its second top plate laps into this wall's. */
+            laps_in?: boolean;
             /** @description Its center, from this wall's left end. */
             partition_at: components["schemas"]["TypedLength"];
             /** @description Nominal depth of its studs. */
             partition_depth: components["schemas"]["Depth"];
         };
+        /** @description A gable's peak. */
+        Peak: {
+            /** @description From the wall's left end. */
+            peak_at: components["schemas"]["TypedLength"];
+            /** @description Over the plates. */
+            peak_height: components["schemas"]["TypedLength"];
+        };
         /** @description A line of the cut list. */
         PieceView: {
+            /**
+             * Format: double
+             * @description How its end is cut where it is not square: degrees off square.
+             */
+            bevel_degrees?: number | null;
             /**
              * Format: int32
              * @description How many.
@@ -1474,7 +1708,7 @@ export interface components {
             count: number;
             /**
              * Format: int64
-             * @description Cut length.
+             * @description Cut length, at its longest.
              */
             length: number;
             /** @description In words. */
@@ -1483,6 +1717,21 @@ export interface components {
             role: components["schemas"]["MemberRole"];
             /** @description What it is cut from. */
             stock: string;
+        };
+        /** @description How the second top plate ends. */
+        PlateLap: {
+            /** @enum {string} */
+            how: "flush";
+        } | {
+            /** @enum {string} */
+            how: "held_back";
+            /** @description Depth of the next wall. */
+            lap_depth: components["schemas"]["Depth"];
+        } | {
+            /** @enum {string} */
+            how: "runs_over";
+            /** @description Depth of the next wall. */
+            lap_depth: components["schemas"]["Depth"];
         };
         /**
          * @description The letter on the plate.
@@ -1669,6 +1918,28 @@ export interface components {
          * @enum {string}
          */
         RoofFraming: "trusses" | "rafters_with_clear_ceiling_joists" | "rafters_with_lapped_ceiling_joists" | "middle_wall_under_lapped_ceiling_joists" | "rafters_on_ridge_beam" | "parallel_to_wall";
+        /**
+         * @description What room an opening gives on.
+         * @enum {string}
+         */
+        Room: "any" | "bedroom" | "kitchen" | "bathroom";
+        /** @description How much larger rough openings are than their units, by kind. */
+        RoughRules: {
+            /** @description Cased openings. */
+            cased_opening: components["schemas"]["Larger"];
+            /** @description Single doors. */
+            door: components["schemas"]["Larger"];
+            /** @description Overhead doors. */
+            overhead_door: components["schemas"]["Larger"];
+            /** @description Pairs of doors. */
+            pair_of_doors: components["schemas"]["Larger"];
+            /** @description Pocket doors, over twice the slab's width. */
+            pocket_door: components["schemas"]["Larger"];
+            /** @description Sliding doors. */
+            sliding_door: components["schemas"]["Larger"];
+            /** @description Windows. */
+            window: components["schemas"]["Larger"];
+        };
         /** @description How a header runs on past its pack. */
         RunPast: {
             /**
@@ -1679,8 +1950,15 @@ export interface components {
             /** @description How far past the face of the opening. */
             run_past: components["schemas"]["TypedLength"];
         };
+        /**
+         * @description How studs and plates are sawn.
+         * @enum {string}
+         */
+        Sawn: "inches" | "millimeters";
         /** @description How an opening is called out. */
         SayRequest: {
+            /** @description Whether bare numbers are millimeters, and the answer is given in them. */
+            in_millimeters?: boolean;
             /** @description The words. */
             text: string;
         };
@@ -1736,11 +2014,26 @@ export interface components {
              */
             aim: components["schemas"]["Aim"];
             /**
+             * @description The backsplash over it.
+             * @default 101600000
+             */
+            backsplash: components["schemas"]["TypedLength"];
+            /**
+             * @description Top of a kitchen's counter above the finish floor.
+             * @default 914400000
+             */
+            counter: components["schemas"]["TypedLength"];
+            /**
              * Format: double
              * @description Creep factor on dead-load deflection.
              * @default 1.5
              */
             creep: number;
+            /**
+             * @description Thickness of the finish floor, on which doors stand.
+             * @default 0
+             */
+            finish_floor: components["schemas"]["TypedLength"];
             /**
              * Format: double
              * @description Deflection limit of kings in wind: height over this.
@@ -1771,6 +2064,40 @@ export interface components {
              * @default 20
              */
             roof_live: number;
+            /**
+             * @description How much larger rough openings are than their units.
+             * @default {
+             *       "cased_opening": {
+             *         "rough_higher": 25400000,
+             *         "rough_wider": 50800000
+             *       },
+             *       "door": {
+             *         "rough_higher": 63500000,
+             *         "rough_wider": 50800000
+             *       },
+             *       "overhead_door": {
+             *         "rough_higher": 0,
+             *         "rough_wider": 0
+             *       },
+             *       "pair_of_doors": {
+             *         "rough_higher": 63500000,
+             *         "rough_wider": 50800000
+             *       },
+             *       "pocket_door": {
+             *         "rough_higher": 114300000,
+             *         "rough_wider": 25400000
+             *       },
+             *       "sliding_door": {
+             *         "rough_higher": 12700000,
+             *         "rough_wider": 12700000
+             *       },
+             *       "window": {
+             *         "rough_higher": 12700000,
+             *         "rough_wider": 12700000
+             *       }
+             *     }
+             */
+            rough_rules: components["schemas"]["RoughRules"];
             /**
              * @description Which school governs.
              * @default calculation
@@ -1905,6 +2232,19 @@ export interface components {
             header: components["schemas"]["Header"];
             up_to?: components["schemas"]["TypedLength"] | null;
         };
+        /** @description How a sill is built. */
+        SillStyle: {
+            /** @enum {string} */
+            built: "single";
+        } | {
+            /** @enum {string} */
+            built: "double";
+        } | {
+            /** @enum {string} */
+            built: "sloped";
+            /** @description By so much over the depth of the wall. */
+            sill_slope: components["schemas"]["TypedLength"];
+        };
         /** @description The header that goes in. */
         SizedView: {
             /** @description Its checks. */
@@ -1945,7 +2285,7 @@ export interface components {
          * @description Why a place is worth stopping at.
          * @enum {string}
          */
-        SnapReason: "wall_center" | "equal_gaps" | "left_king_on_layout" | "right_king_on_layout";
+        SnapReason: "wall_center" | "center_clear_of_walls" | "equal_gaps" | "stud_bay" | "left_king_on_layout" | "right_king_on_layout";
         /** @description A place worth stopping at. */
         SnapView: {
             /**
@@ -1955,6 +2295,11 @@ export interface components {
             center: number;
             /** @description Why. */
             reason: components["schemas"]["SnapReason"];
+            /**
+             * Format: int32
+             * @description How many full studs fewer the wall takes than now; negative for more.
+             */
+            studs_saved: number;
         };
         /**
          * @description What a snow figure is.
@@ -2002,7 +2347,7 @@ export interface components {
          * @description What a layer of the height stack is.
          * @enum {string}
          */
-        StackLayerKind: "sole_plate" | "cripple_below" | "sill" | "opening" | "nailer" | "head_piece" | "packing_strip" | "packing_cripple" | "header" | "flat_head" | "cripple_above" | "top_plate" | "second_top_plate";
+        StackLayerKind: "sole_plate" | "finish_floor" | "open_below" | "cripple_below" | "sill" | "opening" | "nailer" | "head_piece" | "packing_strip" | "packing_cripple" | "header" | "flat_head" | "cripple_above" | "open_above" | "top_plate" | "second_top_plate";
         /** @description A step back or forth. */
         StepRequest: {
             /** @description Who does it. */
@@ -2040,6 +2385,8 @@ export interface components {
         Thickness: "two" | "four" | "six";
         /** @description What to cut for an opening, and why it holds. */
         Ticket: {
+            /** @description The order in which they go together. */
+            assembly: string[];
             /** @description Everything that was tried, cheapest first. */
             candidates: components["schemas"]["CandidateView"][];
             /**
@@ -2047,6 +2394,7 @@ export interface components {
              * @description Center.
              */
             center: number;
+            changes?: components["schemas"]["ChangesView"] | null;
             /**
              * Format: int64
              * @description Top of the rough opening.
@@ -2071,6 +2419,10 @@ export interface components {
             letter: string;
             /** @description Whether the job is built lean or belt and braces, as it is stated on the ticket. */
             margin: string;
+            /** @description What is left beside the rough opening. */
+            margins: components["schemas"]["MarginsView"];
+            /** @description What its pieces are nailed with. */
+            nailing: components["schemas"]["NailingView"][];
             /** @description What to cut. */
             pieces: components["schemas"]["PieceView"][];
             /**
@@ -2132,6 +2484,15 @@ export interface components {
          * @enum {string}
          */
         Verdict: "carries" | "carries_barely" | "does_not_carry" | "ask_an_engineer";
+        /** @description A way of speaking. */
+        VocabularyView: {
+            /** @description What it goes by. */
+            id: string;
+            /** @description What it is called. */
+            name: string;
+            /** @description What it calls each part: for one, for several. */
+            words: string[][];
+        };
         /** @description A wall. */
         Wall: {
             /** @description What comes down on it. */
@@ -2165,11 +2526,16 @@ export interface components {
          * @enum {string}
          */
         WallEnd: "plain" | "three_stud_corner" | "two_stud_corner";
+        /**
+         * @description Whether a wall stands in the wind.
+         * @enum {string}
+         */
+        WallFace: "outside" | "inside";
         /** @description A wall's frame. */
         WallFrame: {
             /** @description How its plates, ends and crossing walls are framed. */
             framing?: components["schemas"]["FramingOptions"];
-            /** @description Height over all plates. */
+            /** @description Height over all plates; read only where `framing.height_by` says so, else it follows from that. */
             height: components["schemas"]["TypedLength"];
             /** @description Length along the plates. */
             length: components["schemas"]["TypedLength"];
@@ -2192,8 +2558,6 @@ export interface components {
             bearing: components["schemas"]["BearingView"];
             /** @description Anchor bolts in the sole plate, from the left end. */
             bolts: number[];
-            /** @description Whether no place for the breaks of the top plates keeps every rule. */
-            breaks_missing: boolean;
             /** @description What is wrong or worth knowing. */
             findings: components["schemas"]["FindingView"][];
             /**
@@ -2221,8 +2585,12 @@ export interface components {
             marks: components["schemas"]["Mark"][];
             /** @description Its members. */
             members: components["schemas"]["Member"][];
+            /** @description What its plates, laps and studs are nailed with. */
+            nailing: components["schemas"]["NailingView"][];
             /** @description Its openings, from left to right. */
             openings: components["schemas"]["Ticket"][];
+            /** @description The line of the wall's top over both plates, from left to right: x and height, in turn. */
+            top_line: number[];
             /**
              * Format: double
              * @description Uplift at the far end of cantilevered joists, lb/ft.
@@ -2234,6 +2602,13 @@ export interface components {
          * @enum {string}
          */
         WindExposure: "b" | "c" | "d";
+        /** @description The ways of speaking of a wall's parts. */
+        Words: {
+            /** @description What else each part is called, in the vocabularies' order of parts. */
+            other_names: string[][];
+            /** @description The ways; the first is the one results are written in. */
+            vocabularies: components["schemas"]["VocabularyView"][];
+        };
     };
     responses: never;
     parameters: never;
@@ -2955,6 +3330,25 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MaterialView"][];
+                };
+            };
+        };
+    };
+    get_words: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Words"];
                 };
             };
         };

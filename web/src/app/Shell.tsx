@@ -1,9 +1,12 @@
+import { useState } from "react";
 import { NavLink, Outlet, useParams } from "react-router";
+import { SpeechSheet } from "../speech/SpeechSheet";
 import { useTheme } from "./theme";
 
 /** The frame of every screen: the stations of the work along the left edge, or along the bottom on a phone. */
 export function Shell() {
   const [theme, toggleTheme] = useTheme();
+  const [speaking, setSpeaking] = useState(false);
   const { job, wall } = useParams();
   const station = "tap flex flex-col items-center justify-center gap-0.5 px-2 py-2 text-sm";
   const look = ({ isActive }: { isActive: boolean }) =>
@@ -47,6 +50,9 @@ export function Shell() {
           </NavLink>
         )}
         <span className="flex-1" />
+        <button type="button" className={station} onClick={() => setSpeaking(true)}>
+          Words
+        </button>
         <button type="button" className={station} onClick={toggleTheme}>
           {theme === "paper" ? "Night" : "Sun"}
         </button>
@@ -54,6 +60,7 @@ export function Shell() {
       <div className="min-w-0 flex-1 sm:overflow-hidden">
         <Outlet />
       </div>
+      {speaking && <SpeechSheet close={() => setSpeaking(false)} />}
     </div>
   );
 }

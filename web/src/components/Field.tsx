@@ -1,5 +1,6 @@
 import { useId } from "react";
-import { type LengthStyle, lengthText, type Nanometers } from "../lib/length";
+import { asTyped, type LengthStyle, type Nanometers } from "../lib/length";
+import { useSpeech } from "../speech/useSpeech";
 import { useDraft } from "./useDraft";
 
 interface TextProps {
@@ -18,12 +19,13 @@ interface TextProps {
 export function TextField(props: TextProps) {
   const { label, value, save, unit, hint, numeric = true, labelHidden = false } = props;
   const draft = useDraft(value, save);
+  const { say } = useSpeech();
   const id = useId();
   const described = draft.problem ? `${id}-problem` : hint ? `${id}-hint` : undefined;
   return (
     <div className="min-w-0">
       <label htmlFor={id} className={labelHidden ? "sr-only" : "block text-secondary text-sm"}>
-        {label}
+        {say(label)}
       </label>
       <div className="flex items-center gap-1.5">
         <input
@@ -45,12 +47,12 @@ export function TextField(props: TextProps) {
       </div>
       {draft.problem && (
         <p id={`${id}-problem`} role="alert" className="mt-1 text-error text-sm">
-          {draft.problem}
+          {say(draft.problem)}
         </p>
       )}
       {!draft.problem && hint && (
         <p id={`${id}-hint`} className="mt-0.5 text-secondary text-xs">
-          {hint}
+          {say(hint)}
         </p>
       )}
     </div>
@@ -63,8 +65,54 @@ interface LengthProps extends Omit<TextProps, "value"> {
 }
 
 /** A length as it is written on site; the server reads it. */
-export function LengthField({ length, style = "feet", ...rest }: LengthProps) {
-  return <TextField {...rest} value={lengthText(length, style)} />;
+export function LengthField({ length, style = "feet", save, ...rest }: LengthProps) {
+  const speech = useSpeech();
+  return (
+    <TextField
+      {...rest}
+      value={speech.length(length, style)}
+      save={(text) => save(asTyped(text, speech.units))}
+    />
+  );
+}
+
+interface MaybeLengthProps extends Omit<TextProps, "value" | "save"> {
+  readonly length: Nanometers | string | null | undefined;
+  readonly style?: LengthStyle;
+  readonly save: (text: string | null) => Promise<string | undefined>;
+}
+
+/** A length that may be left empty. */
+export function MaybeLengthField({ length, style = "feet", save, ...rest }: MaybeLengthProps) {
+  const speech = useSpeech();
+  return (
+    <TextField
+      {...rest}
+      value={typeof length === "number" ? speech.length(length, style) : ""}
+      save={(text) => save(text.trim() === "" ? null : asTyped(text, speech.units))}
+    />
+  );
+}
+
+interface LengthsProps extends Omit<TextProps, "value" | "save"> {
+  readonly lengths: readonly (Nanometers | string)[];
+  readonly style?: LengthStyle;
+  readonly save: (texts: string[]) => Promise<string | undefined>;
+}
+
+/** Several lengths in one field, a comma between each and the next. */
+export function LengthsField({ lengths, style = "feet", save, ...rest }: LengthsProps) {
+  const speech = useSpeech();
+  const written = lengths.map((length) =>
+    typeof length === "number" ? speech.length(length, style) : length,
+  );
+  const read = (text: string) =>
+    text
+      .split(/[,;]/)
+      .map((each) => each.trim())
+      .filter(Boolean)
+      .map((each) => asTyped(each, speech.units));
+  return <TextField {...rest} value={written.join(", ")} save={(text) => save(read(text))} />;
 }
 
 interface NumberProps extends Omit<TextProps, "value" | "save"> {
@@ -86,13 +134,16 @@ interface ChoiceProps<T extends string> {
   readonly value: T;
   readonly options: readonly { readonly value: T; readonly label: string }[];
   readonly choose: (value: T) => void;
+  /** Keeps the options as they are, whatever words the user chose. */
+  readonly verbatim?: boolean;
 }
 
 /** One of a few, as a row of buttons. */
 export function ChoiceRow<T extends string>({ label, value, options, choose }: ChoiceProps<T>) {
+  const { say } = useSpeech();
   return (
     <fieldset className="min-w-0">
-      <legend className="text-secondary text-sm">{label}</legend>
+      <legend className="text-secondary text-sm">{say(label)}</legend>
       <div className="join flex">
         {options.map((option) => (
           <button
@@ -102,7 +153,7 @@ export function ChoiceRow<T extends string>({ label, value, options, choose }: C
             className={`btn join-item tap flex-1 px-2 font-normal ${option.value === value ? "btn-neutral" : "bg-base-100"}`}
             onClick={() => choose(option.value)}
           >
-            {option.label}
+            {say(option.label)}
           </button>
         ))}
       </div>
@@ -111,12 +162,14 @@ export function ChoiceRow<T extends string>({ label, value, options, choose }: C
 }
 
 /** One of several, as a list that drops down. */
-export function ChoiceList<T extends string>({ label, value, options, choose }: ChoiceProps<T>) {
+export function ChoiceList<T extends string>(props: ChoiceProps<T>) {
+  const { label, value, options, choose, verbatim = false } = props;
+  const { say } = useSpeech();
   const id = useId();
   return (
     <div className="min-w-0">
       <label htmlFor={id} className="block text-secondary text-sm">
-        {label}
+        {say(label)}
       </label>
       <select
         id={id}
@@ -126,7 +179,7 @@ export function ChoiceList<T extends string>({ label, value, options, choose }: 
       >
         {options.map((option) => (
           <option key={option.value} value={option.value}>
-            {option.label}
+            {verbatim ? option.label : say(option.label)}
           </option>
         ))}
       </select>

@@ -1,4 +1,5 @@
-import { type LengthStyle, lengthParts, lengthText, type Nanometers } from "../lib/length";
+import { type LengthStyle, lengthParts, lengthText, millimeterText, type Nanometers } from "../lib/length";
+import { useSpeech } from "../speech/useSpeech";
 
 interface Props {
   readonly value: Nanometers;
@@ -6,8 +7,17 @@ interface Props {
   readonly className?: string;
 }
 
-/** A length with a true stacked fraction. Readers hear the plain text. */
+/** A length with a true stacked fraction, or in millimeters. Readers hear the plain text. */
 export function LengthText({ value, style = "feet", className = "" }: Props) {
+  const { units } = useSpeech();
+  if (units === "millimeters") {
+    return (
+      <span className={`whitespace-nowrap ${className}`}>
+        {millimeterText(value)}
+        <span className="text-[0.7em]"> mm</span>
+      </span>
+    );
+  }
   const { negative, feet, inches, numerator, denominator } = lengthParts(value, style);
   const showInches = style === "feet" || inches > 0 || numerator === 0;
   return (

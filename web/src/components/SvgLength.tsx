@@ -1,4 +1,5 @@
-import { type LengthStyle, lengthParts, type Nanometers } from "../lib/length";
+import { type LengthStyle, lengthParts, millimeterText, type Nanometers } from "../lib/length";
+import { useSpeech } from "../speech/useSpeech";
 
 interface Props {
   readonly value: Nanometers;
@@ -22,6 +23,15 @@ export function SvgLength({
   className = "",
   before = "",
 }: Props) {
+  const { units } = useSpeech();
+  if (units === "millimeters") {
+    return (
+      <text x={x} y={y} textAnchor={anchor} fontSize={size} className={`num ${className}`} fontWeight={600}>
+        {before}
+        {millimeterText(value)}
+      </text>
+    );
+  }
   const { negative, feet, inches, numerator, denominator } = lengthParts(value, style);
   const showInches = style === "feet" || inches > 0 || numerator === 0;
   const whole = `${before}${negative ? "−" : ""}${style === "feet" ? `${feet}′-` : ""}${showInches ? inches : ""}`;

@@ -2,7 +2,7 @@ import type { Ticket, WallView } from "../api/client";
 import { SvgLength } from "../components/SvgLength";
 import { clamp, type Scale } from "../lib/scale";
 
-/** Both margins of the selected opening, in chalk over the wall. */
+/** Both margins of the selected opening, in chalk over the wall: to its ends as it is seen from outside. */
 export function Margins({
   view,
   opening,

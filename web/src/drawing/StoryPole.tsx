@@ -1,8 +1,9 @@
 import type { Ticket, WallView } from "../api/client";
 import { SvgLength } from "../components/SvgLength";
 import { type Scale, spread } from "../lib/scale";
+import { useSpeech } from "../speech/useSpeech";
 
-export const POLE_WIDTH = 168;
+export const POLE_WIDTH = 188;
 
 interface Props {
   readonly view: WallView;
@@ -13,10 +14,14 @@ interface Props {
 
 /** The story pole up the wall: every height of the selected opening, measured from the subfloor. */
 export function StoryPole({ view, scale, opening, height }: Props) {
+  const { say } = useSpeech();
   const layers = opening?.stack ?? [];
+  const topLayer = layers.at(-1);
+  // In a rake wall the stack ends where the top is over the opening.
+  const top = topLayer ? topLayer.from + topLayer.height : view.height;
   const edges = [
     ...layers.map((layer) => ({ at: layer.from, name: layer.name })),
-    { at: view.height, name: "top of wall" },
+    { at: top, name: "top of wall" },
   ];
   const fromTop = [...edges].reverse();
   const wanted = fromTop.map((edge) => scale.y(edge.at));
@@ -32,9 +37,9 @@ export function StoryPole({ view, scale, opening, height }: Props) {
     >
       <rect
         x={poleX}
-        y={scale.y(view.height)}
+        y={scale.y(top)}
         width={12}
-        height={scale.size(view.height)}
+        height={scale.size(top)}
         fill="var(--wood)"
         stroke="var(--graphite)"
         strokeWidth={1.2}
@@ -64,7 +69,7 @@ export function StoryPole({ view, scale, opening, height }: Props) {
             />
             <SvgLength value={edge.at} x={poleX - 21} y={y + 4.5} anchor="end" size={13} />
             <text x={2} y={y + 4} fontSize={10.5} fill="var(--pencil)">
-              {edge.name}
+              {say(edge.name)}
             </text>
           </g>
         );

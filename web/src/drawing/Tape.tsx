@@ -1,8 +1,9 @@
 import type { Ticket, WallView } from "../api/client";
 import { SvgLength } from "../components/SvgLength";
-import { NM_PER_FOOT, NM_PER_INCH } from "../lib/length";
+import { NM_PER_INCH, NM_PER_MILLIMETER } from "../lib/length";
 import type { Scale } from "../lib/scale";
 import { clamp } from "../lib/scale";
+import { useSpeech } from "../speech/useSpeech";
 import { markGroups, marksOn, type Plate, roomyLabels } from "./markGroups";
 
 export const TAPE_HEIGHT = 96;
@@ -41,15 +42,49 @@ function Bolts({ bolts, scale, y }: { bolts: readonly number[]; scale: Scale; y:
   );
 }
 
-function Blade({ length, scale, top }: { length: number; scale: Scale; top: number }) {
-  const feet = Math.floor(length / NM_PER_FOOT);
-  const showInches = scale.pixelsPerFoot >= 34;
-  const showQuarters = scale.pixelsPerFoot >= 16;
-  const ticks: { at: number; height: number }[] = [];
-  const step = showInches ? 1 : showQuarters ? 3 : 12;
+interface Tick {
+  readonly at: number;
+  readonly height: number;
+  /** What is printed beside it. */
+  readonly number?: string;
+}
+
+/** A tick for every inch or quarter foot that has room, a number at every foot. */
+function feetAndInches(length: number, pixelsPerFoot: number): Tick[] {
+  const step = pixelsPerFoot >= 34 ? 1 : pixelsPerFoot >= 16 ? 3 : 12;
+  const every = pixelsPerFoot >= 17 ? 1 : 2;
+  const ticks: Tick[] = [];
   for (let inch = 0; inch * NM_PER_INCH <= length; inch += step) {
-    ticks.push({ at: inch * NM_PER_INCH, height: inch % 12 === 0 ? 30 : inch % 6 === 0 ? 12 : 7 });
+    const foot = inch / 12;
+    const numbered = inch > 0 && inch % 12 === 0 && foot % every === 0;
+    ticks.push({
+      at: inch * NM_PER_INCH,
+      height: inch % 12 === 0 ? 30 : inch % 6 === 0 ? 12 : 7,
+      number: numbered ? String(foot) : undefined,
+    });
   }
+  return ticks;
+}
+
+/** A tick for every 100 mm, or 500 where there is no room, a number at every 500 or meter. */
+function millimeters(length: number, pixelsPerFoot: number): Tick[] {
+  const step = pixelsPerFoot >= 16 ? 100 : 500;
+  const every = pixelsPerFoot >= 26 ? 500 : 1000;
+  const ticks: Tick[] = [];
+  for (let at = 0; at * NM_PER_MILLIMETER <= length; at += step) {
+    const numbered = at > 0 && at % every === 0;
+    ticks.push({
+      at: at * NM_PER_MILLIMETER,
+      height: at % 1000 === 0 ? 30 : at % 500 === 0 ? 12 : 7,
+      number: numbered ? String(at) : undefined,
+    });
+  }
+  return ticks;
+}
+
+function Blade({ length, scale, top }: { length: number; scale: Scale; top: number }) {
+  const { units } = useSpeech();
+  const ticks = (units === "millimeters" ? millimeters : feetAndInches)(length, scale.pixelsPerFoot);
   return (
     <g>
       <rect
@@ -66,20 +101,22 @@ function Blade({ length, scale, top }: { length: number; scale: Scale; top: numb
         stroke="var(--graphite)"
         strokeWidth={1}
       />
-      {Array.from({ length: feet }, (_, index) => index + 1).map((foot) => (
-        <text
-          key={foot}
-          x={scale.x(foot * NM_PER_FOOT) - 4}
-          y={top + 26}
-          textAnchor="end"
-          fontSize={scale.pixelsPerFoot >= 20 ? 13 : 10}
-          fontWeight={700}
-          className="num"
-          fill="var(--graphite)"
-        >
-          {foot % 2 === 0 || scale.pixelsPerFoot >= 17 ? foot : ""}
-        </text>
-      ))}
+      {ticks
+        .filter((tick) => tick.number !== undefined)
+        .map((tick) => (
+          <text
+            key={tick.at}
+            x={scale.x(tick.at) - 4}
+            y={top + 26}
+            textAnchor="end"
+            fontSize={scale.pixelsPerFoot >= 20 ? 13 : 10}
+            fontWeight={700}
+            className="num"
+            fill="var(--graphite)"
+          >
+            {tick.number}
+          </text>
+        ))}
     </g>
   );
 }

@@ -2,8 +2,9 @@ import type { KeyboardEvent, PointerEvent } from "react";
 import type { Schemas, Ticket, WallView } from "../api/client";
 import { SvgLength } from "../components/SvgLength";
 import { VerdictMark } from "../components/VerdictMark";
-import { lengthText } from "../lib/length";
 import type { Scale } from "../lib/scale";
+import { useSpeech } from "../speech/useSpeech";
+import { corners } from "./corners";
 import { Hatches } from "./Hatches";
 import { PENCILS } from "./members";
 
@@ -24,13 +25,7 @@ export function WallDrawing({ view, scale, selected, ...handlers }: Props) {
   return (
     <g>
       <Hatches />
-      <rect
-        x={scale.x(0)}
-        y={scale.y(view.height)}
-        width={scale.size(view.length)}
-        height={scale.size(view.height)}
-        fill="var(--sheet)"
-      />
+      <polygon points={outline(view, scale)} fill="var(--sheet)" />
       {view.members.map((member, index) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: members have no identity of their own; the list is redrawn whole
         <MemberShape key={index} member={member} scale={scale} selected={selected} />
@@ -49,6 +44,15 @@ export function WallDrawing({ view, scale, selected, ...handlers }: Props) {
   );
 }
 
+/** The wall's outline, from its top line down to the subfloor. */
+function outline(view: WallView, scale: Scale): string {
+  const points: string[] = [];
+  for (let index = 0; index + 1 < view.top_line.length; index += 2) {
+    points.push(`${scale.x(view.top_line[index] as number)},${scale.y(view.top_line[index + 1] as number)}`);
+  }
+  return [...points, `${scale.x(view.length)},${scale.y(0)}`, `${scale.x(0)},${scale.y(0)}`].join(" ");
+}
+
 function isTroubled(opening: Ticket, view: WallView): boolean {
   const found = view.findings.some((f) => f.opening === opening.id && f.severity === "trouble");
   return found || opening.verdict === "does_not_carry" || opening.verdict === "ask_an_engineer";
@@ -63,20 +67,34 @@ interface MemberProps {
 function MemberShape({ member, scale, selected }: MemberProps) {
   const pencil = PENCILS[member.role];
   const mine = selected !== undefined && member.opening === selected;
+  const speech = useSpeech();
   const plies = member.plies > 1 ? `, ${member.plies} plies` : "";
+  const also = speech.alsoCalled(member.name);
+  const title = `${speech.say(member.name)}, ${speech.length(member.cut, "inches")}${plies}, ${member.stock}${also ? `. ${also}` : ""}`;
+  const look = {
+    fill: pencil.fill,
+    stroke: pencil.stroke,
+    strokeWidth: mine ? pencil.width + 0.5 : pencil.width,
+    strokeDasharray: pencil.dash,
+    "data-role": member.role,
+  };
+  if (member.climb_bottom !== 0 || member.climb_top !== 0) {
+    const points = corners(member).map(([x, y]) => `${scale.x(x)},${scale.y(y)}`);
+    return (
+      <polygon points={points.join(" ")} {...look}>
+        <title>{title}</title>
+      </polygon>
+    );
+  }
   return (
     <rect
       x={scale.x(member.x)}
       y={scale.y(member.y + member.height)}
       width={Math.max(scale.size(member.width), 0.6)}
       height={Math.max(scale.size(member.height), 0.6)}
-      fill={pencil.fill}
-      stroke={pencil.stroke}
-      strokeWidth={mine ? pencil.width + 0.5 : pencil.width}
-      strokeDasharray={pencil.dash}
-      data-role={member.role}
+      {...look}
     >
-      <title>{`${member.name}, ${lengthText(member.cut, "inches")}${plies}, ${member.stock}`}</title>
+      <title>{title}</title>
     </rect>
   );
 }
@@ -89,13 +107,14 @@ interface OpeningProps extends OpeningHandlers {
 }
 
 function OpeningShape({ opening, scale, selected, troubled, select, grab, press }: OpeningProps) {
+  const speech = useSpeech();
   const x = scale.x(opening.left);
   const y = scale.y(opening.head);
   const width = scale.size(opening.rough_width);
   const height = scale.size(opening.rough_height);
   const middle = x + width / 2;
   const numbers = width > 74 ? 14 : width > 52 ? 11.5 : 10;
-  const label = `${opening.letter}: ${opening.kind}, rough opening ${lengthText(opening.rough_width)} by ${lengthText(opening.rough_height)}, center ${lengthText(opening.center)}. ${opening.verdict_words}.`;
+  const label = `${opening.letter}: ${opening.kind}, rough opening ${speech.length(opening.rough_width)} by ${speech.length(opening.rough_height)}, center ${speech.length(opening.center)}. ${opening.verdict_words}.`;
   return (
     // biome-ignore lint/a11y/useSemanticElements: a button cannot stand inside a drawing
     <g

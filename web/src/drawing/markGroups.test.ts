@@ -2,8 +2,8 @@ import { expect, test } from "vitest";
 import { makeScale } from "../lib/scale";
 import { markGroups, roomyLabels } from "./markGroups";
 
-const mark = (at: number, letter: string) =>
-  ({ at, width: 15, letter, on: "both", kind: "stud", opening: null }) as const;
+const mark = (at: number, label: string) =>
+  ({ at, at_on_top: at, width: 15, label, on: "both", kind: "stud", opening: null }) as const;
 
 test("marks that touch are read as one", () => {
   const groups = markGroups([mark(0, "X"), mark(100, "K"), mark(115, "J"), mark(300, "C")]);

@@ -25,13 +25,13 @@ export function markGroups(marks: readonly Mark[]): MarkGroup[] {
     const last = groups.at(-1);
     if (last && mark.at <= last.to) {
       groups[groups.length - 1] = {
-        letters: last.letters + mark.letter,
+        letters: last.letters + mark.label,
         from: last.from,
         to: mark.at + mark.width,
         opening: last.opening ?? mark.opening,
       };
     } else {
-      groups.push({ letters: mark.letter, from: mark.at, to: mark.at + mark.width, opening: mark.opening });
+      groups.push({ letters: mark.label, from: mark.at, to: mark.at + mark.width, opening: mark.opening });
     }
   }
   return groups;

@@ -21,6 +21,8 @@ export const PENCILS: Record<Role, Pencil> = {
   corner_stud: { fill: "var(--wood)", stroke: "var(--graphite)", width: 1.3 },
   partition_stud: { fill: "var(--wood)", stroke: "var(--graphite)", width: 1.3 },
   partition_backer: { fill: "var(--wood-deep)", stroke: "var(--graphite)", width: 0.8 },
+  ladder_block: { fill: "var(--wood-deep)", stroke: "var(--graphite)", width: 0.8 },
+  blocking: { ...thin, fill: "var(--wood)" },
   point_load_stud: { fill: "var(--wood-deep)", stroke: "var(--graphite)", width: 1.8 },
   king: { fill: "var(--wood)", stroke: "var(--graphite)", width: 1.7 },
   jack: { fill: "url(#hatch-jack)", stroke: "var(--graphite)", width: 1.2 },
@@ -32,4 +34,5 @@ export const PENCILS: Record<Role, Pencil> = {
   sill: { ...thin, fill: "var(--wood)", width: 1.4 },
   cripple_above: { ...thin, fill: "url(#hatch-cripple)" },
   cripple_below: { ...thin, fill: "url(#hatch-cripple)" },
+  bay_filler: { ...thin, fill: "url(#hatch-cripple)" },
 };

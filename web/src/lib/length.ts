@@ -2,9 +2,13 @@
 
 export type Nanometers = number;
 
+/** What a user reads lengths in. */
+export type Units = "feet_and_inches" | "millimeters";
+
 export const NM_PER_INCH: Nanometers = 25_400_000;
 export const NM_PER_FOOT: Nanometers = 12 * NM_PER_INCH;
 export const NM_PER_SIXTEENTH: Nanometers = NM_PER_INCH / 16;
+export const NM_PER_MILLIMETER: Nanometers = 1_000_000;
 const NM_PER_SIXTY_FOURTH: Nanometers = NM_PER_INCH / 64;
 
 /** A length taken apart for printing: to the nearest 1/64 in., the fraction in lowest terms. */
@@ -42,6 +46,20 @@ export function lengthText(length: Nanometers, style: LengthStyle = "feet"): str
   }
   const whole = inches > 0 || !fraction ? String(inches) : "";
   return `${sign}${[whole, fraction].filter(Boolean).join(" ")}"`;
+}
+
+/** Exact millimeters: every length is whole nanometers, so six decimals always suffice. */
+export function millimeterText(length: Nanometers): string {
+  const whole = Math.trunc(Math.abs(length) / NM_PER_MILLIMETER);
+  const rest = Math.abs(length) % NM_PER_MILLIMETER;
+  const decimals = rest === 0 ? "" : `.${String(rest).padStart(6, "0").replace(/0+$/, "")}`;
+  return `${length < 0 ? "-" : ""}${whole}${decimals}`;
+}
+
+/** A bare number as its writer meant it: in millimeters, for who reads them. Everything else is left to the server. */
+export function asTyped(text: string, units: Units): string {
+  const bare = /^\s*\d+([.,]\d+)?\s*$/.test(text);
+  return bare && units === "millimeters" ? `${text.trim().replace(",", ".")} mm` : text;
 }
 
 export function toNearestSixteenth(length: Nanometers): Nanometers {

@@ -1,5 +1,7 @@
 //! Findings: what is wrong or worth knowing about a framed wall. Each has its place, its numbers and ways out.
 
+use super::member::Role;
+use super::plates::NEAR_END;
 use crate::job::OpeningId;
 use crate::measure::{End, Length, LengthStyle};
 
@@ -129,19 +131,156 @@ pub enum Finding {
         /// By how much.
         by: Length,
     },
+    /// The channel of a crossing wall has no place: a corner or another crossing wall stands there.
+    ChannelLost {
+        /// Where the crossing wall is.
+        at: Length,
+        /// How much of the wall the channel takes.
+        width: Length,
+    },
     /// The code's king table ends below this width.
     NoKingCount {
         /// Which opening.
         opening: OpeningId,
     },
+    /// The header is wider than the wall is deep.
+    HeaderTooWide {
+        /// Which opening.
+        opening: OpeningId,
+        /// By how much.
+        by: Length,
+    },
+    /// Its head is off the line of the others.
+    HeadOffLine {
+        /// Which opening.
+        opening: OpeningId,
+        /// How far above the line; negative below.
+        by: Length,
+        /// The line that most heads keep, above the subfloor.
+        line: Length,
+    },
+    /// A kitchen window's sill lies lower than the counter's backsplash ends.
+    SillInBacksplash {
+        /// Which opening.
+        opening: OpeningId,
+        /// By how much.
+        by: Length,
+    },
+    /// A bedroom's window has to be one to escape by.
+    EscapeWindow {
+        /// Which opening.
+        opening: OpeningId,
+    },
+    /// Its sill is too high to escape over.
+    EscapeSillHigh {
+        /// Which opening.
+        opening: OpeningId,
+        /// Height of the sill over the finish floor.
+        height: Length,
+    },
+    /// The whole unit is smaller than the clear opening that is asked for.
+    EscapeTooSmall {
+        /// Which opening.
+        opening: OpeningId,
+    },
+    /// A bathroom's window.
+    BathroomSill {
+        /// Which opening.
+        opening: OpeningId,
+        /// Height of the sill over the finish floor.
+        height: Length,
+    },
+    /// An opening between two studs leaves a gap too narrow for a filler beside it.
+    GapInBay {
+        /// Which opening.
+        opening: OpeningId,
+        /// At which end of it.
+        end: End,
+        /// How wide.
+        gap: Length,
+    },
+    /// A top plate breaks over an opening or its pack.
+    BreakOverOpening {
+        /// Which opening.
+        opening: OpeningId,
+        /// Where.
+        at: Length,
+    },
+    /// A break in one top plate is too near one in the other.
+    BreaksTooNear {
+        /// The lower plate's break.
+        at: Length,
+        /// Their distance.
+        apart: Length,
+        /// The distance wanted.
+        wanted: Length,
+    },
+    /// Between two breaks a plate is longer than the board it is cut from.
+    BoardTooShort {
+        /// Where the piece starts.
+        at: Length,
+        /// Its length.
+        length: Length,
+        /// The board's.
+        stock: Length,
+    },
+    /// No place for a break keeps every rule.
+    BreaksMissing {
+        /// The wall's length.
+        wall: Length,
+        /// The longest board.
+        stock: Length,
+    },
+    /// A bolt stands where the sole plate is cut out of a doorway.
+    BoltInDoorway {
+        /// Which opening.
+        opening: OpeningId,
+        /// Where.
+        at: Length,
+    },
+    /// A bolt stands where an upright has to stand.
+    BoltUnderStud {
+        /// Where.
+        at: Length,
+        /// What stands there.
+        role: Role,
+    },
+    /// The end of a piece of the sole plate has no bolt near it.
+    BoltMissing {
+        /// The end of the piece.
+        at: Length,
+    },
+    /// Framed flat, the wall is taller than the room while it is tipped up.
+    TipUp {
+        /// Its diagonal.
+        diagonal: Length,
+        /// The room.
+        room: Length,
+    },
+    /// Floor or ceiling are not even.
+    UnevenRoom {
+        /// The higher end.
+        higher: End,
+        /// By how much.
+        by: Length,
+    },
 }
+
+/// Escape windows: the least clear area in square feet. Source: IRC 2021 R310.2, from memory, as are the next three.
+pub const ESCAPE_AREA: f64 = 5.7;
+/// The least clear width.
+pub const ESCAPE_WIDTH: Length = Length::inches(20);
+/// The least clear height.
+pub const ESCAPE_HEIGHT: Length = Length::inches(24);
+/// The highest sill above the floor.
+pub const ESCAPE_SILL: Length = Length::inches(44);
 
 /// Finished with a nail: the least cripple.
 pub const SHORTEST_CRIPPLE: Length = Length::inches_and(1, 1, 2);
 
 impl Finding {
-    /// Which opening it is about.
-    pub const fn opening(&self) -> OpeningId {
+    /// Which opening it is about; none if it is about the wall.
+    pub const fn opening(&self) -> Option<OpeningId> {
         match self {
             Self::PastTheEnd { opening, .. }
             | Self::PacksOverlap { opening, .. }
@@ -157,15 +296,59 @@ impl Finding {
             | Self::DeepNotch { opening, .. }
             | Self::PartitionInTheWay { opening, .. }
             | Self::PackInCorner { opening, .. }
-            | Self::NoKingCount { opening } => *opening,
+            | Self::NoKingCount { opening }
+            | Self::HeaderTooWide { opening, .. }
+            | Self::HeadOffLine { opening, .. }
+            | Self::SillInBacksplash { opening, .. }
+            | Self::EscapeWindow { opening }
+            | Self::EscapeSillHigh { opening, .. }
+            | Self::EscapeTooSmall { opening }
+            | Self::BathroomSill { opening, .. }
+            | Self::GapInBay { opening, .. }
+            | Self::BreakOverOpening { opening, .. }
+            | Self::BoltInDoorway { opening, .. } => Some(*opening),
+            Self::ChannelLost { .. }
+            | Self::BreaksTooNear { .. }
+            | Self::BoardTooShort { .. }
+            | Self::BreaksMissing { .. }
+            | Self::BoltUnderStud { .. }
+            | Self::BoltMissing { .. }
+            | Self::TipUp { .. }
+            | Self::UnevenRoom { .. } => None,
+        }
+    }
+
+    /// Where along the wall it is, if it is at one place.
+    pub const fn at(&self) -> Option<Length> {
+        match self {
+            Self::PartitionInTheWay { at, .. }
+            | Self::ChannelLost { at, .. }
+            | Self::BreakOverOpening { at, .. }
+            | Self::BreaksTooNear { at, .. }
+            | Self::BoardTooShort { at, .. }
+            | Self::BoltInDoorway { at, .. }
+            | Self::BoltUnderStud { at, .. }
+            | Self::BoltMissing { at } => Some(*at),
+            _ => None,
         }
     }
 
     /// How much it matters.
     pub const fn severity(&self) -> Severity {
         match self {
-            Self::RuleAsksForMore { .. } | Self::GradeAssumed { .. } => Severity::Note,
+            Self::RuleAsksForMore { .. }
+            | Self::GradeAssumed { .. }
+            | Self::EscapeWindow { .. }
+            | Self::BathroomSill { .. }
+            | Self::GapInBay { .. }
+            | Self::UnevenRoom { .. } => Severity::Note,
             Self::NoKingCount { .. }
+            | Self::HeadOffLine { .. }
+            | Self::SillInBacksplash { .. }
+            | Self::EscapeSillHigh { .. }
+            | Self::BoltMissing { .. }
+            | Self::BreaksTooNear { .. }
+            | Self::BreaksMissing { .. }
             | Self::CalculationDisagrees { .. }
             | Self::Uplift { .. }
             | Self::ShortReturn { .. }
@@ -177,6 +360,7 @@ impl Finding {
     /// What it is, in a sentence.
     pub fn sentence(&self) -> String {
         let inches = |length: &Length| length.written(LengthStyle::Inches);
+        let feet = |length: &Length| length.written(LengthStyle::FeetInches);
         match self {
             Self::PastTheEnd { end, by, .. } => {
                 format!("The pack reaches {} past the wall's {} end.", inches(by), end.word())
@@ -208,16 +392,84 @@ impl Finding {
             Self::DeepNotch { left, .. } => format!("The notch leaves {} of the jack beside the header.", inches(left)),
             Self::PartitionInTheWay { at, by, .. } => format!(
                 "A crossing wall at {} stands in the opening or its pack; {} would clear it.",
-                at.written(LengthStyle::FeetInches),
+                feet(at),
                 inches(by)
             ),
+            Self::ChannelLost { at, width } => format!(
+                "The channel of the crossing wall at {} takes {}, and a corner or another crossing wall stands there.",
+                feet(at),
+                inches(width)
+            ),
             Self::PackInCorner { end, by, .. } => {
-                format!("The pack stands {} in the studs of the {} corner.", inches(by), end.word())
+                format!("The pack stands {} in the studs of the wall's {} end.", inches(by), end.word())
             }
             Self::NoKingCount { .. } => {
                 "The code's table counts no kings for an opening this wide: the approved drawings or an engineer decide."
                     .into()
             }
+            Self::HeaderTooWide { by, .. } => format!("The header is {} wider than the wall is deep.", inches(by)),
+            Self::HeadOffLine { by, line, .. } => {
+                let side = if Length::ZERO < *by { "above" } else { "below" };
+                format!("Its head is {} {side} the line of the others, at {}.", inches(&by.abs()), inches(line))
+            }
+            Self::SillInBacksplash { by, .. } => {
+                format!("Its sill lies {} below the top of the counter's backsplash.", inches(by))
+            }
+            Self::EscapeWindow { .. } => format!(
+                "A bedroom needs a window to escape by: {ESCAPE_AREA} sq. ft. clear, {} wide, {} high, its sill at most {} above \
+                 the floor. The unit's maker gives the clear opening.",
+                inches(&ESCAPE_WIDTH),
+                inches(&ESCAPE_HEIGHT),
+                inches(&ESCAPE_SILL)
+            ),
+            Self::EscapeSillHigh { height, .. } => {
+                format!("Its sill is {} above the floor; to escape over it may be {}.", inches(height), inches(&ESCAPE_SILL))
+            }
+            Self::EscapeTooSmall { .. } => format!(
+                "The whole unit is smaller than the clear opening to escape by: {ESCAPE_AREA} sq. ft., {} wide, {} high.",
+                inches(&ESCAPE_WIDTH),
+                inches(&ESCAPE_HEIGHT)
+            ),
+            Self::BathroomSill { height, .. } => format!(
+                "A bathroom's sill is usually higher than {}, for privacy; over a tub the glass has to be safety glass.",
+                inches(height)
+            ),
+            Self::GapInBay { end, gap, .. } => {
+                format!("{} are left to the stud at its {} end: fur it out.", inches(gap), end.word())
+            }
+            Self::BreakOverOpening { at, .. } => format!("A top plate breaks at {}, over the opening or its pack.", feet(at)),
+            Self::BreaksTooNear { at, apart, wanted } => format!(
+                "The lower top plate breaks at {}, {} from a break in the upper; {} is wanted.",
+                feet(at),
+                feet(apart),
+                feet(wanted)
+            ),
+            Self::BoardTooShort { at, length, stock } => format!(
+                "The top plate from {} is {} long; its board has {}.",
+                feet(at),
+                feet(length),
+                feet(stock)
+            ),
+            Self::BreaksMissing { wall, stock } => format!(
+                "No place for the plates' breaks keeps every rule: the wall is {} long, its boards {}. The plates are drawn whole.",
+                feet(wall),
+                feet(stock)
+            ),
+            Self::BoltInDoorway { at, .. } => format!("An anchor bolt stands in the doorway, at {}.", feet(at)),
+            Self::BoltUnderStud { at, role } => format!("An anchor bolt stands under a {}, at {}.", role.name(), feet(at)),
+            Self::BoltMissing { at } => {
+                format!("The sole plate that ends at {} has no bolt within {} of its end.", feet(at), inches(&NEAR_END))
+            }
+            Self::TipUp { diagonal, room } => format!(
+                "Tipped up, the wall's corner swings {} high; the room has {}.",
+                inches(diagonal),
+                inches(room)
+            ),
+            Self::UnevenRoom { higher, by } => format!(
+                "The room is {} higher at the {} end: the lower end rules, the rest is shimmed.",
+                inches(by),
+                higher.word()
+            ),
         }
     }
 
@@ -238,9 +490,8 @@ impl Finding {
             Self::FewerThanNeeded { .. } => &["Go back to the computed count."],
             Self::RuleAsksForMore { .. } => &[],
             Self::PartitionInTheWay { .. } => &["Move the opening clear of the wall.", "Move the crossing wall."],
-            Self::PackInCorner { .. } => {
-                &["Move the opening away from the corner.", "Build the corner with two studs."]
-            }
+            Self::ChannelLost { .. } => &["Move the crossing wall.", "Back it with ladder blocks instead."],
+            Self::PackInCorner { .. } => &["Move the opening away from the end.", "Build the corner with fewer studs."],
             Self::CalculationDisagrees { .. } => &["Choose the header that calculation asks for."],
             Self::GradeAssumed { .. } => &["Look for a grade stamp, or have the lumber graded."],
             Self::Uplift { .. } => &["Shorten what runs past the pack.", "Show the tie-down to an engineer."],
@@ -250,6 +501,35 @@ impl Finding {
             ],
             Self::DeepNotch { .. } => &["Use a jack of its own under the header.", "Use a header as wide as the wall."],
             Self::NoKingCount { .. } => &["Decide a count with the reason, from the drawings."],
+            Self::HeaderTooWide { .. } => {
+                &["Choose a thinner header or fewer plies.", "Build the wall of deeper studs."]
+            }
+            Self::HeadOffLine { .. } => {
+                &["Set the sill so that the heads line up.", "Say that the heads of this wall differ on purpose."]
+            }
+            Self::SillInBacksplash { .. } => {
+                &["Raise the sill.", "Use a shorter unit.", "Set the counter's height in the rules."]
+            }
+            Self::EscapeWindow { .. } | Self::BathroomSill { .. } | Self::UnevenRoom { .. } => &[],
+            Self::EscapeSillHigh { .. } => &["Lower the sill.", "Use a taller unit with the same head."],
+            Self::EscapeTooSmall { .. } => &["Use a larger unit.", "Say so if another window of the room serves."],
+            Self::GapInBay { .. } => &["Fur the gap with strips.", "Move the opening to the middle of the bay."],
+            Self::BreakOverOpening { .. } => {
+                &["Move the break over a stud beside the pack.", "Let the breaks be placed."]
+            }
+            Self::BreaksTooNear { .. } => &["Move one of the two.", "Let the breaks be placed."],
+            Self::BoardTooShort { .. } => &["Add a break.", "Use a longer board."],
+            Self::BreaksMissing { .. } => {
+                &["Use a longer board.", "Let the breaks come closer to each other.", "Decide where they go."]
+            }
+            Self::BoltInDoorway { .. } => {
+                &["Cut the bolt off and drill an anchor beside the door.", "Move the opening."]
+            }
+            Self::BoltUnderStud { .. } => {
+                &["Move the opening or the stud.", "Cut the bolt off and drill an anchor beside it."]
+            }
+            Self::BoltMissing { .. } => &["Drill an anchor there.", "Move the piece's end."],
+            Self::TipUp { .. } => &["Leave more clearance over the wall.", "Build it in place, stud by stud."],
         }
     }
 }

@@ -1,6 +1,6 @@
 //! Kings at an end, with every reason for their number.
 
-use crate::job::{CountOverride, Job, KingWindBasis, TWO_BY, Wall, WallFrame};
+use crate::job::{CountOverride, Job, KingWindBasis, Wall, WallFace, WallFrame};
 use crate::loads::{ByKind, TakeDown, WallCarries, WallZone, wall_pressure};
 use crate::measure::{Force, Length, Pressure};
 use crate::sizing::jacks::shop_rule;
@@ -40,6 +40,10 @@ pub enum KingsBy {
     ShopRule,
     /// A wall that carries nothing needs one.
     NothingCarried,
+    /// An inside wall, on which no wind stands, needs one.
+    InsideWall,
+    /// Nothing is cut: the studs of the layout stay.
+    NothingCut,
 }
 
 impl KingsBy {
@@ -50,15 +54,26 @@ impl KingsBy {
             Self::Table(table) => table.name(),
             Self::ShopRule => "shop rule",
             Self::NothingCarried => "wall that carries nothing",
+            Self::InsideWall => "inside wall, no wind on it",
+            Self::NothingCut => "nothing is cut",
         }
     }
 }
 
 impl KingCount {
+    /// No kings, where an opening stands between two studs of the layout.
+    pub fn nothing_cut() -> Self {
+        Self {
+            reasons: vec![KingReason { by: KingsBy::NothingCut, count: Some(0), counts: true }],
+            extra: 0,
+            decided: None,
+        }
+    }
+
     /// What is needed: the most any reason asks for that counts; `None` where one of them has no number.
     pub fn needed(&self) -> Option<u8> {
         let counting = self.reasons.iter().filter(|reason| reason.counts);
-        counting.map(|reason| reason.count).try_fold(1, |most, count| Some(most.max(count?)))
+        counting.map(|reason| reason.count).try_fold(0, |most, count| Some(most.max(count?)))
     }
 
     /// How many are framed. Without a number one is drawn, and a finding says that the number is missing.
@@ -84,9 +99,19 @@ pub fn king_count(job: &Job, wall: &Wall, down: &TakeDown, at: KingPlace, decide
     let clear = at.clear;
     let settings = &job.settings;
     let extra = settings.margin.more_studs();
+    let one = |by: KingsBy| vec![KingReason { by, count: Some(1), counts: true }];
+    let shop = shop_rule::count(clear, settings.shop.doubles_kings_from).map(|rule| KingReason {
+        by: KingsBy::ShopRule,
+        count: rule.count,
+        counts: true,
+    });
     if wall.carries == WallCarries::Nothing {
-        let reasons = vec![KingReason { by: KingsBy::NothingCarried, count: Some(1), counts: true }];
-        return KingCount { reasons, extra: 0, decided };
+        return KingCount { reasons: one(KingsBy::NothingCarried), extra: 0, decided };
+    }
+    if wall.frame.face == WallFace::Inside {
+        let mut reasons = one(KingsBy::InsideWall);
+        reasons.extend(shop);
+        return KingCount { reasons, extra, decided };
     }
     let wind = king_wind(&mut Silent, job, wall, down, at);
     let mut reasons = Vec::with_capacity(KingTable::ALL.len() + 2);
@@ -101,14 +126,15 @@ pub fn king_count(job: &Job, wall: &Wall, down: &TakeDown, at: KingPlace, decide
         let counts = table == settings.king_table && (count.is_some() || wind.is_none());
         KingReason { by: KingsBy::Table(table), count, counts }
     }));
-    if let Some(rule) = shop_rule::count(clear, settings.shop.doubles_kings_from) {
-        reasons.push(KingReason { by: KingsBy::ShopRule, count: rule.count, counts: true });
-    }
+    reasons.extend(shop);
     KingCount { reasons, extra, decided }
 }
 
-/// Wind on the kings of an opening; `None` where the job leaves it to the table.
+/// Wind on the kings of an opening; `None` in an inside wall, and where the job leaves it to the table.
 pub fn king_wind<P: Pen>(pen: &mut P, job: &Job, wall: &Wall, down: &TakeDown, at: KingPlace) -> Option<KingWind> {
+    if wall.frame.face == WallFace::Inside {
+        return None;
+    }
     let clear = at.clear;
     let frame = &wall.frame;
     let height = frame.stud_length();
@@ -138,6 +164,6 @@ fn effective_area(clear: Length, frame: &WallFrame, height: Length) -> f64 {
 
 /// What the top plates bring to the kings of one end: half a stud space of the wall's load and their own inch and a half.
 fn axial(down: &TakeDown, frame: &WallFrame, center: Length) -> ByKind<Force> {
-    let width = (frame.spacing.half() + TWO_BY).to_feet();
+    let width = (frame.spacing.half() + frame.thickness()).to_feet();
     down.at(center).map(|line| Force::lbf(line.to_plf() * width))
 }

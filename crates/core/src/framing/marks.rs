@@ -1,7 +1,8 @@
 //! The marks on the plates: one for every upright member that meets them.
 
 use super::member::{Member, Role};
-use crate::job::{OpeningId, TWO_BY};
+use crate::job::wall_frame::along;
+use crate::job::{OpeningId, WallFrame};
 use crate::measure::Length;
 
 /// The letter that is written on the plate.
@@ -38,16 +39,28 @@ impl MarkKind {
 /// One mark.
 #[derive(Clone, Debug, PartialEq, Eq)]
 pub struct Mark {
-    /// Left edge of the member, as the tape reads.
+    /// Left edge of the member, as the tape reads along the sole plate.
     pub at: Length,
+    /// The same as a tape reads along the top plates: farther where they climb, measured from the left end of their run.
+    pub at_on_top: Length,
     /// Width of the member on the plate.
     pub width: Length,
     /// Which plates it is made on.
     pub on: PlatesMarked,
     /// The letter.
     pub kind: MarkKind,
+    /// Which of several lengths, from 1 for the longest; none where there is one length only.
+    pub number: Option<u8>,
     /// The opening it belongs to, if any.
     pub opening: Option<OpeningId>,
+}
+
+impl Mark {
+    /// What is written: `X`, `J2`.
+    pub fn label(&self) -> String {
+        let letter = self.kind.letter();
+        self.number.map_or_else(|| letter.to_string(), |number| format!("{letter}{number}"))
+    }
 }
 
 /// Which plates carry a mark. Both are marked at once, lying together; what stands on one only is marked on that one.
@@ -72,7 +85,8 @@ impl PlatesMarked {
         matches!(self, Self::Top | Self::Both)
     }
 
-    const fn of(sole: bool, top: bool) -> Option<Self> {
+    /// The plates that are met; `None` if neither is.
+    pub const fn of(sole: bool, top: bool) -> Option<Self> {
         match (sole, top) {
             (true, true) => Some(Self::Both),
             (true, false) => Some(Self::Sole),
@@ -82,24 +96,51 @@ impl PlatesMarked {
     }
 }
 
-/// Marks for the members, from left to right: one for every upright that meets a plate. `under_top` is the underside of the
-/// top plates.
-pub fn marks(members: &[Member], under_top: Length) -> Vec<Mark> {
+/// Marks for the members of a wall, from left to right: one for every upright that meets a plate.
+pub fn marks(members: &[Member], frame: &WallFrame) -> Vec<Mark> {
+    let jacks = jack_lengths(members);
     let mut marks: Vec<Mark> = members
         .iter()
         .filter_map(|member| {
-            let kind = mark_kind(member.role)?;
-            let on = PlatesMarked::of(member.rect.y == TWO_BY, member.rect.top() == under_top)?;
-            Some(Mark { at: member.rect.x, width: member.rect.width, on, kind, opening: member.opening })
+            let (at, width) = (member.rect.x, member.rect.width);
+            let number = if member.role == Role::Jack { jacks.iter().position(|cut| *cut == member.cut) } else { None };
+            Some(Mark {
+                at,
+                at_on_top: along_the_top(frame, at),
+                width,
+                on: member.meets?,
+                kind: mark_kind(member.role)?,
+                number: number.filter(|_| jacks.len() > 1).and_then(|place| u8::try_from(place + 1).ok()),
+                opening: member.opening,
+            })
         })
         .collect();
     marks.sort_by_key(|mark| (mark.at, mark.on, mark.kind));
     marks
 }
 
+/// The lengths of the wall's jacks, longest first.
+fn jack_lengths(members: &[Member]) -> Vec<Length> {
+    let mut lengths: Vec<Length> =
+        members.iter().filter(|member| member.role == Role::Jack).map(|member| member.cut).collect();
+    lengths.sort_unstable_by(|a, b| b.cmp(a));
+    lengths.dedup();
+    lengths
+}
+
+/// A place as a tape reads it along the top plates, from the left end of their straight run.
+fn along_the_top(frame: &WallFrame, x: Length) -> Length {
+    if frame.rake().is_none() {
+        return x;
+    }
+    let lines = frame.top_lines();
+    let line = lines.iter().find(|[_, (to, _)]| x < *to).unwrap_or(&lines[lines.len() - 1]);
+    along(*line, x - line[0].0, frame.sawn)
+}
+
 const fn mark_kind(role: Role) -> Option<MarkKind> {
     match role {
-        Role::Stud | Role::CornerStud => Some(MarkKind::Stud),
+        Role::Stud | Role::CornerStud | Role::BayFiller => Some(MarkKind::Stud),
         Role::PartitionStud | Role::PartitionBacker => Some(MarkKind::Partition),
         Role::King => Some(MarkKind::King),
         Role::Jack => Some(MarkKind::Jack),
@@ -113,28 +154,41 @@ const fn mark_kind(role: Role) -> Option<MarkKind> {
 mod tests {
     use super::*;
     use crate::framing::member::Rect;
+    use crate::job::{Rake, WallHeight};
 
-    fn upright(role: Role, from: i64, to: i64) -> Member {
-        let rect =
-            Rect { x: Length::inches(20), y: Length::inches(from), width: TWO_BY, height: Length::inches(to - from) };
-        Member { role, opening: None, rect, cut: rect.height, plies: 1, stock: String::new() }
+    fn upright(role: Role, meets: Option<PlatesMarked>, cut: i64) -> Member {
+        let height = Length::inches(cut);
+        let rect = Rect { x: Length::inches(20), y: Length::inches(2), width: Length::inches(2), height };
+        Member { meets, cut: height, ..Member::new(role, None, rect, String::new()) }
     }
 
     #[test]
     fn what_stands_on_one_plate_is_marked_on_that_one() {
-        let half = Length::inches_and(0, 1, 2);
-        let lift = |mut member: Member| {
-            member.rect.y += half;
-            member.rect.height -= half;
-            member
-        };
-        // Underside of the top plates at 94; the sole plate's top at 1 1/2.
-        let stud = lift(upright(Role::Stud, 1, 94));
-        let jack = lift(upright(Role::Jack, 1, 82));
-        let cripple = upright(Role::CrippleAbove, 90, 94);
-        let packing = upright(Role::CrippleAbove, 84, 88);
-        let on: Vec<PlatesMarked> =
-            marks(&[stud, jack, cripple, packing], Length::inches(94)).iter().map(|mark| mark.on).collect();
+        let stud = upright(Role::Stud, Some(PlatesMarked::Both), 92);
+        let jack = upright(Role::Jack, Some(PlatesMarked::Sole), 80);
+        let cripple = upright(Role::CrippleAbove, Some(PlatesMarked::Top), 4);
+        let packing = upright(Role::CrippleAbove, None, 4);
+        let marks = marks(&[stud, jack, cripple, packing], &WallFrame::usual("any"));
+        let on: Vec<PlatesMarked> = marks.iter().map(|mark| mark.on).collect();
         assert_eq!(on, [PlatesMarked::Sole, PlatesMarked::Top, PlatesMarked::Both], "packing meets no plate");
+        let labels: Vec<String> = marks.iter().map(Mark::label).collect();
+        assert_eq!(labels, ["J", "C", "X"]);
+    }
+
+    #[test]
+    fn jacks_of_two_lengths_are_told_apart() {
+        let jack = |cut| upright(Role::Jack, Some(PlatesMarked::Sole), cut);
+        let labels: Vec<String> =
+            marks(&[jack(80), jack(84), jack(80)], &WallFrame::usual("any")).iter().map(Mark::label).collect();
+        assert_eq!(labels, ["J2", "J1", "J2"]);
+    }
+
+    #[test]
+    fn on_a_rake_the_top_plates_are_marked_along_the_slope() {
+        let rake = Rake { left: Length::inches(96), right: Length::inches(168), peak: None };
+        let frame = WallFrame { height: WallHeight::Rake(rake), ..WallFrame::usual("shed") };
+        let marks = marks(&[upright(Role::Stud, Some(PlatesMarked::Both), 92)], &frame);
+        // 6 in 12: 20 · √(1 + 1/4) = 22.361, 22 23/64.
+        assert_eq!(marks[0].at_on_top, Length::inches_and(22, 23, 64));
     }
 }

@@ -1,5 +1,6 @@
 //! A member of the framed wall: the one list that screen, print and cut list are drawn from.
 
+use super::marks::PlatesMarked;
 use crate::job::OpeningId;
 use crate::measure::Length;
 
@@ -22,6 +23,10 @@ pub enum Role {
     PartitionStud,
     /// The flat stud of that channel.
     PartitionBacker,
+    /// Flat block between two studs that a crossing wall nails to.
+    LadderBlock,
+    /// Block between two studs, in a row.
+    Blocking,
     /// Stud under a point load.
     PointLoadStud,
     /// Full-height stud beside an opening.
@@ -44,6 +49,8 @@ pub enum Role {
     CrippleAbove,
     /// Short stud below a sill.
     CrippleBelow,
+    /// Upright beside an opening that is narrower than the bay it stands in.
+    BayFiller,
 }
 
 /// A rectangle in the plane of the wall; x from the left end, y up from the subfloor.
@@ -76,6 +83,31 @@ impl Rect {
     }
 }
 
+/// How far the edges of a member climb from its left side to its right; negative where they fall.
+#[derive(Clone, Copy, Debug, Default, PartialEq, Eq)]
+pub struct Climb {
+    /// Its lower edge.
+    pub bottom: Length,
+    /// Its upper edge.
+    pub top: Length,
+}
+
+/// A cut that is not square: one side of the piece is shorter than the other.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Hash)]
+pub struct Bevel {
+    /// By so much.
+    pub drop: Length,
+    /// Over this thickness or depth of the piece.
+    pub over: Length,
+}
+
+impl Bevel {
+    /// The angle to set the saw to, degrees off square.
+    pub fn degrees(self) -> f64 {
+        self.drop.to_inches().atan2(self.over.to_inches()).to_degrees()
+    }
+}
+
 /// One piece of the wall.
 #[derive(Clone, Debug, PartialEq, Eq)]
 pub struct Member {
@@ -83,14 +115,54 @@ pub struct Member {
     pub role: Role,
     /// The opening it belongs to, if any.
     pub opening: Option<OpeningId>,
-    /// Where it is.
+    /// Where it is; the box around it where its edges climb.
     pub rect: Rect,
-    /// The length it is cut to.
+    /// How far its edges climb.
+    pub climb: Climb,
+    /// The plates it meets, if it is an upright that meets any.
+    pub meets: Option<PlatesMarked>,
+    /// The length it is cut to, at its longest.
     pub cut: Length,
+    /// How its end is cut where it is not square.
+    pub bevel: Option<Bevel>,
     /// How many lie behind one another, as header plies do.
     pub plies: u8,
     /// What it is cut from, such as `2x4 SPF Stud`.
     pub stock: String,
+}
+
+impl Member {
+    /// A square piece: an upright is cut to its height, anything else to its width.
+    pub fn new(role: Role, opening: Option<OpeningId>, rect: Rect, stock: String) -> Self {
+        let cut = if role.stands() { rect.height } else { rect.width };
+        Self { role, opening, rect, climb: Climb::default(), meets: None, cut, bevel: None, plies: 1, stock }
+    }
+
+    /// Lower and upper edge at a place within it.
+    fn edges_at(&self, x: Length) -> (Length, Length) {
+        let low = self.rect.y + (-self.climb.bottom).max(Length::ZERO);
+        let high = self.rect.top() - self.climb.top.max(Length::ZERO);
+        let part = (x - self.rect.x).to_inches() / self.rect.width.to_inches();
+        let climbed = |by: Length| Length::from_decimal_inches(by.to_inches() * part);
+        (low + climbed(self.climb.bottom), high + climbed(self.climb.top))
+    }
+
+    /// Whether the two share more area than a pencil line: marks are made to 1/64 in.
+    pub fn overlaps(&self, other: &Self) -> bool {
+        if !self.rect.overlaps(&other.rect) {
+            return false;
+        }
+        if self.climb == Climb::default() && other.climb == Climb::default() {
+            return true;
+        }
+        let pencil = Length::inches_and(0, 1, 32);
+        let (from, to) = (self.rect.x.max(other.rect.x), self.rect.right().min(other.rect.right()));
+        // Straight edges: if they cross anywhere, they do at an end or between the two.
+        [from, from + (to - from).half(), to].into_iter().any(|x| {
+            let ((low, high), (other_low, other_high)) = (self.edges_at(x), other.edges_at(x));
+            pencil < high.min(other_high) - low.max(other_low)
+        })
+    }
 }
 
 impl Role {
@@ -108,7 +180,13 @@ impl Role {
                 | Self::HeaderPost
                 | Self::CrippleAbove
                 | Self::CrippleBelow
+                | Self::BayFiller
         )
+    }
+
+    /// Whether it is one of the two top plates.
+    pub const fn is_top_plate(self) -> bool {
+        matches!(self, Self::TopPlate | Self::SecondTopPlate)
     }
 
     /// The name on a cut list.
@@ -122,6 +200,8 @@ impl Role {
             Self::CornerStud => "corner stud",
             Self::PartitionStud => "partition stud",
             Self::PartitionBacker => "partition backer, flat",
+            Self::LadderBlock => "ladder block, flat",
+            Self::Blocking => "blocking",
             Self::PointLoadStud => "stud under point load",
             Self::King => "king",
             Self::Jack => "jack",
@@ -133,6 +213,7 @@ impl Role {
             Self::Sill => "sill",
             Self::CrippleAbove => "cripple above",
             Self::CrippleBelow => "cripple below",
+            Self::BayFiller => "filler beside the opening",
         }
     }
 }

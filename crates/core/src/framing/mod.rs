@@ -1,10 +1,14 @@
 //! From sized openings to a wall that can be marked and cut: rough openings, heights, members, marks, pieces.
 
+pub mod assembly;
+pub mod changes;
 pub mod finding;
 pub mod king_count;
 pub mod layout;
+pub mod margins;
 pub mod marks;
 pub mod member;
+pub mod nailing;
 pub mod opening_plan;
 pub mod opening_problem;
 pub mod opening_sheet;
@@ -15,7 +19,9 @@ pub mod say;
 pub mod schools_of_opening;
 pub mod snap;
 pub mod stack;
+pub mod stud_bay;
 pub mod wall_plan;
+pub mod words;
 
 pub use finding::{Finding, Severity};
 pub use king_count::{KingCount, KingReason, KingsBy};

@@ -2,12 +2,11 @@
 
 use super::king_count::{KingCount, KingPlace, king_count};
 use super::opening_problem::{limit_of, opening_problem, points_on, reaches};
-use super::rough_opening::rough_opening;
+use super::rough_opening::{Hole, hole};
 use super::schools_of_opening::{code_answer, code_jacks, code_question, opinions};
 use super::stack::{Bridging, Stack, stack};
-use crate::job::{
-    CountOverride, HeaderChoice, Job, Opening, OpeningDesign, OpeningId, Size, SpecialCase, TWO_BY, Wall,
-};
+use super::stud_bay::{StudBay, stud_bay};
+use crate::job::{CountOverride, HeaderChoice, Job, Opening, OpeningDesign, OpeningId, Size, SpecialCase, Wall};
 use crate::loads::{TakeDown, WallCarries};
 use crate::lumber::{Grade, HeaderBoard, HeaderSpec, Species};
 use crate::measure::{End, Ends, Length, LengthStyle};
@@ -29,6 +28,8 @@ pub enum OpeningOutcome {
     Header(Box<SizedHeader>),
     /// The wall carries nothing: a flat 2x.
     Flat,
+    /// It stands between two studs of the layout: nothing is cut, no header is needed.
+    InBay(StudBay),
     /// No number.
     Outside(OutsideLimits),
 }
@@ -79,6 +80,10 @@ pub struct OpeningPlan {
     pub design: OpeningDesign,
     /// Its rough opening.
     pub rough: Size,
+    /// Lower edge of the rough opening above the subfloor.
+    pub bottom: Length,
+    /// Thickness of the wall's studs.
+    pub stud: Length,
     /// What was found.
     pub outcome: OpeningOutcome,
     /// Jacks that are framed.
@@ -108,7 +113,7 @@ impl OpeningPlan {
 
     /// Outside of the pack at an end.
     pub fn pack_edge(&self, end: End) -> Length {
-        let pack = TWO_BY * i64::from(*self.jacks.at(end) + self.kings.at(end).framed());
+        let pack = self.stud * i64::from(*self.jacks.at(end) + self.kings.at(end).framed());
         match end {
             End::Left => self.left() - pack,
             End::Right => self.right() + pack,
@@ -119,7 +124,7 @@ impl OpeningPlan {
     pub fn header(&self) -> Option<HeaderSpec> {
         match &self.outcome {
             OpeningOutcome::Header(sized) => Some(sized.evaluation.header),
-            OpeningOutcome::Flat | OpeningOutcome::Outside(_) => None,
+            OpeningOutcome::Flat | OpeningOutcome::InBay(_) | OpeningOutcome::Outside(_) => None,
         }
     }
 
@@ -128,13 +133,13 @@ impl OpeningPlan {
         self.left() - self.header_past(End::Left)
     }
 
-    /// Length of the header: rough opening and 1 1/2 in. for every jack, or as far as it runs on past its pack.
+    /// Length of the header: rough opening and a stud's thickness for every jack, or as far as it runs on past its pack.
     pub fn header_length(&self) -> Length {
         self.rough.width + self.header_past(End::Left) + self.header_past(End::Right)
     }
 
     fn header_past(&self, end: End) -> Length {
-        let on_jacks = TWO_BY * i64::from(*self.jacks.at(end));
+        let on_jacks = self.stud * i64::from(*self.jacks.at(end));
         self.design.run.past.at(end).map_or(on_jacks, |past| past.length.max(on_jacks))
     }
 }
@@ -142,23 +147,25 @@ impl OpeningPlan {
 /// Plans an opening of a wall, on which this comes down.
 pub fn plan_opening(job: &Job, wall: &Wall, down: &TakeDown, opening: &Opening) -> OpeningPlan {
     let design = opening.design;
-    let rough = rough_opening(&design);
-    let place = KingPlace { clear: rough.width, center: design.center };
-    let kings_at = |end: End| king_count(job, wall, down, place, opening.kings.at(end).clone());
-    let outcome = match sized(job, wall, down, opening, rough) {
-        Ok(Some(sized)) => OpeningOutcome::Header(Box::new(sized)),
-        Ok(None) => OpeningOutcome::Flat,
-        Err(limit) => OpeningOutcome::Outside(limit),
-    };
+    let hole = hole(&design, &job.settings);
+    let rough = hole.size;
+    let outcome = outcome(job, wall, down, opening, hole);
     let jacks = match &outcome {
         OpeningOutcome::Header(sized) => sized.evaluation.jacks,
+        OpeningOutcome::InBay(_) => Ends::both(0),
         OpeningOutcome::Flat | OpeningOutcome::Outside(_) => {
             Ends { left: decided_or_one(opening, End::Left), right: decided_or_one(opening, End::Right) }
         }
     };
+    let place = KingPlace { clear: rough.width, center: design.center };
+    let kings_at = |end: End| match &outcome {
+        OpeningOutcome::InBay(_) => KingCount::nothing_cut(),
+        _ => king_count(job, wall, down, place, opening.kings.at(end).clone()),
+    };
     let bridging = match &outcome {
         OpeningOutcome::Header(sized) => Bridging::Header(sized.evaluation.header.board.depth()),
         OpeningOutcome::Flat => Bridging::Flat,
+        OpeningOutcome::InBay(_) => Bridging::InBay,
         OpeningOutcome::Outside(_) => Bridging::Unknown,
     };
     let (verdict, sentence) = verdict(&outcome);
@@ -166,13 +173,33 @@ pub fn plan_opening(job: &Job, wall: &Wall, down: &TakeDown, opening: &Opening) 
         id: opening.id,
         design,
         rough,
+        bottom: hole.bottom,
+        stud: wall.frame.thickness(),
         jacks,
         decided_jacks: opening.jacks.clone(),
         kings: Ends { left: kings_at(End::Left), right: kings_at(End::Right) },
-        stack: stack(&design, &wall.frame, bridging),
+        stack: stack(&design, hole, &wall.frame, bridging),
         verdict,
         sentence,
         outcome,
+    }
+}
+
+fn outcome(job: &Job, wall: &Wall, down: &TakeDown, opening: &Opening, hole: Hole) -> OpeningOutcome {
+    let loaded = points_on(wall, down).iter().any(|(at, _)| reaches(*at, &opening.design, hole.size.width));
+    if let Some(bay) = stud_bay(job, wall, opening).filter(|_| !loaded) {
+        return OpeningOutcome::InBay(bay);
+    }
+    if wall.carries == WallCarries::Nothing && !loaded {
+        return if hole.size.width <= WIDEST_FLAT {
+            OpeningOutcome::Flat
+        } else {
+            OpeningOutcome::Outside(OutsideLimits::TooWideForFlat { clear: hole.size.width })
+        };
+    }
+    match sized(job, wall, down, opening, hole) {
+        Ok(sized) => OpeningOutcome::Header(Box::new(sized)),
+        Err(limit) => OpeningOutcome::Outside(limit),
     }
 }
 
@@ -180,28 +207,14 @@ fn decided_or_one(opening: &Opening, end: End) -> u8 {
     opening.jacks.at(end).as_ref().map_or(1, |decided| decided.count)
 }
 
-fn sized(
-    job: &Job,
-    wall: &Wall,
-    down: &TakeDown,
-    opening: &Opening,
-    rough: Size,
-) -> Result<Option<SizedHeader>, OutsideLimits> {
+fn sized(job: &Job, wall: &Wall, down: &TakeDown, opening: &Opening, hole: Hole) -> Result<SizedHeader, OutsideLimits> {
     let design = &opening.design;
-    let reached = || points_on(wall, down).iter().any(|(at, _)| reaches(*at, design, rough.width));
-    if wall.carries == WallCarries::Nothing && !reached() {
-        return if rough.width <= WIDEST_FLAT {
-            Ok(None)
-        } else {
-            Err(OutsideLimits::TooWideForFlat { clear: rough.width })
-        };
-    }
     if let Some(limit) = limit_of(job, wall, design) {
         return Err(limit);
     }
-    let problem = opening_problem(job, wall, down, opening, rough)?;
+    let problem = opening_problem(job, wall, down, opening, hole)?;
     let candidates = try_all(&problem, &headers_from(&job.stock, problem.wall_depth))?;
-    let question = code_question(job, wall, down, design, rough.width);
+    let question = code_question(job, wall, down, design, hole.size.width);
     let schools = opinions(job, wall, &question, &problem, &candidates);
     let (header, chosen) = match design.header {
         HeaderChoice::Chosen(header) => (as_assumed(header, design.special), true),
@@ -209,8 +222,8 @@ fn sized(
     };
     let answer = code_answer(job, &question, header);
     let (problem, evaluation) = with_all_jacks(job, problem, header, answer)?;
-    Ok(Some(SizedHeader {
-        shop_rule: shop_rule::count(rough.width, job.settings.shop.doubles_jacks_from),
+    Ok(SizedHeader {
+        shop_rule: shop_rule::count(hole.size.width, job.settings.shop.doubles_jacks_from),
         code_jacks: answer.map(code_jacks),
         code_span: answer.map(|answer| answer.span),
         problem,
@@ -220,7 +233,7 @@ fn sized(
         schools,
         school: job.settings.school,
         assumed_grade: design.special == SpecialCase::UnknownGrade,
-    }))
+    })
 }
 
 /// Lumber of unknown grade is taken for No.2 Spruce-Pine-Fir, the weakest that is usual.
@@ -271,6 +284,11 @@ fn verdict(outcome: &OpeningOutcome) -> (Verdict, String) {
         OpeningOutcome::Flat => {
             (Verdict::Carries, "The wall carries nothing here: a flat 2x is enough, a header would be waste.".into())
         }
+        OpeningOutcome::InBay(_) => (
+            Verdict::Carries,
+            "It stands between two studs of the layout: nothing is cut, so no header, jacks or kings are needed."
+                .into(),
+        ),
         OpeningOutcome::Outside(limit) => (Verdict::AskAnEngineer, limit.to_string()),
         OpeningOutcome::Header(sized) => {
             let verdict =

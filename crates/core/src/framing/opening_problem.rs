@@ -1,10 +1,11 @@
 //! From an opening in a wall to the problem its header has to solve: loads moved to its left face, jacks from the wall's
 //! studs, plate from its species, conventions from the job; or the limit that leaves it without a number.
 
-use super::stack::room_for_header;
+use super::rough_opening::Hole;
+use super::stack::{hangs, room_for_header};
 use crate::job::{
-    HeaderPlace, Job, KingWindBasis, Opening, OpeningDesign, OpeningKind, RunDesign, Size, SpecialCase, TWO_BY,
-    Underside, Wall, WallFrame,
+    HeaderPlace, Job, KingWindBasis, Opening, OpeningDesign, OpeningKind, RunDesign, SpecialCase, Underside, Wall,
+    WallFace, WallFrame,
 };
 use crate::loads::{ByKind, CarriedLimit, SnowTrouble, TakeDown, WallCarries, limits_of, take_down};
 use crate::lumber::factors::bearing_area::PlateEnd;
@@ -56,8 +57,10 @@ pub fn limit_of(job: &Job, wall: &Wall, design: &OpeningDesign) -> Option<Outsid
         CarriedLimit::Snow(_) => OutsideLimits::Snow { what: "Snow drifting or sliding from a higher roof" },
         CarriedLimit::TooManyStoreys => OutsideLimits::TooManyStoreys,
     });
-    let unchecked = TALLEST_WALL < wall.frame.height && job.settings.wind == KingWindBasis::CodeTableOnly;
-    let tall = unchecked.then_some(OutsideLimits::WallTooTall { height: wall.frame.height });
+    let windless = wall.frame.face == WallFace::Inside;
+    let unchecked =
+        TALLEST_WALL < wall.frame.height() && !windless && job.settings.wind == KingWindBasis::CodeTableOnly;
+    let tall = unchecked.then_some(OutsideLimits::WallTooTall { height: wall.frame.height() });
     special.or(carried).or(tall)
 }
 
@@ -70,25 +73,26 @@ pub fn opening_problem(
     wall: &Wall,
     down: &TakeDown,
     opening: &Opening,
-    rough: Size,
+    hole: Hole,
 ) -> Result<OpeningProblem, OutsideLimits> {
     let frame = &wall.frame;
     let design = &opening.design;
     let points = points_on(wall, down);
+    let clear = hole.size.width;
     if down.lines.is_empty() && points.is_empty() {
         return Err(OutsideLimits::NothingKnown);
     }
     let plate = plate_bearing(frame)?;
     Ok(OpeningProblem {
-        clear: rough.width,
-        wall_depth: frame.stud.depth.actual(),
-        jack_length: jack_length(design.place, design.sill + rough.height, frame),
-        loads: loads_from_left_face(down, &points, design, rough.width),
+        clear,
+        wall_depth: frame.depth(),
+        jack_length: jack_length(hangs(design, frame), hole.head(), frame),
+        loads: loads_from_left_face(down, &points, design, clear),
         jack: frame.stud,
         plate_bearing: plate,
         plate_end: if design.sill == Length::ZERO { PlateEnd::Cut } else { PlateEnd::Continuous },
-        run: run(&design.run, rough.width),
-        conventions: conventions(job, opening, rough, frame, plate),
+        run: run(&design.run, clear, frame.thickness()),
+        conventions: conventions(job, opening, hole, frame, plate),
     })
 }
 
@@ -128,12 +132,12 @@ fn loads_from_left_face(
     loads
 }
 
-fn run(design: &RunDesign, clear: Length) -> HeaderRun {
+fn run(design: &RunDesign, clear: Length, stud: Length) -> HeaderRun {
     let mut posts: Vec<Post> = design.posts.iter().flatten().copied().collect();
     for end in End::BOTH {
         let Some(past) = design.past.at(end).filter(|past| past.far_studs > 0) else { continue };
         // The far studs stand under the header's last inches.
-        let center = past.length - TWO_BY.half() * i64::from(past.far_studs);
+        let center = past.length - stud.half() * i64::from(past.far_studs);
         let at = match end {
             End::Left => -center,
             End::Right => clear + center,
@@ -144,13 +148,13 @@ fn run(design: &RunDesign, clear: Length) -> HeaderRun {
     HeaderRun { posts: posts.into_iter().collect(), past: design.past.map(|past| past.map(|past| past.length)) }
 }
 
-fn conventions(job: &Job, opening: &Opening, rough: Size, frame: &WallFrame, plate: Stress) -> Conventions {
+fn conventions(job: &Job, opening: &Opening, hole: Hole, frame: &WallFrame, plate: Stress) -> Conventions {
     let (settings, design) = (&job.settings, &opening.design);
-    let top_edge = match design.place {
+    let top_edge = match hangs(design, frame) {
         HeaderPlace::TightToPlates => TopEdge::Braced,
         HeaderPlace::AtHeadHeight => TopEdge::Free(design.acting),
     };
-    let shop = shop_rule::count(rough.width, settings.shop.doubles_jacks_from).and_then(|count| count.count);
+    let shop = shop_rule::count(hole.size.width, settings.shop.doubles_jacks_from).and_then(|count| count.count);
     let decided = |end: End| opening.jacks.at(end).as_ref().map(|decided| decided.count);
     let least = |end: End| decided(end).unwrap_or_else(|| shop.unwrap_or(1));
     let binds = matches!(design.kind, OpeningKind::SlidingDoor | OpeningKind::OverheadDoor);
@@ -163,7 +167,7 @@ fn conventions(job: &Job, opening: &Opening, rough: Size, frame: &WallFrame, pla
         most_sag_over_door: settings.most_sag_over_door.filter(|_| binds),
         nailer_bearing: (design.underside == Underside::FlatNailer).then_some(plate),
         seat: design.seat,
-        deepest: Some(room_for_header(design, frame)),
+        deepest: Some(room_for_header(design, hole, frame)),
         least_jacks: Ends { left: least(End::Left), right: least(End::Right) },
         fixed_jacks: Ends { left: decided(End::Left), right: decided(End::Right) },
         ..Conventions::default()
@@ -173,7 +177,7 @@ fn conventions(job: &Job, opening: &Opening, rough: Size, frame: &WallFrame, pla
 /// To the head of the opening, or, under a header tight to the plates, to that header.
 fn jack_length(place: HeaderPlace, head: Length, frame: &WallFrame) -> JackLength {
     match place {
-        HeaderPlace::AtHeadHeight => JackLength::Given((head - TWO_BY).max(Length::ZERO)),
-        HeaderPlace::TightToPlates => JackLength::UpToHeaderTopAt(frame.under_top_plates() - TWO_BY),
+        HeaderPlace::AtHeadHeight => JackLength::Given((head - frame.thickness()).max(Length::ZERO)),
+        HeaderPlace::TightToPlates => JackLength::UpToHeaderTopAt(frame.stud_length()),
     }
 }

@@ -31,7 +31,7 @@ pub fn opening_sheet(
     }
     match &plan.outcome {
         OpeningOutcome::Outside(limit) => return Err(limit.clone()),
-        OpeningOutcome::Flat => {}
+        OpeningOutcome::Flat | OpeningOutcome::InBay(_) => {}
         OpeningOutcome::Header(sized) => {
             parts.extend(calculation_sheet(&sized.problem, &sized.evaluation)?);
             parts.extend(kings_part(job, wall, down, plan));
@@ -71,8 +71,8 @@ fn given(job: &Job, wall: &Wall, plan: &OpeningPlan) -> Vec<String> {
             "Wall \"{}\": {} long, {} high over all plates, studs {} at {}, plates {}.",
             frame.name,
             feet(frame.length),
-            feet(frame.height),
-            frame.stud.name(),
+            feet(frame.height()),
+            frame.stud_stock(),
             frame.spacing.written(LengthStyle::Inches),
             frame.plate_species.name()
         ),

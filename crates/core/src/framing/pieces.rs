@@ -1,6 +1,6 @@
 //! What to cut for an opening: each piece once, with how many and how long.
 
-use super::member::{Member, Role};
+use super::member::{Bevel, Member, Role};
 use crate::job::OpeningId;
 use crate::measure::Length;
 
@@ -11,27 +11,40 @@ pub struct Piece {
     pub role: Role,
     /// How many.
     pub count: u32,
-    /// Cut length.
+    /// Cut length, at its longest.
     pub length: Length,
+    /// How its end is cut where it is not square.
+    pub bevel: Option<Bevel>,
     /// What it is cut from.
     pub stock: String,
 }
 
-/// The pieces of one opening, counted from its members, in cutting order: by role, longest first.
+/// The pieces of one opening, counted from its members, in cutting order: by role, longest first. What is cut out last is no
+/// piece.
 pub fn pieces_of(opening: OpeningId, members: &[Member]) -> Vec<Piece> {
+    let mine = |member: &&Member| member.opening == Some(opening) && member.role != Role::SolePlateCutLast;
+    counted(members.iter().filter(mine))
+}
+
+/// The pieces of a whole wall.
+pub fn pieces_of_wall(members: &[Member]) -> Vec<Piece> {
+    counted(members.iter())
+}
+
+fn counted<'a>(members: impl Iterator<Item = &'a Member>) -> Vec<Piece> {
     let mut pieces: Vec<Piece> = Vec::new();
-    for member in members.iter().filter(|member| member.opening == Some(opening)) {
-        if member.role == Role::SolePlateCutLast {
-            continue;
-        }
-        let same =
-            |piece: &&mut Piece| (piece.role, piece.length) == (member.role, member.cut) && piece.stock == member.stock;
+    for member in members {
+        let same = |piece: &&mut Piece| {
+            (piece.role, piece.length, piece.bevel) == (member.role, member.cut, member.bevel)
+                && piece.stock == member.stock
+        };
         match pieces.iter_mut().find(same) {
             Some(piece) => piece.count += u32::from(member.plies),
             None => pieces.push(Piece {
                 role: member.role,
                 count: u32::from(member.plies),
                 length: member.cut,
+                bevel: member.bevel,
                 stock: member.stock.clone(),
             }),
         }

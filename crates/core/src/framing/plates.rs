@@ -13,7 +13,6 @@
 //! **Worked example.** 24 ft wall of 16 ft boards, studs at 16 in., 4 ft between joints: the lower plate breaks on the stud
 //! at 16 ft, the upper at 12 ft.
 
-use crate::job::TWO_BY;
 use crate::measure::Length;
 
 /// A stretch of the wall.
@@ -28,23 +27,28 @@ pub struct TopBreaks {
     pub upper: Vec<Length>,
 }
 
-/// Where the top plates of a wall break. Studs are given by their left edges, openings with their packs as stretches that
+/// Where the top plates of a wall break. Studs are given by the stretches they stand on, openings with their packs as stretches that
 /// must not be broken over. `None` where no breaks satisfy everything.
 pub fn top_breaks(
     wall_length: Length,
     stock: Length,
     apart: Length,
-    studs: &[Length],
+    studs: &[Stretch],
     over: &[Stretch],
 ) -> Option<TopBreaks> {
     let fine = |at: &Length| !over.iter().any(|(from, to)| *from < *at && *at < *to);
-    let places: Vec<Length> = studs.iter().map(|x| *x + TWO_BY.half()).filter(fine).collect();
+    let places: Vec<Length> = studs.iter().map(middle).filter(fine).collect();
     let lower = breaks(wall_length, stock, stock, &places, |_| true)?;
     let far = |at: Length| lower.iter().all(|other| apart <= (at - *other).abs());
     // The upper plate starts with a shorter board, so that its breaks fall between the lower plate's.
     let first_boards = (1..=8).map(|eighth| stock * (9 - eighth) / 8);
     let upper = first_boards.into_iter().find_map(|first| breaks(wall_length, first, stock, &places, far))?;
     Some(TopBreaks { lower, upper })
+}
+
+/// Pieces break on the middle of a stud.
+fn middle((left, right): &Stretch) -> Length {
+    (*left + *right).half()
 }
 
 /// Breaks from left to right, each as far as the board reaches, the first board no longer than `first`.
@@ -67,14 +71,14 @@ fn breaks(
 }
 
 /// Where the sole plate breaks: as the lower top plate would, on a stud and not in a doorway, which ends it anyway.
-pub fn sole_breaks(wall_length: Length, stock: Length, studs: &[Length], doors: &[Stretch]) -> Vec<Length> {
+pub fn sole_breaks(wall_length: Length, stock: Length, studs: &[Stretch], doors: &[Stretch]) -> Vec<Length> {
     let fine = |at: &Length| !doors.iter().any(|(from, to)| *from <= *at && *at <= *to);
-    let places: Vec<Length> = studs.iter().map(|x| *x + TWO_BY.half()).filter(fine).collect();
+    let places: Vec<Length> = studs.iter().map(middle).filter(fine).collect();
     breaks(wall_length, stock, stock, &places, |_| true).unwrap_or_default()
 }
 
 /// How near a plate's end a bolt has to be.
-const NEAR_END: Length = Length::inches(12);
+pub const NEAR_END: Length = Length::inches(12);
 /// How far a bolt keeps off its plate's end and off a stud.
 const CLEAR: Length = Length::inches_and(1, 1, 2);
 
@@ -112,12 +116,13 @@ fn bolts_in((from, to): Stretch, spacing: Length, uprights: &[Stretch]) -> Vec<L
 #[cfg(test)]
 mod tests {
     use super::*;
-    use crate::framing::layout::stud_positions_from;
-    use crate::measure::End;
+    use crate::framing::layout::stud_positions;
+    use crate::job::{TWO_BY, WallFrame};
     use proptest::prelude::*;
 
-    fn studs(length: Length) -> Vec<Length> {
-        stud_positions_from(End::Left, length, Length::inches(16))
+    fn studs(length: Length) -> Vec<Stretch> {
+        let frame = WallFrame { length, ..WallFrame::usual("any") };
+        stud_positions(&frame).into_iter().map(|x| (x, x + TWO_BY)).collect()
     }
 
     #[test]
@@ -168,7 +173,7 @@ mod tests {
                     prop_assert!(found.upper.iter().all(|upper| apart <= (*upper - *lower).abs()));
                 }
             }
-            let uprights: Vec<Stretch> = studs.iter().map(|x| (*x, *x + TWO_BY)).collect();
+            let uprights = studs;
             let bolts = anchor_bolts(&[(Length::ZERO, length)], Length::feet(6), &uprights);
             prop_assert!(bolts.len() >= 2 && bolts[0] <= NEAR_END && length - *bolts.last().expect("two") <= NEAR_END);
             prop_assert!(bolts.windows(2).all(|pair| pair[1] - pair[0] <= Length::feet(6)));

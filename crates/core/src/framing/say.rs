@@ -2,12 +2,13 @@
 //! `beam 12-0`.
 //!
 //! Four digits are feet-inches by feet-inches, width first. `@` gives the center from the wall's left end; `from left`
-//! and `from right` give the near face. What is left out is filled in and said back.
+//! and `from right` give the near face. What is left out is filled in and said back. Who measures in millimeters says bare
+//! numbers in them: `910x2110 door @ 2300`.
 
 use thiserror::Error;
 
-use super::rough_opening::{by_rule, usual_sill};
-use crate::job::{OpeningDesign, OpeningKind, Size, Wall};
+use super::rough_opening::{rough_opening, usual_sill};
+use crate::job::{OpeningDesign, OpeningKind, Settings, Size, Wall};
 use crate::measure::{Length, LengthError, LengthStyle};
 
 /// What was understood.
@@ -61,11 +62,11 @@ enum Place {
     Middle,
 }
 
-/// Reads a call-out for a wall.
+/// Reads a call-out for a wall, by a person who writes lengths in this style.
 ///
 /// # Errors
 /// [`SayError`] with a sentence about the first thing that is not understood.
-pub fn say(text: &str, wall: &Wall) -> Result<Said, SayError> {
+pub fn say(text: &str, wall: &Wall, settings: &Settings, style: LengthStyle) -> Result<Said, SayError> {
     let text = text.trim().to_lowercase();
     if text.is_empty() {
         return Err(SayError::Empty);
@@ -74,7 +75,7 @@ pub fn say(text: &str, wall: &Wall) -> Result<Said, SayError> {
         return Err(SayError::Word(text.chars().take(20).collect::<String>() + "…"));
     }
     let text = text.replace(',', " ").replace('@', " @ ");
-    let (text, place) = take_place(&text)?;
+    let (text, place) = take_place(&text, style)?;
     let mut size = None;
     let mut kind = None;
     let mut is_beam = false;
@@ -90,7 +91,7 @@ pub fn say(text: &str, wall: &Wall) -> Result<Said, SayError> {
         } else if matches!(word, "of" | "a" | "an" | "the" | "opening" | "doors") {
             kind = kind.or((word == "doors").then_some(OpeningKind::PairOfDoors));
         } else if is_beam && size.is_none() {
-            size = Some(Size { width: word.parse()?, height: Length::inches(80) });
+            size = Some(Size { width: read_length(word, style)?, height: Length::inches(80) });
         } else if size.is_none() && word.starts_with(|c: char| c.is_ascii_digit()) {
             // "5-0 x 4-0" may be written with spaces around the x.
             let joined = if words.get(at) == Some(&"x") {
@@ -99,7 +100,7 @@ pub fn say(text: &str, wall: &Wall) -> Result<Said, SayError> {
                 word.into()
             };
             at += if joined.len() > word.len() { 2 } else { 0 };
-            size = Some(read_size(&joined)?);
+            size = Some(read_size(&joined, style)?);
         } else {
             return Err(SayError::Word(word.into()));
         }
@@ -107,40 +108,51 @@ pub fn say(text: &str, wall: &Wall) -> Result<Said, SayError> {
     let unit = size.ok_or(SayError::NoSize)?;
     let kind = kind.unwrap_or_else(|| usual_kind(unit, is_beam));
     let kind = if kind == OpeningKind::Door && PAIR_WIDTH <= unit.width { OpeningKind::PairOfDoors } else { kind };
-    design(kind, unit, place, wall)
+    let design = OpeningDesign::usual(kind, unit);
+    let rough = rough_opening(&design, &settings.rough);
+    let center = center_of(place, rough.width, wall, settings);
+    let sill = usual_sill(kind, rough.height, &wall.frame, settings);
+    said(OpeningDesign { center, sill, ..design }, rough, place.is_none(), wall, style)
 }
 
-fn design(kind: OpeningKind, unit: Size, place: Option<Place>, wall: &Wall) -> Result<Said, SayError> {
-    let rough = by_rule(kind, unit);
+/// A length; a bare number is in millimeters for who measures in them.
+fn read_length(text: &str, style: LengthStyle) -> Result<Length, LengthError> {
+    let bare = text.trim().chars().all(|letter| letter.is_ascii_digit() || letter == '.');
+    if bare && style == LengthStyle::Millimeters { format!("{text} mm").parse() } else { text.parse() }
+}
+
+fn center_of(place: Option<Place>, rough_width: Length, wall: &Wall, settings: &Settings) -> Length {
     let length = wall.frame.length;
-    let center = match place {
+    match place {
         Some(Place::Center(center)) => center,
-        Some(Place::FromLeft(face)) => face + rough.width.half(),
-        Some(Place::FromRight(face)) => length - face - rough.width.half(),
+        Some(Place::FromLeft(face)) => face + rough_width.half(),
+        Some(Place::FromRight(face)) => length - face - rough_width.half(),
         Some(Place::Middle) => length.half(),
-        None => middle_of_widest_gap(wall),
-    };
-    let feet = |length: Length| length.written(LengthStyle::FeetInches);
-    if center < Length::ZERO || length < center {
-        return Err(SayError::OffTheWall { center: feet(center), wall: feet(length) });
+        None => middle_of_widest_gap(wall, settings),
     }
-    let design =
-        OpeningDesign { center, sill: usual_sill(kind, rough.height, &wall.frame), ..OpeningDesign::usual(kind, unit) };
+}
+
+fn said(design: OpeningDesign, rough: Size, by_gap: bool, wall: &Wall, style: LengthStyle) -> Result<Said, SayError> {
+    let text = |length: Length| length.written(style);
+    let (center, length) = (design.center, wall.frame.length);
+    if center < Length::ZERO || length < center {
+        return Err(SayError::OffTheWall { center: text(center), wall: text(length) });
+    }
     let understood = format!(
         "{} {} x {}, rough opening {} x {}, center {} from the left end{}",
-        kind.word(),
-        feet(unit.width),
-        feet(unit.height),
-        feet(rough.width),
-        feet(rough.height),
-        feet(center),
-        if place.is_none() { " (the widest gap)" } else { "" },
+        design.kind.word(),
+        text(design.unit.width),
+        text(design.unit.height),
+        text(rough.width),
+        text(rough.height),
+        text(center),
+        if by_gap { " (the widest gap)" } else { "" },
     );
     Ok(Said { design, understood })
 }
 
 /// Takes the words that say where off the text.
-fn take_place(text: &str) -> Result<(String, Option<Place>), SayError> {
+fn take_place(text: &str, style: LengthStyle) -> Result<(String, Option<Place>), SayError> {
     let without = |from: usize, to: usize| format!("{} {}", &text[..from], &text[to..]);
     for word in ["centered", "centred", "in the middle", "center", "centre"] {
         if let Some(at) = text.find(word) {
@@ -148,7 +160,7 @@ fn take_place(text: &str) -> Result<(String, Option<Place>), SayError> {
         }
     }
     if let Some(at) = text.find('@') {
-        let (length, used) = leading_length(&text[at + 1..])?;
+        let (length, used) = leading_length(&text[at + 1..], style)?;
         return Ok((without(at, at + 1 + used), Some(Place::Center(length))));
     }
     for (word, make) in [
@@ -158,16 +170,16 @@ fn take_place(text: &str) -> Result<(String, Option<Place>), SayError> {
         ("from the right", Place::FromRight),
     ] {
         let Some(at) = text.find(word) else { continue };
-        let (before, length) = trailing_length(&text[..at])?;
+        let (before, length) = trailing_length(&text[..at], style)?;
         return Ok((format!("{before} {}", &text[at + word.len()..]), Some(make(length))));
     }
     Ok((text.to_owned(), None))
 }
 
 /// The longest run of words from the start that is a length, and how many bytes it took.
-fn leading_length(text: &str) -> Result<(Length, usize), SayError> {
+fn leading_length(text: &str, style: LengthStyle) -> Result<(Length, usize), SayError> {
     let ends: Vec<usize> = word_ends(text).take(4).collect();
-    let read = |end: &usize| text[..*end].parse::<Length>().ok().map(|length| (length, *end));
+    let read = |end: &usize| read_length(&text[..*end], style).ok().map(|length| (length, *end));
     match ends.iter().rev().find_map(read) {
         Some(found) => Ok(found),
         None => {
@@ -179,13 +191,13 @@ fn leading_length(text: &str) -> Result<(Length, usize), SayError> {
 
 /// The longest run of words at the end that is a length, and the text before it. A size such as `3068` or `16-0x7-0`
 /// never belongs to it, since a length has at most three words and a size is not one of them.
-fn trailing_length(text: &str) -> Result<(&str, Length), SayError> {
+fn trailing_length(text: &str, style: LengthStyle) -> Result<(&str, Length), SayError> {
     let text = text.trim_end();
     let starts: Vec<usize> = word_starts(text).collect();
     let nearest = starts.iter().rev().take(3).copied();
     let mut found = None;
     for start in nearest {
-        match text[start..].parse::<Length>() {
+        match read_length(&text[start..], style) {
             Ok(length) if start > 0 || found.is_none() => found = Some((start, length)),
             _ => break,
         }
@@ -214,6 +226,7 @@ fn kind_word(word: &str) -> Option<OpeningKind> {
         "pair" | "double" | "french" => Some(OpeningKind::PairOfDoors),
         "slider" | "sliding" | "patio" => Some(OpeningKind::SlidingDoor),
         "overhead" | "garage" => Some(OpeningKind::OverheadDoor),
+        "pocket" => Some(OpeningKind::PocketDoor),
         "cased" => Some(OpeningKind::CasedOpening),
         _ => None,
     }
@@ -238,9 +251,9 @@ fn usual_kind(unit: Size, is_beam: bool) -> OpeningKind {
 }
 
 /// `3068`, `5-0x4-0`, `36x80`.
-fn read_size(word: &str) -> Result<Size, SayError> {
+fn read_size(word: &str, style: LengthStyle) -> Result<Size, SayError> {
     if let Some((width, height)) = word.split_once(['x', '×']) {
-        return Ok(Size { width: width.parse()?, height: height.parse()? });
+        return Ok(Size { width: read_length(width, style)?, height: read_length(height, style)? });
     }
     let digits: Vec<i64> = word.chars().filter_map(|c| c.to_digit(10).map(i64::from)).collect();
     match digits.as_slice() {
@@ -255,12 +268,12 @@ fn read_size(word: &str) -> Result<Size, SayError> {
     }
 }
 
-fn middle_of_widest_gap(wall: &Wall) -> Length {
+fn middle_of_widest_gap(wall: &Wall, settings: &Settings) -> Length {
     let mut taken: Vec<(Length, Length)> = wall
         .openings
         .iter()
         .map(|opening| {
-            let half = super::rough_opening::rough_opening(&opening.design).width.half();
+            let half = rough_opening(&opening.design, &settings.rough).width.half();
             (opening.design.center - half, opening.design.center + half)
         })
         .collect();
@@ -289,6 +302,10 @@ mod tests {
         Wall { id: WallId(1), frame, evidence, carries: WallCarries::Nothing, openings: vec![], point_loads: vec![] }
     }
 
+    fn say(text: &str, wall: &Wall) -> Result<Said, SayError> {
+        super::say(text, wall, &Settings::default(), LengthStyle::FeetInches)
+    }
+
     fn check(text: &str, kind: OpeningKind, width: f64, height: f64, center: f64) {
         let said = say(text, &wall()).unwrap_or_else(|error| panic!("{text}: {error}"));
         let got = &said.design;
@@ -313,6 +330,21 @@ mod tests {
         check("beam 12-0", CasedOpening, 144.0, 80.0, 144.0);
         check("36x80 cased opening @ 100", CasedOpening, 36.0, 80.0, 100.0);
         check("2-8x6-8", Door, 32.0, 80.0, 144.0);
+        check("2668 pocket door @ 10-0", OpeningKind::PocketDoor, 30.0, 80.0, 120.0);
+    }
+
+    #[test]
+    fn bare_numbers_are_millimeters_for_who_measures_in_them() {
+        let metric = |text: &str| {
+            let said = super::say(text, &wall(), &Settings::default(), LengthStyle::Millimeters).expect(text);
+            (said.design.unit, said.design.center, said.understood)
+        };
+        let unit = Size { width: Length::millimeters(910), height: Length::millimeters(2110) };
+        let (size, center, understood) = metric("910x2110 door @ 2300");
+        assert_eq!((size, center), (unit, Length::millimeters(2300)));
+        assert!(understood.starts_with("door 910 mm x 2110 mm"), "{understood}");
+        assert_eq!(metric("910 x 2110 door, 600 from left").1, Length::millimeters(600 + 455) + Length::inches(1));
+        assert_eq!(metric("1200x900 window @ 7-6").1, Length::inches(90), "feet are still read");
     }
 
     #[test]
@@ -330,13 +362,7 @@ mod tests {
     fn without_a_place_it_goes_to_the_widest_gap() {
         let mut wall = wall();
         let first = say("3068 door @ 5-0", &wall).expect("read").design;
-        let opening = crate::job::Opening {
-            id: crate::job::OpeningId(1),
-            design: first,
-            jacks: crate::measure::Ends::default(),
-            kings: crate::measure::Ends::default(),
-        };
-        wall.openings.push(opening);
+        wall.openings.push(crate::job::Opening::new(crate::job::OpeningId(1), first));
         // Right of the door's rough opening at 79 in.: 79..288, middle 183 1/2.
         let said = say("3040 window", &wall).expect("read");
         assert_eq!(said.design.center, Length::inches_and(183, 1, 2));

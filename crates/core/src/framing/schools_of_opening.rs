@@ -1,6 +1,7 @@
 //! The three schools side by side for one opening, and the header that the governing one leads to.
 
 use super::opening_problem::{points_on, reaches};
+use super::stack::hangs;
 use crate::job::{HeaderPlace, Job, OpeningDesign, Wall};
 use crate::loads::{Framing, SnowBasis, TakeDown, WallCarries};
 use crate::lumber::HeaderSpec;
@@ -29,7 +30,7 @@ pub fn code_question(
         SnowBasis::Ground(snow) => Some(snow),
         SnowBasis::Roof(_) => None,
     };
-    CodeQuestion::of(carried, ground, design.place == HeaderPlace::AtHeadHeight)
+    CodeQuestion::of(carried, ground, hangs(design, &wall.frame) == HeaderPlace::AtHeadHeight)
 }
 
 /// What the code's table says of one header.

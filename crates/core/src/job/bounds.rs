@@ -3,13 +3,13 @@
 use thiserror::Error;
 
 use super::{
-    CountOverride, HeaderChoice, Job, KingWindBasis, Opening, OpeningDesign, PointLoad, RunDesign, Settings, Size,
-    Wall, WallFrame,
+    CountOverride, FramingOptions, HeaderChoice, Job, KingWindBasis, LayoutStart, Opening, OpeningDesign, OpeningKind,
+    PlateLap, PointLoad, RunDesign, Settings, SillStyle, Size, Wall, WallFrame, WallHeight,
 };
-use crate::framing::rough_opening::rough_opening;
+use crate::framing::rough_opening::{RoughOpeningRules, rough_opening};
 use crate::loads::{Extent, FloorFraming, Framing, LoadKind, SiteSnow, SnowBasis, WallCarries};
-use crate::lumber::{HeaderBoard, HeaderSpec, MOST_PLIES, SheetValues};
-use crate::measure::{End, Length, LengthStyle, Pressure};
+use crate::lumber::{Depth, HeaderBoard, HeaderSpec, MOST_PLIES, SheetValues};
+use crate::measure::{End, Ends, Length, LengthStyle, Pressure};
 use crate::sizing::schools::jurisdiction::MOST_ROWS;
 use crate::sizing::schools::shop::MOST_HEADER_RULES;
 use crate::sizing::schools::{JurisdictionTable, ShopRules};
@@ -36,6 +36,12 @@ pub const MOST_OPENINGS: usize = 60;
 pub const MOST_POINT_LOADS: usize = 60;
 /// The most walls that may cross a wall.
 pub const MOST_PARTITIONS: usize = 40;
+/// The most rows of blocking in a wall.
+pub const MOST_BLOCKING_ROWS: usize = 6;
+/// The most plate breaks and cast bolts that may be given for a wall.
+pub const MOST_PLACES: usize = 100;
+/// The steepest rake: 24 in 12.
+const STEEPEST: i64 = 2;
 /// The most things a wall may carry.
 pub const MOST_CARRIED: usize = 20;
 /// The most boards a job's stock may have.
@@ -71,7 +77,21 @@ pub fn settings(settings: &Settings) -> Checked {
         })?;
     }
     king_wind(&settings.wind)?;
+    rough_rules(&settings.rough)?;
+    length("finish_floor", "The finish floor", settings.finish_floor, 0, 4)?;
+    length("counter", "The counter's height", settings.counter, 24, 48)?;
+    length("backsplash", "The backsplash's height", settings.backsplash, 0, 24)?;
     shop(&settings.shop)
+}
+
+/// How much larger rough openings are than their units.
+fn rough_rules(rules: &RoughOpeningRules) -> Checked {
+    for kind in OpeningKind::ALL {
+        let more = rules.of(kind);
+        length("rough_wider", "How much wider the rough opening is", more.width, 0, 12)?;
+        length("rough_higher", "How much higher the rough opening is", more.height, 0, 12)?;
+    }
+    Ok(())
 }
 
 fn site_snow(snow: &SiteSnow) -> Checked {
@@ -135,19 +155,103 @@ pub fn code_table(table: &JurisdictionTable) -> Checked {
 pub fn wall_frame(frame: &WallFrame) -> Checked {
     name("name", "The wall's name", &frame.name)?;
     length("length", "The wall's length", frame.length, 24, 200 * 12)?;
-    length("height", "The wall's height", frame.height, 48, 20 * 12)?;
+    wall_height(frame)?;
     length("spacing", "The stud spacing", frame.spacing, 8, 24)?;
-    let options = &frame.framing;
+    let (studs, sizes) = (frame.stud.depth, [Depth::Four, Depth::Six, Depth::Eight]);
+    ensure(sizes.contains(&studs), "stud_depth", "The studs", studs.nominal().to_string(), || {
+        "2x4, 2x6 or 2x8".into()
+    })?;
+    framing_options(&frame.framing, frame)
+}
+
+fn wall_height(frame: &WallFrame) -> Checked {
+    let each = |label, height| length("height", label, height, 24, 20 * 12);
+    match frame.height {
+        WallHeight::OverPlates(_) => {}
+        WallHeight::Studs(stud) => length("height", "The studs' length", stud, 40, 236)?,
+        WallHeight::Room(room) => {
+            each("The room's height at the left end", room.left)?;
+            each("The room's height at the right end", room.right)?;
+            length("clearance", "The clearance over the wall", room.clearance, 0, 12)?;
+        }
+        WallHeight::Rake(rake) => {
+            each("The rake's height at the left end", rake.left)?;
+            each("The rake's height at the right end", rake.right)?;
+            if let Some((at, height)) = rake.peak {
+                on_wall("peak_at", "The peak's place", at, frame.length)?;
+                each("The peak's height", height)?;
+                let ends = rake.left.max(rake.right);
+                let given = height.written(LengthStyle::FeetInches);
+                ensure(ends <= height, "peak_height", "The peak's height", given, || {
+                    "no lower than either end".into()
+                })?;
+            }
+            for [(x0, y0), (x1, y1)] in frame.top_lines() {
+                let rise = (y1 - y0).abs();
+                let fine = rise <= (x1 - x0) * STEEPEST;
+                let given = format!(
+                    "{} in {}",
+                    rise.written(LengthStyle::FeetInches),
+                    (x1 - x0).written(LengthStyle::FeetInches)
+                );
+                ensure(fine, "height", "The rake's rise", given, || format!("{} in 12 at most", STEEPEST * 12))?;
+            }
+        }
+    }
+    length("height", "The wall's height", frame.height(), 48, 20 * 12)
+}
+
+fn framing_options(options: &FramingOptions, frame: &WallFrame) -> Checked {
     length("plate_stock", "The board that plates are cut from", options.plate_stock, 8 * 12, 40 * 12)?;
     length("breaks_apart", "The distance between plate breaks", options.breaks_apart, 0, 8 * 12)?;
+    if let LayoutStart::NeighborFace(depth) = options.layout_start {
+        adjoining("layout_start", depth)?;
+    }
+    for end in End::BOTH {
+        if let PlateLap::HeldBack(depth) | PlateLap::RunsOver(depth) = *options.laps.at(end) {
+            adjoining("laps", depth)?;
+        }
+    }
     if let Some(spacing) = options.bolts {
         length("bolts", "The distance between anchor bolts", spacing, 12, 72)?;
     }
     at_most("partitions", "The number of crossing walls", options.partitions.len(), MOST_PARTITIONS)?;
-    options
-        .partitions
-        .iter()
-        .try_for_each(|partition| on_wall("partition_at", "The crossing wall's place", partition.at, frame.length))
+    at_most("blocking", "The number of rows of blocking", options.blocking.len(), MOST_BLOCKING_ROWS)?;
+    at_most("cast_bolts", "The number of bolts", options.cast_bolts.len(), MOST_PLACES)?;
+    for row in &options.blocking {
+        let (least, most) = (frame.thickness() * 2, frame.height() - frame.thickness() * 3);
+        let given = row.written(LengthStyle::FeetInches);
+        ensure(least <= *row && *row <= most, "blocking", "The height of a row of blocking", given, || {
+            format!("{} to {}", least.written(LengthStyle::FeetInches), most.written(LengthStyle::FeetInches))
+        })?;
+    }
+    for bolt in &options.cast_bolts {
+        on_wall("cast_bolts", "A bolt's place", *bolt, frame.length)?;
+    }
+    if let Some(own) = &options.own_breaks {
+        at_most("own_breaks", "The number of plate breaks", own.lower.len().max(own.upper.len()), MOST_PLACES)?;
+        for breaks in [&own.lower, &own.upper] {
+            let mut from = Length::ZERO;
+            for at in breaks {
+                let given = at.written(LengthStyle::FeetInches);
+                ensure(from < *at && *at < frame.length, "own_breaks", "A plate break's place", given, || {
+                    "inside the wall, from left to right".into()
+                })?;
+                from = *at;
+            }
+        }
+    }
+    for partition in &options.partitions {
+        adjoining("partition_depth", partition.depth)?;
+        on_wall("partition_at", "The crossing wall's place", partition.at, frame.length)?;
+    }
+    Ok(())
+}
+
+/// The studs of a wall that meets this one.
+fn adjoining(field: &'static str, depth: Depth) -> Checked {
+    let fine = matches!(depth, Depth::Four | Depth::Six | Depth::Eight);
+    ensure(fine, field, "The studs of the wall it meets", depth.nominal().to_string(), || "2x4, 2x6 or 2x8".into())
 }
 
 /// What a wall of this length carries.
@@ -210,8 +314,8 @@ fn framing(framing: &Framing, wall_length: Length) -> Checked {
     }
 }
 
-/// An opening's design, in a wall of this length.
-pub fn opening_design(design: &OpeningDesign, wall_length: Length) -> Checked {
+/// An opening's design, in a wall of this length, in a job with these rules.
+pub fn opening_design(design: &OpeningDesign, wall_length: Length, rules: &RoughOpeningRules) -> Checked {
     size("unit_width", "unit_height", design.unit)?;
     if let Some(rough) = design.rough {
         size("rough_width", "rough_height", rough)?;
@@ -226,7 +330,13 @@ pub fn opening_design(design: &OpeningDesign, wall_length: Length) -> Checked {
         HeaderChoice::BySchool => Ok(()),
         HeaderChoice::Chosen(header) => header_spec(header),
     }?;
-    run(&design.run, rough_opening(design).width)
+    length("sheathing_return", "The sheathing returned into the jambs", design.sheathing_return, 0, 2)?;
+    if let SillStyle::Sloped(drop) = design.sill_style {
+        let (least, most) = (Length::inches_and(0, 1, 16), Length::inches(2));
+        let given = drop.written(LengthStyle::Inches);
+        ensure((least..=most).contains(&drop), "sill_slope", "The sill's fall", given, || "1/16\" to 2\"".into())?;
+    }
+    run(&design.run, rough_opening(design, rules).width)
 }
 
 /// Where a header runs past an opening this wide.
@@ -339,23 +449,31 @@ fn on_wall(field: &'static str, label: &'static str, at: Length, wall_length: Le
     })
 }
 
-/// A whole wall.
-pub fn wall(wall: &Wall) -> Checked {
+/// A whole wall, in a job with these rules.
+pub fn wall(wall: &Wall, rules: &RoughOpeningRules) -> Checked {
     wall_frame(&wall.frame)?;
     carries(&wall.carries, wall.frame.length)?;
     at_most("openings", "The number of openings in a wall", wall.openings.len(), MOST_OPENINGS)?;
     at_most("point_loads", "The number of point loads on a wall", wall.point_loads.len(), MOST_POINT_LOADS)?;
     for each in &wall.openings {
-        opening(each, wall.frame.length)?;
+        opening(each, wall.frame.length, rules)?;
     }
     wall.point_loads.iter().try_for_each(|load| point_load(load, wall.frame.length))
 }
 
-/// A whole opening.
-pub fn opening(opening: &Opening, wall_length: Length) -> Checked {
-    opening_design(&opening.design, wall_length)?;
+/// A whole opening, with what it was when it was framed.
+fn opening(opening: &Opening, wall_length: Length, rules: &RoughOpeningRules) -> Checked {
+    opening_design(&opening.design, wall_length, rules)?;
+    counts(&opening.jacks, &opening.kings)?;
+    let Some(framed) = &opening.framed_as else { return Ok(()) };
+    // The wall or the rules may have changed since: its place then is history, not a mistake.
+    size("unit_width", "unit_height", framed.design.unit)?;
+    counts(&framed.jacks, &framed.kings)
+}
+
+fn counts(jacks: &Ends<Option<CountOverride>>, kings: &Ends<Option<CountOverride>>) -> Checked {
     for end in End::BOTH {
-        for (field, decided) in [("jacks", opening.jacks.at(end)), ("kings", opening.kings.at(end))] {
+        for (field, decided) in [("jacks", jacks.at(end)), ("kings", kings.at(end))] {
             decided.as_ref().map_or(Ok(()), |decided| count_override(field, decided))?;
         }
     }
@@ -373,7 +491,7 @@ pub fn job(job: &Job) -> Checked {
         number("price_cents_per_foot", "The price per foot", item.price_per_foot.to_cents(), 0.0, 1e7)?;
     }
     job.code_table.as_ref().map_or(Ok(()), code_table)?;
-    job.walls.iter().try_for_each(wall)
+    job.walls.iter().try_for_each(|each| wall(each, &job.settings.rough))
 }
 
 fn at_most(field: &'static str, label: &'static str, count: usize, most: usize) -> Checked {
@@ -408,10 +526,11 @@ fn ensure(
 #[cfg(test)]
 mod tests {
     use super::*;
+    use crate::job::{OwnBreaks, Rake};
 
     #[test]
     fn the_sentence_names_the_field_and_what_is_allowed() {
-        let frame = WallFrame { height: Length::feet(40), ..WallFrame::usual("north") };
+        let frame = WallFrame { height: WallHeight::OverPlates(Length::feet(40)), ..WallFrame::usual("north") };
         let error = wall_frame(&frame).expect_err("40 ft is no wall");
         assert_eq!(error.field, "height");
         assert_eq!(error.to_string(), "The wall's height is 40'-0\"; it can be 4'-0\" to 20'-0\".");
@@ -424,6 +543,33 @@ mod tests {
         let mut snow = Settings::default();
         snow.site.snow.basis = SnowBasis::Ground(Pressure::psf(f64::INFINITY));
         assert!(super::settings(&snow).is_err());
+    }
+
+    #[test]
+    fn a_rake_climbs_no_steeper_than_two_to_one_and_its_peak_is_its_top() {
+        let rake = |left, right, peak: Option<(i64, i64)>| {
+            let feet = |feet| Length::feet(feet);
+            let peak = peak.map(|(at, height)| (feet(at), feet(height)));
+            let height = WallHeight::Rake(Rake { left: feet(left), right: feet(right), peak });
+            wall_frame(&WallFrame { height, length: feet(8), ..WallFrame::usual("gable") }).map_err(|error| error.field)
+        };
+        assert_eq!(rake(2, 18, None), Ok(()));
+        assert_eq!(rake(2, 19, None), Err("height"));
+        assert_eq!(rake(4, 4, Some((4, 12))), Ok(()));
+        assert_eq!(rake(4, 6, Some((4, 5))), Err("peak_height"));
+        assert_eq!(rake(4, 4, Some((9, 12))), Err("peak_at"));
+    }
+
+    #[test]
+    fn breaks_run_from_left_to_right_inside_the_wall() {
+        let checked = |lower: &[i64]| {
+            let lower = lower.iter().map(|feet| Length::feet(*feet)).collect();
+            let own_breaks = Some(OwnBreaks { lower, upper: vec![] });
+            let framing = FramingOptions { own_breaks, ..FramingOptions::default() };
+            wall_frame(&WallFrame { framing, ..WallFrame::usual("north") })
+        };
+        assert!(checked(&[4, 8]).is_ok());
+        assert!(checked(&[8, 4]).is_err() && checked(&[12]).is_err());
     }
 
     #[test]

@@ -3,12 +3,13 @@
 use thiserror::Error;
 
 use super::bounds::{self, OutOfBounds};
+use super::mirror::mirror;
 use super::{
-    CountOverride, HeaderChoice, Job, Opening, OpeningDesign, OpeningId, PointLoad, PointLoadId, Settings, Size, Wall,
-    WallFrame, WallId,
+    CountOverride, FramedAs, HeaderChoice, Job, Opening, OpeningDesign, OpeningId, PointLoad, PointLoadId, Settings,
+    Size, Wall, WallFrame, WallId,
 };
 use crate::framing::rough_opening::rough_opening;
-use crate::loads::{BearingEvidence, Framing, WallCarries};
+use crate::loads::{BearingEvidence, WallCarries};
 use crate::measure::{End, Length, LengthStyle};
 use crate::sizing::candidates::StockBoard;
 use crate::sizing::schools::JurisdictionTable;
@@ -157,6 +158,13 @@ pub enum Command {
         /// The decision; `None` goes back to the count that is computed.
         decided: Option<CountOverride>,
     },
+    /// Marks an opening as framed the way it is now, so that later changes are held against it; or takes the mark back.
+    MarkFramed {
+        /// Which opening.
+        opening: OpeningId,
+        /// What it was when it was framed; `None` if it is not.
+        framed: Option<Box<FramedAs>>,
+    },
     /// Adds a point load.
     AddPointLoad {
         /// On which wall.
@@ -241,7 +249,8 @@ fn change(job: &mut Job, command: &Command) -> Result<Command, CommandError> {
             Command::AddWall { wall: Box::new(job.walls.remove(at)), at }
         }
         Command::MirrorWall { wall } => {
-            mirror(wall_mut(job, *wall)?);
+            let rules = job.settings.rough;
+            mirror(wall_mut(job, *wall)?, &rules);
             Command::MirrorWall { wall: *wall }
         }
         Command::MoveWall { wall, to } => {
@@ -274,7 +283,7 @@ fn change(job: &mut Job, command: &Command) -> Result<Command, CommandError> {
         }
         Command::MoveOpening { opening, to } => {
             let (wall, found) = job.opening(*opening).ok_or(CommandError::NotFound("opening"))?;
-            let center = to.center(rough_opening(&found.design).width, wall.frame.length);
+            let center = to.center(rough_opening(&found.design, &job.settings.rough).width, wall.frame.length);
             let before = std::mem::replace(&mut opening_mut(job, *opening)?.design.center, center);
             Command::MoveOpening { opening: *opening, to: Placement::Center(before) }
         }
@@ -294,6 +303,11 @@ fn change(job: &mut Job, command: &Command) -> Result<Command, CommandError> {
             };
             let before = std::mem::replace(counts.at_mut(*end), decided.clone());
             Command::OverrideCount { opening: *opening, role: *role, end: *end, decided: before }
+        }
+        Command::MarkFramed { opening, framed } => {
+            let target = opening_mut(job, *opening)?;
+            let before = std::mem::replace(&mut target.framed_as, framed.as_deref().cloned());
+            Command::MarkFramed { opening: *opening, framed: before.map(Box::new) }
         }
         Command::AddPointLoad { wall, load, at } => {
             let taken = job.walls.iter().flat_map(|wall| &wall.point_loads).any(|each| each.id == load.id);
@@ -316,32 +330,6 @@ fn change(job: &mut Job, command: &Command) -> Result<Command, CommandError> {
             Command::AddPointLoad { wall: wall.id, load: wall.point_loads.remove(at), at }
         }
     })
-}
-
-/// Turns a wall end for end: what stood so far from the left stands so far from the right.
-fn mirror(wall: &mut Wall) {
-    let length = wall.frame.length;
-    let options = &mut wall.frame.framing;
-    options.layout_from = options.layout_from.other();
-    std::mem::swap(&mut options.ends.left, &mut options.ends.right);
-    options.partitions.iter_mut().for_each(|partition| partition.at = length - partition.at);
-    for opening in &mut wall.openings {
-        let clear = rough_opening(&opening.design).width;
-        opening.design.center = length - opening.design.center;
-        std::mem::swap(&mut opening.jacks.left, &mut opening.jacks.right);
-        std::mem::swap(&mut opening.kings.left, &mut opening.kings.right);
-        let run = &mut opening.design.run;
-        std::mem::swap(&mut run.past.left, &mut run.past.right);
-        run.posts.iter_mut().flatten().for_each(|post| post.at = clear - post.at);
-    }
-    wall.point_loads.iter_mut().for_each(|load| load.at = length - load.at);
-    let WallCarries::Framing(carried) = &mut wall.carries else { return };
-    for item in carried {
-        item.extent = item.extent.map(|(from, to)| (length - to, length - from));
-        if let Framing::RidgePost(post) = &mut item.framing {
-            post.at = length - post.at;
-        }
-    }
 }
 
 fn absent(is_absent: bool, what: &'static str) -> Result<(), CommandError> {
@@ -375,7 +363,7 @@ impl Command {
             Self::MirrorWall { .. } => "wall turned end for end".into(),
             Self::MoveWall { to, .. } => format!("wall moved to place {}", to + 1),
             Self::ChangeWall { frame, .. } => {
-                format!("wall {} set to {} by {}", frame.name, feet(frame.length), feet(frame.height))
+                format!("wall {} set to {} by {}", frame.name, feet(frame.length), feet(frame.height()))
             }
             Self::ChangeCarries { carries: WallCarries::Nothing, .. } => "wall marked as carrying nothing".into(),
             Self::ChangeCarries { .. } => "loads of the wall changed".into(),
@@ -411,6 +399,8 @@ impl Command {
                     None => format!("{role} at the {} end as computed", end.word()),
                 }
             }
+            Self::MarkFramed { framed: Some(_), .. } => "opening marked as framed".into(),
+            Self::MarkFramed { framed: None, .. } => "opening no longer marked as framed".into(),
             Self::AddPointLoad { load, .. } => format!("point load {} added at {}", load.name, feet(load.at)),
             Self::ChangePointLoad { load } => format!("point load {} at {} changed", load.name, feet(load.at)),
             Self::RemovePointLoad { .. } => "point load removed".into(),
@@ -434,7 +424,7 @@ mod tests {
             sill: Length::inches(34),
             ..OpeningDesign::usual(OpeningKind::Window, size)
         };
-        Opening { id: OpeningId(id), design, jacks: Ends::default(), kings: Ends::default() }
+        Opening::new(OpeningId(id), design)
     }
 
     fn wall(id: u128) -> Wall {
@@ -495,6 +485,11 @@ mod tests {
                 opening,
                 to: Placement::Center(Length::inches(inches))
             }),
+            (opening_id.clone(), any::<bool>()).prop_map(|(opening, framed)| {
+                let was =
+                    FramedAs { design: self::opening(1, 40).design, jacks: Ends::default(), kings: Ends::default() };
+                Command::MarkFramed { opening, framed: framed.then(|| Box::new(was)) }
+            }),
             (opening_id, 0_u8..12).prop_map(|(opening, count)| Command::OverrideCount {
                 opening,
                 role: StudRole::Jack,
@@ -552,13 +547,6 @@ mod tests {
         assert_eq!(center(Placement::Center(Length::inches(50))), Length::inches(50));
         assert_eq!(center(Placement::LeftFace(Length::inches(20))), Length::inches_and(38, 1, 4));
         assert_eq!(center(Placement::RightFace(Length::inches(20))), Length::inches_and(105, 3, 4));
-    }
-
-    #[test]
-    fn a_wall_turned_end_for_end_reads_the_same_from_the_other_end() {
-        let turned = apply(&job(), &Command::MirrorWall { wall: WallId(1) }).expect("it is there").job;
-        // 144 in. long: the window 40 in. from the left is 40 in. from the right.
-        assert_eq!(turned.walls[0].openings[0].design.center, Length::inches(104));
     }
 
     #[test]

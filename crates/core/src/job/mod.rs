@@ -2,19 +2,28 @@
 
 pub mod bounds;
 pub mod command;
+mod mirror;
+pub mod opening;
+pub mod wall_frame;
 pub mod what_if;
 
+use crate::framing::rough_opening::RoughOpeningRules;
 use crate::loads::{BearingEvidence, ByKind, SiteLoads, SiteSnow, WallCarries, WindSpeed};
-use crate::lumber::factors::wet_service::Service;
-use crate::lumber::{Depth, Grade, HeaderSpec, Species};
-use crate::measure::{End, Ends, Force, Length, Pressure};
+use crate::measure::{Force, Length, Pressure};
 use crate::sizing::candidates::{Aim, Margin, StockBoard};
 use crate::sizing::kings::KingTable;
-use crate::sizing::problem::{JackLumber, JackSeat, Post, TopEdgeWidth};
 use crate::sizing::schools::{JurisdictionTable, School, ShopRules};
 
 pub use bounds::OutOfBounds;
 pub use command::{Applied, Command, CommandError};
+pub use opening::{
+    CountOverride, FramedAs, HeaderChoice, HeaderPlace, Opening, OpeningDesign, OpeningKind, Room, RunDesign, RunPast,
+    SillStyle, Size, SpecialCase, Underside,
+};
+pub use wall_frame::{
+    Backing, FramingOptions, HeadLine, LayoutStart, MeasuredRoom, OwnBreaks, Partition, PlateLap, Rake, Sawn, TWO_BY,
+    WallEnd, WallFace, WallFrame, WallHeight,
+};
 pub use what_if::WhatIf;
 
 macro_rules! id {
@@ -80,6 +89,14 @@ pub struct Settings {
     pub margin: Margin,
     /// The shop's own rules.
     pub shop: ShopRules,
+    /// How much larger rough openings are than their units.
+    pub rough: RoughOpeningRules,
+    /// Thickness of the finish floor, on which doors stand.
+    pub finish_floor: Length,
+    /// Top of a kitchen's counter above the finish floor.
+    pub counter: Length,
+    /// The backsplash over it.
+    pub backsplash: Length,
 }
 
 /// Where the wind on the kings comes from.
@@ -113,6 +130,10 @@ impl Default for Settings {
             aim: Aim::Cheapest,
             margin: Margin::Lean,
             shop: ShopRules { doubles_jacks_from: Some(Length::feet(5)), ..ShopRules::default() },
+            rough: RoughOpeningRules::default(),
+            finish_floor: Length::ZERO,
+            counter: Length::inches(36),
+            backsplash: Length::inches(4),
         }
     }
 }
@@ -132,275 +153,6 @@ pub struct Wall {
     pub openings: Vec<Opening>,
     /// Point loads on its top plate.
     pub point_loads: Vec<PointLoad>,
-}
-
-/// The frame of a wall.
-#[derive(Clone, Debug, PartialEq)]
-pub struct WallFrame {
-    /// What it is called.
-    pub name: String,
-    /// Length along the plates.
-    pub length: Length,
-    /// Height over all three plates.
-    pub height: Length,
-    /// The studs: species, grade, depth.
-    pub stud: JackLumber,
-    /// Stud layout, center to center.
-    pub spacing: Length,
-    /// Species of the plates.
-    pub plate_species: Species,
-    /// How its plates, ends and crossing walls are framed.
-    pub framing: FramingOptions,
-}
-
-/// How a wall's plates, ends and crossing walls are framed.
-#[derive(Clone, Debug, PartialEq, Eq)]
-pub struct FramingOptions {
-    /// From which end the stud layout is pulled.
-    pub layout_from: End,
-    /// How each end is built.
-    pub ends: Ends<WallEnd>,
-    /// Crossing walls, from left to right.
-    pub partitions: Vec<Partition>,
-    /// The longest board that plates are cut from.
-    pub plate_stock: Length,
-    /// How far a break in one top plate stays from a break in the other.
-    pub breaks_apart: Length,
-    /// Anchor bolts of a wall on concrete, at most so far apart; `None` on a wood floor. On concrete the sole plate is
-    /// treated.
-    pub bolts: Option<Length>,
-}
-
-impl Default for FramingOptions {
-    fn default() -> Self {
-        Self {
-            layout_from: End::Left,
-            ends: Ends { left: WallEnd::Plain, right: WallEnd::Plain },
-            partitions: Vec::new(),
-            plate_stock: Length::feet(16),
-            breaks_apart: Length::feet(4),
-            bolts: None,
-        }
-    }
-}
-
-/// How a wall ends.
-#[derive(Clone, Copy, Debug, Default, PartialEq, Eq, PartialOrd, Ord, Hash)]
-pub enum WallEnd {
-    /// A single stud: it butts against another wall.
-    #[default]
-    Plain,
-    /// A corner of three studs.
-    ThreeStudCorner,
-    /// A corner of two studs with a backer between.
-    TwoStudCorner,
-}
-
-/// A wall that meets this one from the inside.
-#[derive(Clone, Copy, Debug, PartialEq, Eq)]
-pub struct Partition {
-    /// Its center, from this wall's left end.
-    pub at: Length,
-    /// Depth of its studs.
-    pub depth: Depth,
-}
-
-/// Thickness of a plate, a stud, a sill.
-pub const TWO_BY: Length = Length::inches_and(1, 1, 2);
-
-impl WallFrame {
-    /// A 2x4 wall of 92 5/8 precuts at 16 in., 12 ft long.
-    pub fn usual(name: &str) -> Self {
-        Self {
-            name: name.to_owned(),
-            length: Length::feet(12),
-            height: Length::inches_and(97, 1, 8),
-            stud: JackLumber { species: Species::SprucePineFir, grade: Grade::Stud, depth: Depth::Four },
-            spacing: Length::inches(16),
-            plate_species: Species::SprucePineFir,
-            framing: FramingOptions::default(),
-        }
-    }
-
-    /// Length of a full stud: the height less three plates.
-    pub fn stud_length(&self) -> Length {
-        self.height - TWO_BY * 3
-    }
-
-    /// Underside of the top plates, above the subfloor.
-    pub fn under_top_plates(&self) -> Length {
-        self.height - TWO_BY * 2
-    }
-}
-
-/// Kind of an opening.
-#[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Hash)]
-pub enum OpeningKind {
-    /// A window.
-    Window,
-    /// A single door.
-    Door,
-    /// A pair of doors.
-    PairOfDoors,
-    /// A sliding door.
-    SlidingDoor,
-    /// An overhead door.
-    OverheadDoor,
-    /// A cased opening without a door.
-    CasedOpening,
-}
-
-/// A width and a height.
-#[derive(Clone, Copy, Debug, PartialEq, Eq)]
-pub struct Size {
-    /// Width.
-    pub width: Length,
-    /// Height.
-    pub height: Length,
-}
-
-/// Where the header hangs.
-#[derive(Clone, Copy, Debug, Default, PartialEq, Eq, PartialOrd, Ord, Hash)]
-pub enum HeaderPlace {
-    /// Hard up under the top plates, the head packed down below it.
-    #[default]
-    TightToPlates,
-    /// At head height, with cripples above.
-    AtHeadHeight,
-}
-
-/// How the header's underside is finished.
-#[derive(Clone, Copy, Debug, Default, PartialEq, Eq, PartialOrd, Ord, Hash)]
-pub enum Underside {
-    /// Bare on the jacks.
-    #[default]
-    Bare,
-    /// A flat 2x nailer across.
-    FlatNailer,
-}
-
-/// Which header.
-#[derive(Clone, Copy, Debug, Default, PartialEq, Eq)]
-pub enum HeaderChoice {
-    /// The one in stock that the job's school and aim lead to.
-    #[default]
-    BySchool,
-    /// This one.
-    Chosen(HeaderSpec),
-}
-
-/// What takes an opening out of the ordinary, and with one exception out of the tool's limits.
-#[derive(Clone, Copy, Debug, Default, PartialEq, Eq, PartialOrd, Ord, Hash)]
-pub enum SpecialCase {
-    /// Nothing.
-    #[default]
-    Ordinary,
-    /// A steel beam or a flitch plate.
-    Steel,
-    /// A sloped or curved beam.
-    SlopedOrCurved,
-    /// A header that is notched or drilled.
-    NotchedOrDrilled,
-    /// A wall with a fire rating, or fire-retardant-treated lumber.
-    FireRated,
-    /// Incised or preservative-treated lumber.
-    PreservativeTreated,
-    /// The wall braces the building against wind or earthquake here.
-    BracedWallPanel,
-    /// Lumber in an existing wall, its grade unknown: No.2 is assumed and said.
-    UnknownGrade,
-}
-
-/// How a header runs on past its pack.
-#[derive(Clone, Copy, Debug, PartialEq, Eq)]
-pub struct RunPast {
-    /// How far past the face of the opening.
-    pub length: Length,
-    /// Studs under its far end; none where it ends free.
-    pub far_studs: u8,
-}
-
-/// Where a header runs besides from pack to pack.
-#[derive(Clone, Copy, Debug, Default, PartialEq, Eq)]
-pub struct RunDesign {
-    /// Past its packs: over a return to the corner, or free.
-    pub past: Ends<Option<RunPast>>,
-    /// Posts within the opening, their places measured from the left face of the rough opening.
-    pub posts: [Option<Post>; 2],
-}
-
-/// A count somebody decided, and why.
-#[derive(Clone, Debug, PartialEq, Eq)]
-pub struct CountOverride {
-    /// How many.
-    pub count: u8,
-    /// Why.
-    pub reason: String,
-}
-
-/// An opening in a wall.
-#[derive(Clone, Debug, PartialEq)]
-pub struct Opening {
-    /// Its identity.
-    pub id: OpeningId,
-    /// Its design.
-    pub design: OpeningDesign,
-    /// Jacks decided by somebody.
-    pub jacks: Ends<Option<CountOverride>>,
-    /// Kings decided by somebody.
-    pub kings: Ends<Option<CountOverride>>,
-}
-
-/// What an opening is and how it is to be framed.
-#[derive(Clone, Copy, Debug, PartialEq)]
-pub struct OpeningDesign {
-    /// Kind.
-    pub kind: OpeningKind,
-    /// The unit's own size.
-    pub unit: Size,
-    /// The rough opening its maker asks for; `None` takes the rule for its kind.
-    pub rough: Option<Size>,
-    /// Center of the rough opening, from the wall's left end.
-    pub center: Length,
-    /// Bottom of the rough opening above the subfloor; zero for doors.
-    pub sill: Length,
-    /// Where the header hangs.
-    pub place: HeaderPlace,
-    /// How its underside is finished.
-    pub underside: Underside,
-    /// Which header.
-    pub header: HeaderChoice,
-    /// What resists rolling over where the top edge is free.
-    pub acting: TopEdgeWidth,
-    /// Dry or wet.
-    pub service: Service,
-    /// How the header sits on its jacks.
-    pub seat: JackSeat,
-    /// Where the header runs besides from pack to pack.
-    pub run: RunDesign,
-    /// What takes it out of the ordinary.
-    pub special: SpecialCase,
-}
-
-impl OpeningDesign {
-    /// An opening of a kind and size, everything else as it is usually done.
-    pub fn usual(kind: OpeningKind, unit: Size) -> Self {
-        Self {
-            kind,
-            unit,
-            rough: None,
-            center: Length::ZERO,
-            sill: Length::ZERO,
-            place: HeaderPlace::default(),
-            underside: Underside::default(),
-            header: HeaderChoice::default(),
-            acting: TopEdgeWidth::default(),
-            service: Service::default(),
-            seat: JackSeat::default(),
-            run: RunDesign::default(),
-            special: SpecialCase::default(),
-        }
-    }
 }
 
 /// A point load on the top plate.

@@ -145,10 +145,6 @@ fn settled<'a>(
     if dry_only && problem.conventions.service == Service::Wet {
         return Err(OutsideLimits::WetEngineered { lumber: header.board.name() });
     }
-    let jack = problem.jack;
-    if design_values::sawn(jack.species, jack.grade, jack.size()).is_none() {
-        return Err(OutsideLimits::NoDesignValues { lumber: jack.name() });
-    }
     let most = problem.conventions.most_jacks;
     let Conventions { least_jacks, fixed_jacks, .. } = problem.conventions;
     let start = |end: End| fixed_jacks.at(end).unwrap_or(*least_jacks.at(end));
@@ -180,6 +176,10 @@ fn settled<'a>(
 fn within_limits(problem: &OpeningProblem) -> Result<(), OutsideLimits> {
     if WIDEST_OPENING < problem.clear {
         return Err(OutsideLimits::TooWide { clear: problem.clear });
+    }
+    let jack = problem.jack;
+    if design_values::sawn(jack.species, jack.grade, jack.size()).is_none() {
+        return Err(OutsideLimits::NoJackValues { lumber: jack.name() });
     }
     for load in &problem.loads {
         let OpeningLoad::Point { amount, .. } = load else { continue };

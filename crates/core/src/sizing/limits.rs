@@ -50,6 +50,14 @@ pub enum OutsideLimits {
         /// What was asked for.
         lumber: String,
     },
+    /// No design values for what the jacks are cut from.
+    #[error(
+        "No design values are on hand for the jacks, {lumber}: Stud grade ends at 2x6. Use another grade for the studs."
+    )]
+    NoJackValues {
+        /// What was asked for.
+        lumber: String,
+    },
     /// Engineered lumber is for dry use.
     #[error(
         "{lumber} is for dry service only; in wet service it is not permitted. Use sawn lumber or ask an engineer."

@@ -12,7 +12,7 @@ use sturvek_core::loads::{
 };
 use sturvek_core::lumber::factors::bearing_area::PlateEnd;
 use sturvek_core::lumber::{Depth, Grade, HeaderBoard, HeaderSpec, SawnSize, Species};
-use sturvek_core::measure::{Ends, Force, Length, LineLoad, Money, Pressure, Stress};
+use sturvek_core::measure::{Force, Length, LineLoad, Money, Pressure, Stress};
 use sturvek_core::sizing::candidates::StockBoard;
 use sturvek_core::sizing::limits::OutsideLimits;
 use sturvek_core::sizing::{
@@ -96,7 +96,7 @@ pub fn job_of(kind: OpeningKind, width: Length, carries: WallCarries) -> Job {
         center: Length::feet(12),
         ..OpeningDesign::usual(kind, Size { width, height: Length::inches(80) })
     };
-    let opening = Opening { id: OpeningId(1), design, jacks: Ends::default(), kings: Ends::default() };
+    let opening = Opening::new(OpeningId(1), design);
     job.walls.push(Wall {
         id: WallId(1),
         frame: WallFrame { length: Length::feet(24), ..WallFrame::usual("north") },

@@ -86,7 +86,7 @@ fn sized(plan: &OpeningPlan) -> Result<&sturvek_core::framing::opening_plan::Siz
     match &plan.outcome {
         OpeningOutcome::Header(sized) => Ok(sized),
         OpeningOutcome::Outside(limit) => Err(limit.clone().into()),
-        OpeningOutcome::Flat => Err(Problem::no_header()),
+        OpeningOutcome::Flat | OpeningOutcome::InBay(_) => Err(Problem::no_header()),
     }
 }
 

@@ -4,7 +4,9 @@ use axum::Json;
 use axum::extract::State;
 use sturvek_core::framing::{WallPlan, opening_sheet, plan_wall, say::say};
 use sturvek_core::job::{Job, OpeningId, Wall, WallId, command};
+use sturvek_core::measure::LengthStyle;
 use sturvek_store::StoreError;
+use sturvek_wire::framed::{Words, words};
 use sturvek_wire::inputs::Resolve;
 use sturvek_wire::results::{WallView, letter, sheet_parts, wall_view};
 use uuid::Uuid;
@@ -20,7 +22,7 @@ fn wall_of(job: &Job, wall: Uuid) -> Result<&Wall, Problem> {
 
 fn planned(job: &Job, wall: Uuid) -> Result<Json<WallView>, Problem> {
     let wall = wall_of(job, wall)?;
-    Ok(Json(wall_view(&job.settings, wall, &plan_wall(job, wall))))
+    Ok(Json(wall_view(job, wall, &plan_wall(job, wall))))
 }
 
 /// A planned wall.
@@ -58,7 +60,8 @@ pub async fn say_opening(
     Body(request): Body<SayRequest>,
 ) -> Result<Json<SayView>, Problem> {
     let stored = state.jobs.get(job).await?;
-    Ok(Json(match say(&request.text, wall_of(&stored.job, wall)?) {
+    let style = if request.in_millimeters { LengthStyle::Millimeters } else { LengthStyle::FeetInches };
+    Ok(Json(match say(&request.text, wall_of(&stored.job, wall)?, &stored.job.settings, style) {
         Ok(said) => SayView { understood: Some(said.understood), design: Some((&said.design).into()), problem: None },
         Err(error) => SayView { understood: None, design: None, problem: Some(error.to_string()) },
     }))
@@ -96,4 +99,10 @@ pub(super) fn planned_opening(job: &Job, opening: Uuid) -> Result<(&Wall, WallPl
     let place = plan.openings.iter().position(|planned| planned.id == id);
     let place = place.ok_or_else(|| Problem::not_found("opening"))?;
     Ok((wall, plan, place))
+}
+
+/// The ways of speaking of a wall's parts.
+#[utoipa::path(get, path = "/api/words", responses((status = 200, body = Words)))]
+pub async fn get_words() -> Json<Words> {
+    Json(words())
 }

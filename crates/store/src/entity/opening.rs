@@ -39,6 +39,7 @@ pub struct Model {
     pub kings_left_reason: Option<String>,
     pub kings_right_count: Option<i16>,
     pub kings_right_reason: Option<String>,
+    pub framed_as: Option<Json>,
 }
 
 #[derive(Clone, Copy, Debug, EnumIter, DeriveRelation)]

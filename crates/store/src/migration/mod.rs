@@ -38,6 +38,7 @@ mod m20261123_000009_carried_item;
 mod m20261123_000010_evidence_of_bearing;
 mod m20261123_000011_own_sheets_and_options;
 mod m20261123_000012_wall_framing;
+mod m20261123_000013_opening_as_framed;
 
 struct Migrator;
 
@@ -56,6 +57,7 @@ impl MigratorTrait for Migrator {
             Box::new(m20261123_000010_evidence_of_bearing::Migration),
             Box::new(m20261123_000011_own_sheets_and_options::Migration),
             Box::new(m20261123_000012_wall_framing::Migration),
+            Box::new(m20261123_000013_opening_as_framed::Migration),
         ]
     }
 }

@@ -8,7 +8,7 @@ use utoipa::ToSchema;
 use uuid::Uuid;
 
 use super::{Header, Resolve, identity};
-use crate::choices::{HeaderPlace, JackSeat, OpeningKind, Service, SpecialCase, TopEdgeWidth, Underside};
+use crate::choices::{HeaderPlace, JackSeat, OpeningKind, Room, Service, SpecialCase, TopEdgeWidth, Underside};
 use crate::typed::{FieldError, TypedLength};
 
 /// An opening.
@@ -25,6 +25,24 @@ pub struct Opening {
     /// Kings decided by somebody, left end.
     pub kings_left: Option<Decided>,
     /// Kings decided by somebody, right end.
+    pub kings_right: Option<Decided>,
+    /// What it was when it was framed, once it is.
+    #[serde(default)]
+    pub framed_as: Option<FramedAs>,
+}
+
+/// What an opening was when it was framed.
+#[derive(Clone, Debug, PartialEq, Serialize, Deserialize, ToSchema)]
+pub struct FramedAs {
+    /// Its design then.
+    pub design: Design,
+    /// Jacks decided then, left end.
+    pub jacks_left: Option<Decided>,
+    /// Jacks decided then, right end.
+    pub jacks_right: Option<Decided>,
+    /// Kings decided then, left end.
+    pub kings_left: Option<Decided>,
+    /// Kings decided then, right end.
     pub kings_right: Option<Decided>,
 }
 
@@ -74,6 +92,28 @@ pub struct DesignOptions {
     pub past_right: Option<RunPast>,
     /// Posts within the opening, at most two.
     pub posts: Vec<PostUnder>,
+    /// How its sill is built.
+    pub sill_style: SillStyle,
+    /// Thickness of sheathing returned into the jambs.
+    pub sheathing_return: TypedLength,
+    /// What room it gives on.
+    pub room: Room,
+}
+
+/// How a sill is built.
+#[derive(Clone, Debug, Default, PartialEq, Eq, Serialize, Deserialize, ToSchema)]
+#[serde(tag = "built", rename_all = "snake_case")]
+pub enum SillStyle {
+    /// One flat 2x.
+    #[default]
+    Single,
+    /// Two, one on the other.
+    Double,
+    /// One that falls to the outside.
+    Sloped {
+        /// By so much over the depth of the wall.
+        sill_slope: TypedLength,
+    },
 }
 
 impl Default for DesignOptions {
@@ -145,6 +185,13 @@ impl Resolve for Design {
             seat: self.options.seat.into(),
             run: self.options.run()?,
             special: self.options.special.into(),
+            sill_style: match &self.options.sill_style {
+                SillStyle::Single => job::SillStyle::Single,
+                SillStyle::Double => job::SillStyle::Double,
+                SillStyle::Sloped { sill_slope } => job::SillStyle::Sloped(sill_slope.read("sill_slope")?),
+            },
+            sheathing_return: self.options.sheathing_return.read("sheathing_return")?,
+            room: self.options.room.into(),
         })
     }
 }
@@ -201,6 +248,13 @@ impl From<&job::OpeningDesign> for DesignOptions {
             past_left: past(design.run.past.left),
             past_right: past(design.run.past.right),
             posts: design.run.posts.iter().flatten().map(post).collect(),
+            sill_style: match design.sill_style {
+                job::SillStyle::Single => SillStyle::Single,
+                job::SillStyle::Double => SillStyle::Double,
+                job::SillStyle::Sloped(drop) => SillStyle::Sloped { sill_slope: drop.into() },
+            },
+            sheathing_return: design.sheathing_return.into(),
+            room: design.room.into(),
         }
     }
 }
@@ -217,25 +271,30 @@ impl From<&job::CountOverride> for Decided {
     }
 }
 
+/// What was decided at the two ends.
+fn ends(left: &Option<Decided>, right: &Option<Decided>) -> Ends<Option<job::CountOverride>> {
+    Ends { left: left.as_ref().map(Into::into), right: right.as_ref().map(Into::into) }
+}
+
+fn decided(decided: &Option<job::CountOverride>) -> Option<Decided> {
+    decided.as_ref().map(Into::into)
+}
+
 impl Resolve for Opening {
     type Core = job::Opening;
     fn resolve(&self) -> Result<job::Opening, FieldError> {
-        let ends = |left: &Option<Decided>, right: &Option<Decided>| Ends {
-            left: left.as_ref().map(Into::into),
-            right: right.as_ref().map(Into::into),
-        };
         Ok(job::Opening {
             id: OpeningId(identity(self.id)?),
             design: self.design.resolve()?,
             jacks: ends(&self.jacks_left, &self.jacks_right),
             kings: ends(&self.kings_left, &self.kings_right),
+            framed_as: self.framed_as.as_ref().map(Resolve::resolve).transpose()?,
         })
     }
 }
 
 impl From<&job::Opening> for Opening {
     fn from(opening: &job::Opening) -> Self {
-        let decided = |decided: &Option<job::CountOverride>| decided.as_ref().map(Into::into);
         Self {
             id: Some(Uuid::from_u128(opening.id.0)),
             design: (&opening.design).into(),
@@ -243,6 +302,30 @@ impl From<&job::Opening> for Opening {
             jacks_right: decided(&opening.jacks.right),
             kings_left: decided(&opening.kings.left),
             kings_right: decided(&opening.kings.right),
+            framed_as: opening.framed_as.as_ref().map(Into::into),
+        }
+    }
+}
+
+impl Resolve for FramedAs {
+    type Core = job::FramedAs;
+    fn resolve(&self) -> Result<job::FramedAs, FieldError> {
+        Ok(job::FramedAs {
+            design: self.design.resolve()?,
+            jacks: ends(&self.jacks_left, &self.jacks_right),
+            kings: ends(&self.kings_left, &self.kings_right),
+        })
+    }
+}
+
+impl From<&job::FramedAs> for FramedAs {
+    fn from(framed: &job::FramedAs) -> Self {
+        Self {
+            design: (&framed.design).into(),
+            jacks_left: decided(&framed.jacks.left),
+            jacks_right: decided(&framed.jacks.right),
+            kings_left: decided(&framed.kings.left),
+            kings_right: decided(&framed.kings.right),
         }
     }
 }

@@ -1,6 +1,7 @@
 //! A job's settings and its jurisdiction's header table.
 
 use serde::{Deserialize, Serialize};
+use sturvek_core::framing::rough_opening::RoughOpeningRules;
 use sturvek_core::job;
 use sturvek_core::loads;
 use sturvek_core::measure::Pressure;
@@ -59,6 +60,42 @@ pub struct Settings {
     pub shop_doubles_kings_from: Option<TypedLength>,
     /// Which header the shop puts over what; the first that holds counts.
     pub shop_headers: Vec<ShopHeader>,
+    /// How much larger rough openings are than their units.
+    pub rough_rules: RoughRules,
+    /// Thickness of the finish floor, on which doors stand.
+    pub finish_floor: TypedLength,
+    /// Top of a kitchen's counter above the finish floor.
+    pub counter: TypedLength,
+    /// The backsplash over it.
+    pub backsplash: TypedLength,
+}
+
+/// How much larger rough openings are than their units, by kind.
+#[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize, ToSchema)]
+pub struct RoughRules {
+    /// Windows.
+    pub window: Larger,
+    /// Single doors.
+    pub door: Larger,
+    /// Pairs of doors.
+    pub pair_of_doors: Larger,
+    /// Sliding doors.
+    pub sliding_door: Larger,
+    /// Overhead doors.
+    pub overhead_door: Larger,
+    /// Pocket doors, over twice the slab's width.
+    pub pocket_door: Larger,
+    /// Cased openings.
+    pub cased_opening: Larger,
+}
+
+/// By how much a rough opening is larger than its unit.
+#[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize, ToSchema)]
+pub struct Larger {
+    /// In width.
+    pub rough_wider: TypedLength,
+    /// In height.
+    pub rough_higher: TypedLength,
 }
 
 impl Default for Settings {
@@ -174,6 +211,10 @@ impl Resolve for Settings {
                 doubles_kings_from: maybe("shop_doubles_kings_from", self.shop_doubles_kings_from.as_ref())?,
                 headers: self.shop_headers.iter().map(Resolve::resolve).collect::<Result<_, _>>()?,
             },
+            rough: self.rough_rules.resolve()?,
+            finish_floor: self.finish_floor.read("finish_floor")?,
+            counter: self.counter.read("counter")?,
+            backsplash: self.backsplash.read("backsplash")?,
         })
     }
 }
@@ -208,6 +249,52 @@ impl From<&job::Settings> for Settings {
             shop_doubles_jacks_from: settings.shop.doubles_jacks_from.map(Into::into),
             shop_doubles_kings_from: settings.shop.doubles_kings_from.map(Into::into),
             shop_headers: settings.shop.headers.iter().map(Into::into).collect(),
+            rough_rules: (&settings.rough).into(),
+            finish_floor: settings.finish_floor.into(),
+            counter: settings.counter.into(),
+            backsplash: settings.backsplash.into(),
+        }
+    }
+}
+
+impl Resolve for Larger {
+    type Core = job::Size;
+    fn resolve(&self) -> Result<job::Size, FieldError> {
+        Ok(job::Size { width: self.rough_wider.read("rough_wider")?, height: self.rough_higher.read("rough_higher")? })
+    }
+}
+
+impl From<job::Size> for Larger {
+    fn from(size: job::Size) -> Self {
+        Self { rough_wider: size.width.into(), rough_higher: size.height.into() }
+    }
+}
+
+impl Resolve for RoughRules {
+    type Core = RoughOpeningRules;
+    fn resolve(&self) -> Result<RoughOpeningRules, FieldError> {
+        Ok(RoughOpeningRules {
+            window: self.window.resolve()?,
+            door: self.door.resolve()?,
+            pair_of_doors: self.pair_of_doors.resolve()?,
+            sliding_door: self.sliding_door.resolve()?,
+            overhead_door: self.overhead_door.resolve()?,
+            pocket_door: self.pocket_door.resolve()?,
+            cased_opening: self.cased_opening.resolve()?,
+        })
+    }
+}
+
+impl From<&RoughOpeningRules> for RoughRules {
+    fn from(rules: &RoughOpeningRules) -> Self {
+        Self {
+            window: rules.window.into(),
+            door: rules.door.into(),
+            pair_of_doors: rules.pair_of_doors.into(),
+            sliding_door: rules.sliding_door.into(),
+            overhead_door: rules.overhead_door.into(),
+            pocket_door: rules.pocket_door.into(),
+            cased_opening: rules.cased_opening.into(),
         }
     }
 }

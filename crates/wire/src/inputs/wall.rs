@@ -3,13 +3,13 @@
 use serde::{Deserialize, Serialize};
 use sturvek_core::job::{self, PointLoadId, WallId};
 use sturvek_core::loads::{self, ByKind};
-use sturvek_core::measure::{Ends, Force};
+use sturvek_core::measure::{Ends, Force, Length};
 use sturvek_core::sizing::JackLumber;
 use utoipa::ToSchema;
 use uuid::Uuid;
 
 use super::{Carries, Opening, Resolve, identity, maybe};
-use crate::choices::{Depth, End, Grade, Seen, Species, WallEnd};
+use crate::choices::{Backing, Depth, End, Grade, HeadLine, Sawn, Seen, Species, WallEnd, WallFace};
 use crate::typed::{FieldError, TypedLength};
 
 /// A wall.
@@ -37,7 +37,7 @@ pub struct WallFrame {
     pub name: String,
     /// Length along the plates.
     pub length: TypedLength,
-    /// Height over all plates.
+    /// Height over all plates; read only where `framing.height_by` says so, else it follows from that.
     pub height: TypedLength,
     /// Species of the studs.
     pub stud_species: Species,
@@ -58,25 +58,115 @@ pub struct WallFrame {
 #[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize, ToSchema)]
 #[serde(default)]
 pub struct FramingOptions {
+    /// How the height is given.
+    pub height_by: HeightBy,
+    /// Whether studs and plates are sawn to inches or to millimeters.
+    pub sawn: Sawn,
+    /// Whether the wind stands on it.
+    pub face: WallFace,
     /// From which end the stud layout is pulled.
     pub layout_from: End,
+    /// Depth of the wall that it butts against there, if the layout is hooked on that wall's far face.
+    pub layout_from_face_of: Option<Depth>,
     /// How the left end is built.
     pub left_end: WallEnd,
     /// How the right end is built.
     pub right_end: WallEnd,
+    /// How the second top plate ends at the left.
+    pub left_lap: PlateLap,
+    /// How the second top plate ends at the right.
+    pub right_lap: PlateLap,
     /// Crossing walls.
     pub partitions: Vec<Partition>,
     /// The longest board that plates are cut from.
     pub plate_stock: TypedLength,
     /// How far a break in one top plate stays from a break in the other.
     pub breaks_apart: TypedLength,
+    /// Breaks of the top plates that somebody decided on; placed by the stock where they are left out.
+    pub own_breaks: Option<OwnBreaks>,
     /// Anchor bolts of a wall on concrete, at most so far apart; left out on a wood floor.
     pub bolts: Option<TypedLength>,
+    /// Bolts that stand in the concrete already, from the left end.
+    pub cast_bolts: Vec<TypedLength>,
+    /// Rows of blocking, by the height of their middle.
+    pub blocking: Vec<TypedLength>,
+    /// Whether the heads are meant to line up.
+    pub heads: HeadLine,
+}
+
+/// How the height of a wall is given.
+#[derive(Clone, Debug, Default, PartialEq, Eq, Serialize, Deserialize, ToSchema)]
+#[serde(tag = "by", rename_all = "snake_case")]
+pub enum HeightBy {
+    /// Over all plates: the frame's `height`.
+    #[default]
+    OverPlates,
+    /// By the length of its studs.
+    Studs {
+        /// How long they are.
+        stud_length: TypedLength,
+    },
+    /// A room measured at both ends; the shorter rules.
+    Room {
+        /// Height at the left end.
+        room_left: TypedLength,
+        /// Height at the right end.
+        room_right: TypedLength,
+        /// What is left over the wall, so that it can be tipped up.
+        clearance: TypedLength,
+    },
+    /// A rake: the top plates climb.
+    Rake {
+        /// Height over the plates at the left end.
+        rake_left: TypedLength,
+        /// Height over the plates at the right end.
+        rake_right: TypedLength,
+        /// A gable's peak; left out in a lean-to.
+        peak: Option<Peak>,
+    },
+}
+
+/// A gable's peak.
+#[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize, ToSchema)]
+pub struct Peak {
+    /// From the wall's left end.
+    pub peak_at: TypedLength,
+    /// Over the plates.
+    pub peak_height: TypedLength,
+}
+
+/// How the second top plate ends.
+#[derive(Clone, Copy, Debug, Default, PartialEq, Eq, Serialize, Deserialize, ToSchema)]
+#[serde(tag = "how", rename_all = "snake_case")]
+pub enum PlateLap {
+    /// With the wall.
+    #[default]
+    Flush,
+    /// Held back for the next wall's plate.
+    HeldBack {
+        /// Depth of the next wall.
+        lap_depth: Depth,
+    },
+    /// Running on over the next wall.
+    RunsOver {
+        /// Depth of the next wall.
+        lap_depth: Depth,
+    },
+}
+
+/// Breaks of the top plates that somebody decided on, from the left end.
+#[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize, ToSchema)]
+pub struct OwnBreaks {
+    /// The lower plate's.
+    pub lower: Vec<TypedLength>,
+    /// The upper plate's.
+    pub upper: Vec<TypedLength>,
 }
 
 impl Default for FramingOptions {
     fn default() -> Self {
-        Self::from(&job::FramingOptions::default())
+        let usual = job::WallFrame::usual("");
+        Self::from(&usual)
     }
 }
 
@@ -87,6 +177,16 @@ pub struct Partition {
     pub partition_at: TypedLength,
     /// Nominal depth of its studs.
     pub partition_depth: Depth,
+    /// What it is nailed to.
+    #[serde(default = "channel")]
+    pub backing: Backing,
+    /// Whether its second top plate laps into this wall's.
+    #[serde(default)]
+    pub laps_in: bool,
+}
+
+const fn channel() -> Backing {
+    Backing::Channel
 }
 
 /// What was looked at to find out whether a wall bears.
@@ -133,7 +233,7 @@ impl Resolve for WallFrame {
         Ok(job::WallFrame {
             name: self.name.trim().to_owned(),
             length: self.length.read("length")?,
-            height: self.height.read("height")?,
+            height: self.framing.height_by.read(&self.height)?,
             stud: JackLumber {
                 species: self.stud_species.into(),
                 grade: self.stud_grade.into(),
@@ -141,6 +241,8 @@ impl Resolve for WallFrame {
             },
             spacing: self.spacing.read("spacing")?,
             plate_species: self.plate_species.into(),
+            sawn: self.framing.sawn.into(),
+            face: self.framing.face.into(),
             framing: self.framing.resolve()?,
         })
     }
@@ -151,13 +253,13 @@ impl From<&job::WallFrame> for WallFrame {
         Self {
             name: frame.name.clone(),
             length: frame.length.into(),
-            height: frame.height.into(),
+            height: frame.height().into(),
             stud_species: frame.stud.species.into(),
             stud_grade: frame.stud.grade.into(),
             stud_depth: frame.stud.depth.into(),
             spacing: frame.spacing.into(),
             plate_species: frame.plate_species.into(),
-            framing: (&frame.framing).into(),
+            framing: frame.into(),
         }
     }
 }
@@ -169,33 +271,135 @@ impl Resolve for FramingOptions {
             Ok(job::Partition {
                 at: partition.partition_at.read("partition_at")?,
                 depth: partition.partition_depth.into(),
+                backing: partition.backing.into(),
+                laps_in: partition.laps_in,
             })
+        };
+        let own_breaks = |own: &OwnBreaks| {
+            let (lower, upper) = (lengths("own_breaks", &own.lower)?, lengths("own_breaks", &own.upper)?);
+            Ok::<_, FieldError>(job::OwnBreaks { lower, upper })
         };
         Ok(job::FramingOptions {
             layout_from: self.layout_from.into(),
+            layout_start: match self.layout_from_face_of {
+                Some(depth) => job::LayoutStart::NeighborFace(depth.into()),
+                None => job::LayoutStart::WallEnd,
+            },
             ends: Ends { left: self.left_end.into(), right: self.right_end.into() },
+            laps: Ends { left: self.left_lap.into(), right: self.right_lap.into() },
             partitions: self.partitions.iter().map(partition).collect::<Result<_, FieldError>>()?,
             plate_stock: self.plate_stock.read("plate_stock")?,
             breaks_apart: self.breaks_apart.read("breaks_apart")?,
+            own_breaks: self.own_breaks.as_ref().map(own_breaks).transpose()?,
             bolts: maybe("bolts", self.bolts.as_ref())?,
+            cast_bolts: lengths("cast_bolts", &self.cast_bolts)?,
+            blocking: lengths("blocking", &self.blocking)?,
+            heads: self.heads.into(),
         })
     }
 }
 
-impl From<&job::FramingOptions> for FramingOptions {
-    fn from(options: &job::FramingOptions) -> Self {
+fn lengths(field: &str, lengths: &[TypedLength]) -> Result<Vec<Length>, FieldError> {
+    lengths.iter().map(|length| length.read(field)).collect()
+}
+
+impl From<&job::WallFrame> for FramingOptions {
+    fn from(frame: &job::WallFrame) -> Self {
+        let options = &frame.framing;
         let partition = |partition: &job::Partition| Partition {
             partition_at: partition.at.into(),
             partition_depth: partition.depth.into(),
+            backing: partition.backing.into(),
+            laps_in: partition.laps_in,
         };
+        let typed = |lengths: &[Length]| lengths.iter().map(|length| (*length).into()).collect();
         Self {
+            height_by: (&frame.height).into(),
+            sawn: frame.sawn.into(),
+            face: frame.face.into(),
             layout_from: options.layout_from.into(),
+            layout_from_face_of: match options.layout_start {
+                job::LayoutStart::WallEnd => None,
+                job::LayoutStart::NeighborFace(depth) => Some(depth.into()),
+            },
             left_end: options.ends.left.into(),
             right_end: options.ends.right.into(),
+            left_lap: options.laps.left.into(),
+            right_lap: options.laps.right.into(),
             partitions: options.partitions.iter().map(partition).collect(),
             plate_stock: options.plate_stock.into(),
             breaks_apart: options.breaks_apart.into(),
+            own_breaks: options
+                .own_breaks
+                .as_ref()
+                .map(|own| OwnBreaks { lower: typed(&own.lower), upper: typed(&own.upper) }),
             bolts: options.bolts.map(Into::into),
+            cast_bolts: typed(&options.cast_bolts),
+            blocking: typed(&options.blocking),
+            heads: options.heads.into(),
+        }
+    }
+}
+
+impl HeightBy {
+    fn read(&self, over_plates: &TypedLength) -> Result<job::WallHeight, FieldError> {
+        Ok(match self {
+            Self::OverPlates => job::WallHeight::OverPlates(over_plates.read("height")?),
+            Self::Studs { stud_length } => job::WallHeight::Studs(stud_length.read("stud_length")?),
+            Self::Room { room_left, room_right, clearance } => job::WallHeight::Room(job::MeasuredRoom {
+                left: room_left.read("room_left")?,
+                right: room_right.read("room_right")?,
+                clearance: clearance.read("clearance")?,
+            }),
+            Self::Rake { rake_left, rake_right, peak } => {
+                let read = |peak: &Peak| {
+                    Ok::<_, FieldError>((peak.peak_at.read("peak_at")?, peak.peak_height.read("peak_height")?))
+                };
+                job::WallHeight::Rake(job::Rake {
+                    left: rake_left.read("rake_left")?,
+                    right: rake_right.read("rake_right")?,
+                    peak: peak.as_ref().map(read).transpose()?,
+                })
+            }
+        })
+    }
+}
+
+impl From<&job::WallHeight> for HeightBy {
+    fn from(height: &job::WallHeight) -> Self {
+        match *height {
+            job::WallHeight::OverPlates(_) => Self::OverPlates,
+            job::WallHeight::Studs(stud) => Self::Studs { stud_length: stud.into() },
+            job::WallHeight::Room(room) => Self::Room {
+                room_left: room.left.into(),
+                room_right: room.right.into(),
+                clearance: room.clearance.into(),
+            },
+            job::WallHeight::Rake(rake) => Self::Rake {
+                rake_left: rake.left.into(),
+                rake_right: rake.right.into(),
+                peak: rake.peak.map(|(at, height)| Peak { peak_at: at.into(), peak_height: height.into() }),
+            },
+        }
+    }
+}
+
+impl From<PlateLap> for job::PlateLap {
+    fn from(lap: PlateLap) -> Self {
+        match lap {
+            PlateLap::Flush => Self::Flush,
+            PlateLap::HeldBack { lap_depth } => Self::HeldBack(lap_depth.into()),
+            PlateLap::RunsOver { lap_depth } => Self::RunsOver(lap_depth.into()),
+        }
+    }
+}
+
+impl From<job::PlateLap> for PlateLap {
+    fn from(lap: job::PlateLap) -> Self {
+        match lap {
+            job::PlateLap::Flush => Self::Flush,
+            job::PlateLap::HeldBack(depth) => Self::HeldBack { lap_depth: depth.into() },
+            job::PlateLap::RunsOver(depth) => Self::RunsOver { lap_depth: depth.into() },
         }
     }
 }

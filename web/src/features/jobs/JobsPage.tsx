@@ -110,9 +110,17 @@ interface CardProps {
 function JobCard({ job, duplicate, putAway, renamed }: CardProps) {
   const [renaming, setRenaming] = useState(false);
   const rename = async (name: string) => {
-    const body = { on_version: job.version, command: { do: "rename_job" as const, name }, author: author() };
+    const params = { path: { job: job.id } };
     try {
-      await answered(api.POST("/api/jobs/{job}/commands", { params: { path: { job: job.id } }, body }));
+      // The list may be older than the job: only another name since then stands in the way of this one.
+      const now = await answered(api.GET("/api/jobs/{job}", { params }));
+      if (now.job.name !== job.name) {
+        renamed();
+        return `Somebody named it "${now.job.name}" meanwhile.`;
+      }
+      const command = { do: "rename_job" as const, name };
+      const body = { on_version: now.version, command, author: author() };
+      await answered(api.POST("/api/jobs/{job}/commands", { params, body }));
     } catch (problem) {
       return problem instanceof Error ? problem.message : String(problem);
     }

@@ -5,6 +5,8 @@ import { jobQuery, wallQuery } from "../../api/queries";
 import { LengthText } from "../../components/LengthText";
 import { PageHead } from "../../components/PageHead";
 import { marksOn, type Plate } from "../../drawing/markGroups";
+import { useSpeech } from "../../speech/useSpeech";
+import { NailingList } from "../wall/ticket/NailingList";
 
 /** What is marked on the plates and on the story pole, as lists to take along: on the screen and on paper. */
 export function PlatesPage() {
@@ -46,6 +48,10 @@ export function PlatesPage() {
               <PlateList title="Top plates" plate="top" view={planned.data} />
             </div>
             <PieceLists view={planned.data} />
+            <section>
+              <h3 className="ruled">Nailing of the wall</h3>
+              <NailingList nailing={planned.data.nailing} />
+            </section>
             <PoleLists view={planned.data} />
           </article>
         )}
@@ -61,11 +67,18 @@ interface ListProps {
 }
 
 function PlateList({ title, plate, view }: ListProps) {
+  const { say } = useSpeech();
+  const climbs = plate === "top" && view.marks.some((mark) => mark.at_on_top !== mark.at);
   const letterOf = (id: string | null | undefined) =>
     view.openings.find((each) => each.id === id)?.letter ?? "";
   return (
     <section>
-      <h3 className="ruled">{title}</h3>
+      <h3 className="ruled">{say(title)}</h3>
+      {climbs && (
+        <p className="text-secondary text-sm">
+          Read along the slope, from the lower end of each straight run that starts at the left.
+        </p>
+      )}
       <table className="w-full">
         <thead>
           <tr className="text-left text-secondary text-sm">
@@ -76,10 +89,10 @@ function PlateList({ title, plate, view }: ListProps) {
         </thead>
         <tbody>
           {marksOn(view.marks, plate).map((mark) => (
-            <tr key={mark.at + mark.letter} className="break-inside-avoid border-base-300 border-b">
-              <td className="font-bold">{mark.letter}</td>
+            <tr key={mark.at + mark.label} className="break-inside-avoid border-base-300 border-b">
+              <td className="font-bold">{mark.label}</td>
               <td className="text-right">
-                <LengthText value={mark.at} className="num" />
+                <LengthText value={plate === "top" ? mark.at_on_top : mark.at} className="num" />
               </td>
               <td className="pl-6">{letterOf(mark.opening)}</td>
             </tr>
@@ -98,19 +111,14 @@ const PLATES = [
 
 /** The pieces every plate is cut in, where they break, and the anchor bolts. */
 function PieceLists({ view }: { readonly view: WallView }) {
+  const { say } = useSpeech();
   return (
     <section>
       <h3 className="ruled">Pieces of the plates</h3>
-      {view.breaks_missing && (
-        <p role="alert" className="mt-1 border-error border-l-4 pl-3 text-error">
-          No place for the breaks of the top plates keeps every rule: use longer boards, or splice them as an
-          engineer says.
-        </p>
-      )}
       <ul className="mt-1 grid gap-1">
         {PLATES.map(({ role, title }) => (
           <li key={role}>
-            <b>{title}</b>:{" "}
+            <b>{say(title)}</b>:{" "}
             {view.members
               .filter((member) => member.role === role)
               .map((member) => (
@@ -131,7 +139,7 @@ function PieceLists({ view }: { readonly view: WallView }) {
         )}
       </ul>
       <p className="mt-1 text-secondary text-sm">
-        The sole plate runs through doorways until the wall stands; cut it there last.
+        {say("The sole plate runs through doorways until the wall stands; cut it there last.")}
       </p>
     </section>
   );
@@ -139,6 +147,7 @@ function PieceLists({ view }: { readonly view: WallView }) {
 
 /** The heights of every opening, from the subfloor up. */
 function PoleLists({ view }: { readonly view: WallView }) {
+  const { say } = useSpeech();
   return (
     <section>
       <h3 className="ruled">Story pole</h3>
@@ -151,7 +160,7 @@ function PoleLists({ view }: { readonly view: WallView }) {
             <tbody>
               {[...opening.stack].reverse().map((layer) => (
                 <tr key={layer.kind + layer.from} className="border-base-300 border-b">
-                  <th className="text-left font-normal">{layer.name}</th>
+                  <th className="text-left font-normal">{say(layer.name)}</th>
                   <td className="text-right">
                     from <LengthText value={layer.from} style="inches" className="num" />
                   </td>

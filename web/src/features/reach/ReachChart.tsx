@@ -1,6 +1,7 @@
 import type { Schemas } from "../../api/client";
-import { lengthText, type Nanometers, NM_PER_FOOT } from "../../lib/length";
+import { type Nanometers, NM_PER_FOOT } from "../../lib/length";
 import { feetMarks, runsOf } from "../../lib/reach";
+import { useSpeech } from "../../speech/useSpeech";
 
 interface Props {
   readonly view: Schemas["ReachView"];
@@ -29,6 +30,7 @@ const fillOf = (governs: string) =>
 
 /** One bar a header from nothing to where it gives out; this opening is the line across them. */
 export function ReachChart({ view, clear, asItIs }: Props) {
+  const speech = useSpeech();
   const x = (length: Nanometers) => LEFT + (length / view.widest) * WIDTH;
   const height = TOP + view.headers.length * ROW + 20;
   return (
@@ -36,7 +38,7 @@ export function ReachChart({ view, clear, asItIs }: Props) {
       viewBox={`0 0 ${LEFT + WIDTH + 70} ${height}`}
       className="w-full min-w-[640px]"
       role="img"
-      aria-label={`How far each header reaches; this opening is ${lengthText(clear)} wide`}
+      aria-label={`How far each header reaches; this opening is ${speech.length(clear)} wide`}
     >
       <ReachPatterns />
       {feetMarks(view.widest).map((feet) => (
@@ -84,7 +86,7 @@ export function ReachChart({ view, clear, asItIs }: Props) {
                 stroke="var(--graphite)"
                 strokeWidth={carries ? 1.6 : 0.8}
               >
-                <title>{`${run.governs} governs from ${lengthText(run.from)} to ${lengthText(run.to)}`}</title>
+                <title>{`${run.governs} governs from ${speech.length(run.from)} to ${speech.length(run.to)}`}</title>
               </rect>
             ))}
             <text
@@ -97,7 +99,7 @@ export function ReachChart({ view, clear, asItIs }: Props) {
               strokeWidth="4"
               paintOrder="stroke"
             >
-              {reaches > 0 ? lengthText(reaches) : "not even 1'-6\""}
+              {reaches > 0 ? speech.length(reaches) : speech.say("not even 1'-6\"")}
             </text>
           </g>
         );
@@ -117,7 +119,7 @@ export function ReachChart({ view, clear, asItIs }: Props) {
         className="num"
         fill="var(--chalk)"
       >
-        {asItIs ? "this opening" : "if it were"}, {lengthText(clear)}
+        {asItIs ? "this opening" : "if it were"}, {speech.length(clear)}
       </text>
     </svg>
   );

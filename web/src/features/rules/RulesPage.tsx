@@ -3,10 +3,10 @@ import { useParams } from "react-router";
 import type { Schemas } from "../../api/client";
 import { jobQuery } from "../../api/queries";
 import { useJobEditing } from "../../api/useJobEditing";
-import { ChoiceList, ChoiceRow, NumberField, TextField } from "../../components/Field";
+import { ChoiceList, ChoiceRow, MaybeLengthField, NumberField } from "../../components/Field";
 import { PageHead } from "../../components/PageHead";
 import { Trouble } from "../../components/Trouble";
-import { lengthText, nanometers } from "../../lib/length";
+import { RoughRules } from "./RoughRules";
 import { ShopRules } from "./ShopRules";
 import { WindFields } from "./WindFields";
 
@@ -51,6 +51,7 @@ export function RulesPage() {
             <div className="grid gap-4">
               <Schools settings={settings} change={change} />
               <Snow settings={settings} change={change} />
+              <RoughRules settings={settings} change={change} />
             </div>
             <div className="grid gap-4">
               <ShopRules settings={settings} stock={data.job.stock} change={change} />
@@ -194,7 +195,6 @@ function Snow({ settings, change }: Props) {
 }
 
 function Limits({ settings, change }: Props) {
-  const most = settings.most_sag_over_door;
   return (
     <section className="sheet grid gap-3 p-4">
       <h2 className="ruled">How far a header may sag</h2>
@@ -217,11 +217,12 @@ function Limits({ settings, change }: Props) {
           number={settings.creep}
           save={(creep) => change({ creep })}
         />
-        <TextField
+        <MaybeLengthField
           label="Over sliding and overhead doors"
+          style="inches"
           hint="empty for no such limit"
-          value={most == null ? "" : lengthText(nanometers(most), "inches")}
-          save={(text) => change({ most_sag_over_door: text.trim() === "" ? null : text })}
+          length={settings.most_sag_over_door}
+          save={(most_sag_over_door) => change({ most_sag_over_door })}
         />
         <NumberField
           label="Kings in wind, height over"

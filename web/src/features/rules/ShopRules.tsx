@@ -1,6 +1,5 @@
 import type { Schemas } from "../../api/client";
-import { ChoiceList, TextField } from "../../components/Field";
-import { lengthText, nanometers } from "../../lib/length";
+import { ChoiceList, MaybeLengthField } from "../../components/Field";
 import { boardName } from "../materials/boards";
 import type { Change, Settings } from "./RulesPage";
 
@@ -22,16 +21,16 @@ export function ShopRules({ settings, stock, change }: Props) {
     <section className="sheet grid gap-3 p-4">
       <h2 className="ruled">What the shop does</h2>
       <div className="grid grid-cols-2 gap-3">
-        <Width
+        <MaybeLengthField
           label="Two jacks from"
           hint="empty: no such rule"
-          width={settings.shop_doubles_jacks_from}
+          length={settings.shop_doubles_jacks_from}
           save={(shop_doubles_jacks_from) => change({ shop_doubles_jacks_from })}
         />
-        <Width
+        <MaybeLengthField
           label="Two kings from"
           hint="empty: no such rule"
-          width={settings.shop_doubles_kings_from}
+          length={settings.shop_doubles_kings_from}
           save={(shop_doubles_kings_from) => change({ shop_doubles_kings_from })}
         />
       </div>
@@ -89,16 +88,16 @@ function RuleFields({ rule, stock, change, remove }: RuleProps) {
           if (board) void change({ header: { ...rule.header, board } });
         }}
       />
-      <Width
+      <MaybeLengthField
         label="over openings up to"
         hint="empty: over everything"
-        width={rule.up_to}
+        length={rule.up_to}
         save={(up_to) => change({ up_to })}
       />
-      <Width
+      <MaybeLengthField
         label="on buildings up to"
         hint="empty: on every building"
-        width={rule.building_up_to}
+        length={rule.building_up_to}
         save={(building_up_to) => change({ building_up_to })}
       />
       <button
@@ -109,24 +108,5 @@ function RuleFields({ rule, stock, change, remove }: RuleProps) {
         Take this rule away
       </button>
     </div>
-  );
-}
-
-interface WidthProps {
-  readonly label: string;
-  readonly hint: string;
-  readonly width: number | string | null | undefined;
-  readonly save: (width: string | null) => Promise<string | undefined>;
-}
-
-/** A width that may be left empty. */
-function Width({ label, hint, width, save }: WidthProps) {
-  return (
-    <TextField
-      label={label}
-      hint={hint}
-      value={width == null ? "" : lengthText(nanometers(width))}
-      save={(text) => save(text.trim() === "" ? null : text)}
-    />
   );
 }

@@ -8,8 +8,10 @@ import { LengthText } from "../../components/LengthText";
 import { Trouble } from "../../components/Trouble";
 import { VerdictMark } from "../../components/VerdictMark";
 import { nanometers } from "../../lib/length";
+import { useSpeech } from "../../speech/useSpeech";
 import { ConflictDialog } from "./ConflictDialog";
 import { FrameSheet } from "./frame/FrameSheet";
+import { studName } from "./frame/studs";
 import { LoadsSheet } from "./loads/LoadsSheet";
 import { SayLine } from "./say/SayLine";
 import { OpeningTicket } from "./ticket";
@@ -111,9 +113,8 @@ function LoadedWall({ view, wall, planned }: LoadedProps) {
   return (
     <div className="flex h-full flex-col lg:grid lg:grid-cols-[minmax(0,1fr)_392px] lg:grid-rows-[auto_minmax(0,1fr)]">
       <header className="flex flex-wrap items-center gap-x-4 border-base-300 border-b px-4 lg:col-span-2">
-        <h1 className="truncate font-bold text-lg">{view.job.name}</h1>
+        <h1 className="max-w-[22rem] truncate font-bold text-lg">{view.job.name}</h1>
         <WallTabs view={view} addWall={() => void addWall(view, editing)} />
-        <span className="flex-1" />
         <UndoRedo view={view} editing={editing} />
       </header>
       {/* On a phone the ticket follows the wall at once; what stands under the wall comes after it. */}
@@ -188,7 +189,9 @@ function LoadedWall({ view, wall, planned }: LoadedProps) {
 /** Everything on this wall that is not settled: openings that do not hold, and trouble in the framing. */
 function ToLookAt({ view, select }: { readonly view: WallView; readonly select: (opening: string) => void }) {
   const failing = view.openings.filter((opening) => opening.verdict !== "carries");
-  const findings = view.findings.filter((finding) => finding.severity !== "note");
+  const { say } = useSpeech();
+  // Notes are read on their opening's ticket; those about the wall have no other place.
+  const findings = view.findings.filter((finding) => finding.severity !== "note" || finding.opening == null);
   return (
     <section className="sheet p-3">
       <h2 className="ruled">To look at</h2>
@@ -203,7 +206,7 @@ function ToLookAt({ view, select }: { readonly view: WallView; readonly select: 
             >
               <VerdictMark verdict={opening.verdict} />
               <span>
-                <b>{opening.letter}</b> {opening.verdict_words.toLowerCase()}
+                <b>{opening.letter}</b> {say(opening.verdict_words.toLowerCase())}
               </span>
             </button>
           </li>
@@ -241,9 +244,8 @@ function WallFacts({ wall, planned, open }: FactsProps) {
       <h2 className="ruled">This wall</h2>
       <p className="mt-1">
         <LengthText value={nanometers(frame.length)} className="num" /> long,{" "}
-        <LengthText value={nanometers(frame.height)} style="inches" className="num" /> high,{" "}
-        {frame.stud_depth === "six" ? "2x6" : "2x4"} at{" "}
-        <LengthText value={nanometers(frame.spacing)} style="inches" className="num" />
+        <LengthText value={nanometers(frame.height)} style="inches" className="num" /> high, {studName(frame)}{" "}
+        at <LengthText value={nanometers(frame.spacing)} style="inches" className="num" />
       </p>
       <p className="mt-1 flex flex-wrap gap-x-4">
         {!carries.bearing && "A partition: it carries nothing."}

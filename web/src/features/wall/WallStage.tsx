@@ -1,12 +1,21 @@
 import { type KeyboardEvent, type PointerEvent, useEffect, useRef, useState } from "react";
-import type { Ticket, WallView } from "../../api/client";
+import type { Schemas, Ticket, WallView } from "../../api/client";
 import { Margins } from "../../drawing/Margins";
 import type { Plate } from "../../drawing/markGroups";
 import { POLE_WIDTH, StoryPole } from "../../drawing/StoryPole";
 import { TAPE_HEIGHT, Tape } from "../../drawing/Tape";
 import { WallDrawing } from "../../drawing/WallDrawing";
-import { lengthText, NM_PER_FOOT, NM_PER_INCH, NM_PER_SIXTEENTH, toNearestSixteenth } from "../../lib/length";
+import {
+  NM_PER_FOOT,
+  NM_PER_INCH,
+  NM_PER_MILLIMETER,
+  NM_PER_SIXTEENTH,
+  toNearestSixteenth,
+  type Units,
+} from "../../lib/length";
 import { makeScale, nearest, type Scale } from "../../lib/scale";
+import { useSpeech } from "../../speech/useSpeech";
+import { SNAP_WORDS, studsSaved } from "./stops";
 import type { usePendingMove } from "./usePendingMove";
 import { useWidth } from "./useWidth";
 
@@ -15,12 +24,6 @@ const BESIDE = 14;
 const CLOSE_UP = 42;
 /** A finger this near to a stop, in pixels, takes it. */
 const REACH = 9;
-const SNAP_WORDS = {
-  wall_center: "centered on the wall",
-  equal_gaps: "equal gaps",
-  left_king_on_layout: "left king on the layout",
-  right_king_on_layout: "right king on the layout",
-} as const;
 
 interface Props {
   readonly view: WallView;
@@ -43,7 +46,8 @@ export function WallStage({ view, selected, select, remove, move }: Props) {
   const scale = makeScale(perFoot, view, BESIDE, ABOVE);
   const wallHeight = scale.size(view.height);
   const height = ABOVE + wallHeight + TAPE_HEIGHT + 8;
-  const drag = useDrag(view, scale, select, move);
+  const speech = useSpeech();
+  const drag = useDrag(view, scale, select, move, speech.units);
   const scroll = useRef<HTMLDivElement>(null);
   const middle = selected ? scale.x(selected.center) : 0;
   // biome-ignore lint/correctness/useExhaustiveDependencies: only a change of zoom or of the opening scrolls, not a drag
@@ -71,7 +75,7 @@ export function WallStage({ view, selected, select, remove, move }: Props) {
                   selected={selected?.id}
                   select={select}
                   grab={drag.grab}
-                  press={(opening, event) => onKey(opening, event, move, remove)}
+                  press={(opening, event) => onKey(opening, event, move, remove, speech.units)}
                 />
                 <Tape
                   view={view}
@@ -102,8 +106,10 @@ export function WallStage({ view, selected, select, remove, move }: Props) {
             </button>
             <span aria-live="polite">
               {move.pending
-                ? `Center ${lengthText(move.pending.center)}${drag.stop ? `, ${SNAP_WORDS[drag.stop]}` : ""}`
-                : "Drag an opening, or use the arrow keys: a sixteenth; with Shift an inch."}
+                ? `Center ${speech.length(move.pending.center)}${drag.stop ? `, ${speech.say(SNAP_WORDS[drag.stop.reason])}${studsSaved(drag.stop)}` : ""}`
+                : speech.units === "millimeters"
+                  ? "Drag an opening, or use the arrow keys: a millimeter; with Shift ten."
+                  : "Drag an opening, or use the arrow keys: a sixteenth; with Shift an inch."}
             </span>
           </div>
         </>
@@ -117,8 +123,11 @@ function onKey(
   event: KeyboardEvent<SVGElement>,
   move: ReturnType<typeof usePendingMove>,
   remove: (opening: string) => void,
+  units: Units,
 ) {
-  const by = event.shiftKey ? NM_PER_INCH : NM_PER_SIXTEENTH;
+  const [small, large] =
+    units === "millimeters" ? [NM_PER_MILLIMETER, 10 * NM_PER_MILLIMETER] : [NM_PER_SIXTEENTH, NM_PER_INCH];
+  const by = event.shiftKey ? large : small;
   if (event.key === "ArrowLeft" || event.key === "ArrowRight") {
     event.preventDefault();
     move.nudge(opening, event.key === "ArrowLeft" ? -by : by);
@@ -145,11 +154,16 @@ function useDrag(
   scale: Scale,
   select: (opening: string) => void,
   move: ReturnType<typeof usePendingMove>,
+  units: Units,
 ) {
   const hold = useRef<Hold>(undefined);
   const latest = useRef(move);
   latest.current = move;
-  const [stop, setStop] = useState<keyof typeof SNAP_WORDS>();
+  const [stop, setStop] = useState<Schemas["SnapView"]>();
+  const onTheTape =
+    units === "millimeters"
+      ? (at: number) => Math.round(at / NM_PER_MILLIMETER) * NM_PER_MILLIMETER
+      : toNearestSixteenth;
 
   function follow(event: globalThis.PointerEvent) {
     const held = hold.current;
@@ -159,8 +173,8 @@ function useDrag(
     held.moved = true;
     const free = held.opening.center + scale.length(pixels);
     const taken = nearest(held.opening.snaps, free, scale.length(REACH));
-    setStop(taken?.reason);
-    const center = taken?.center ?? toNearestSixteenth(free);
+    setStop(taken);
+    const center = taken?.center ?? onTheTape(free);
     latest.current.moveTo(held.opening.id, Math.min(Math.max(center, 0), view.length));
   }
 

@@ -1,4 +1,5 @@
-import { NavLink } from "react-router";
+import { useEffect, useRef } from "react";
+import { NavLink, useParams } from "react-router";
 import type { JobView } from "../../api/client";
 
 interface Props {
@@ -8,8 +9,20 @@ interface Props {
 
 /** The walls of the job, each with how much of it is not settled. */
 export function WallTabs({ view, addWall }: Props) {
+  const nav = useRef<HTMLElement>(null);
+  const { wall: shown } = useParams();
+  useEffect(() => {
+    if (shown)
+      nav.current
+        ?.querySelector('[aria-current="page"]')
+        ?.scrollIntoView({ inline: "nearest", block: "nearest" });
+  }, [shown]);
   return (
-    <nav aria-label="Walls" className="no-print flex min-w-0 items-stretch overflow-x-auto">
+    <nav
+      ref={nav}
+      aria-label="Walls"
+      className="no-print flex min-w-0 flex-[1_1_16rem] items-stretch overflow-x-auto"
+    >
       {view.job.walls.map((wall, index) => {
         const unresolved = view.totals[index]?.unresolved ?? 0;
         return (

@@ -1,9 +1,10 @@
 use super::*;
+use crate::framing::OpeningOutcome;
 use crate::framing::marks::PlatesMarked;
 use crate::framing::pieces::pieces_of;
 use crate::job::{
-    CountOverride, FramingOptions, HeaderChoice, HeaderPlace, Opening, OpeningDesign, OpeningKind, Partition,
-    PointLoad, PointLoadId, RunDesign, RunPast, Size, WallEnd, WallFrame, WallId,
+    CountOverride, FramingOptions, HeaderChoice, HeaderPlace, Opening, OpeningDesign, OpeningId, OpeningKind,
+    Partition, PointLoad, PointLoadId, RunDesign, RunPast, Size, TWO_BY, WallEnd, WallFrame, WallHeight, WallId,
 };
 use crate::loads::{
     BearingEvidence, ByKind, Carried, Framing, RoofFraming, RoofOnWall, SiteSnow, SnowTrouble, WallCarries,
@@ -47,7 +48,7 @@ fn design(kind: OpeningKind, width: i64, height: i64, center: Length, sill: Leng
 }
 
 fn opening(id: u128, design: OpeningDesign) -> Opening {
-    Opening { id: OpeningId(id), design, jacks: Ends::default(), kings: Ends::default() }
+    Opening::new(OpeningId(id), design)
 }
 
 fn job(carries: WallCarries, length: Length, openings: Vec<Opening>) -> Job {
@@ -224,7 +225,7 @@ proptest! {
                 prop_assert!(!member.rect.overlaps(&other.rect), "{member:?}\n{other:?}");
             }
         }
-        let under_top = job.walls[0].frame.under_top_plates();
+        let under_top = job.walls[0].frame.under_plates_at(Length::ZERO);
         let meets = |member: &Member| (member.rect.y == TWO_BY, member.rect.top() == under_top);
         for mark in &plan.marks {
             let its_own = |member: &&Member| {
@@ -240,7 +241,7 @@ proptest! {
             let on: Vec<&Mark> = plan.marks.iter().filter(|mark| plate(mark.on)).collect();
             prop_assert!(on.windows(2).all(|pair| pair[0].at + pair[0].width <= pair[1].at));
         }
-        prop_assert_eq!(plan.openings[0].stack.total(), job.walls[0].frame.height);
+        prop_assert_eq!(plan.openings[0].stack.total(), job.walls[0].frame.height());
     }
 }
 
@@ -256,7 +257,7 @@ fn a_header_over_a_return_runs_to_the_corner() {
         board: HeaderBoard::Engineered { class, ply_width, depth },
         price_per_foot: Money::cents(600.0),
     }];
-    job.walls[0].frame.height = Length::inches_and(109, 1, 8);
+    job.walls[0].frame.height = WallHeight::OverPlates(Length::inches_and(109, 1, 8));
     let plan = plan(&job);
     let door = &plan.openings[0];
     // From the corner over the return and the door to the right jacks: 24 + 192 and 1 1/2 for each of them.
@@ -268,7 +269,7 @@ fn a_header_over_a_return_runs_to_the_corner() {
     let seat = door.stack.header_seat();
     let kings: Vec<Length> =
         plan.members.iter().filter(|member| member.role == Role::King).map(|king| king.rect.top()).collect();
-    assert!(kings.contains(&seat) && kings.contains(&job.walls[0].frame.under_top_plates()));
+    assert!(kings.contains(&seat) && kings.contains(&job.walls[0].frame.under_plates_at(Length::ZERO)));
     for (index, member) in plan.members.iter().enumerate() {
         for other in &plan.members[index + 1..] {
             assert!(!member.rect.overlaps(&other.rect), "{:?} and {:?}", member, other);
@@ -286,7 +287,7 @@ fn framed_wall(length: Length, openings: Vec<Opening>, options: FramingOptions) 
 fn corners_crossing_walls_and_bolts_are_framed() {
     let options = FramingOptions {
         ends: Ends { left: WallEnd::ThreeStudCorner, right: WallEnd::TwoStudCorner },
-        partitions: vec![Partition { at: Length::feet(9), depth: Depth::Four }],
+        partitions: vec![Partition::channel(Length::feet(9), Depth::Four)],
         bolts: Some(Length::feet(6)),
         ..FramingOptions::default()
     };
@@ -317,7 +318,7 @@ fn corners_crossing_walls_and_bolts_are_framed() {
 fn crossing_walls_and_corners_in_the_way_are_found_with_a_number() {
     let options = FramingOptions {
         ends: Ends { left: WallEnd::ThreeStudCorner, right: WallEnd::Plain },
-        partitions: vec![Partition { at: Length::inches(100), depth: Depth::Four }],
+        partitions: vec![Partition::channel(Length::inches(100), Depth::Four)],
         ..FramingOptions::default()
     };
     // Rough opening 38: from 5 to 43 with a king and a jack each side, 2 in. from the end; the corner takes 4 1/2.
@@ -327,7 +328,7 @@ fn crossing_walls_and_corners_in_the_way_are_found_with_a_number() {
     let by = |opening: u128| {
         plan.findings.iter().find_map(|finding| match finding {
             Finding::PackInCorner { by, .. } | Finding::PartitionInTheWay { by, .. }
-                if finding.opening() == OpeningId(opening) =>
+                if finding.opening() == Some(OpeningId(opening)) =>
             {
                 Some(by.to_inches())
             }
@@ -352,7 +353,7 @@ proptest! {
         let options = FramingOptions {
             layout_from: if from_right { End::Right } else { End::Left },
             ends: Ends::both(ends),
-            partitions: crossing.iter().filter(|at| **at < feet).map(|at| Partition { at: Length::feet(*at), depth: Depth::Four }).collect(),
+            partitions: crossing.iter().filter(|at| **at < feet).map(|at| Partition::channel(Length::feet(*at), Depth::Four)).collect(),
             bolts: Some(Length::feet(6)),
             ..FramingOptions::default()
         };
@@ -386,7 +387,7 @@ proptest! {
         prop_assert_eq!(sole, length);
         // Under the top plates no gap is wider than the layout, but over a header.
         let mut standing: Vec<(Length, Length)> = plan.members.iter()
-            .filter(|member| member.rect.top() == job.walls[0].frame.under_top_plates())
+            .filter(|member| member.rect.top() == job.walls[0].frame.under_plates_at(Length::ZERO))
             .map(|member| (member.rect.x, member.rect.right()))
             .collect();
         standing.sort_unstable();

@@ -5,6 +5,8 @@ import { SideSheet } from "../../../components/SideSheet";
 import { nanometers } from "../../../lib/length";
 import { SPECIES } from "../../materials/boards";
 import { FramingFields } from "./FramingFields";
+import { HeightFields } from "./HeightFields";
+import { studChoices } from "./studs";
 
 interface Props {
   readonly wall: Wall;
@@ -42,33 +44,31 @@ export function FrameSheet({ wall, wallId, place, last, editing, close, remove }
       })
       .then((problem) => problem?.detail);
   const change = (part: Partial<Frame>) => changeFrom(() => part);
+  const changeFraming = (part: Partial<Schemas["FramingOptions"]>) =>
+    changeFrom((now) => ({ framing: { ...now.framing, ...part } as Schemas["FramingOptions"] }));
   return (
     <SideSheet title={frame.name} close={close}>
       <div className="grid gap-4">
         <TextField label="Name" value={frame.name} numeric={false} save={(name) => change({ name })} />
+        <LengthField label="Length" length={nanometers(frame.length)} save={(length) => change({ length })} />
+        <HeightFields frame={frame} change={change} giveBy={(height_by) => changeFraming({ height_by })} />
         <div className="grid grid-cols-2 gap-3">
-          <LengthField
-            label="Length"
-            length={nanometers(frame.length)}
-            save={(length) => change({ length })}
+          <ChoiceRow
+            label="Studs sawn to"
+            value={frame.framing?.sawn ?? "inches"}
+            options={[
+              { value: "inches", label: "Inches" },
+              { value: "millimeters", label: "mm" },
+            ]}
+            choose={(sawn) => void changeFraming({ sawn })}
           />
-          <LengthField
-            label="Height over all plates"
-            style="inches"
-            hint="97 1/8 with 92 5/8 studs; 109 1/8 with 104 5/8"
-            length={nanometers(frame.height)}
-            save={(height) => change({ height })}
+          <ChoiceRow
+            label="Studs"
+            value={frame.stud_depth as "four" | "six" | "eight"}
+            options={studChoices(frame.framing?.sawn)}
+            choose={(stud_depth) => void change({ stud_depth })}
           />
         </div>
-        <ChoiceRow
-          label="Studs"
-          value={frame.stud_depth}
-          options={[
-            { value: "four", label: "2x4" },
-            { value: "six", label: "2x6" },
-          ]}
-          choose={(stud_depth) => void change({ stud_depth })}
-        />
         <div className="grid grid-cols-2 gap-3">
           <ChoiceList
             label="Stud species"
@@ -103,9 +103,7 @@ export function FrameSheet({ wall, wallId, place, last, editing, close, remove }
           <FramingFields
             options={frame.framing}
             wallLength={nanometers(frame.length)}
-            change={(part) =>
-              changeFrom((now) => ({ framing: { ...now.framing, ...part } as Schemas["FramingOptions"] }))
-            }
+            change={changeFraming}
           />
         )}
         <div className="flex flex-wrap gap-2">

@@ -1,6 +1,6 @@
 import type { Schemas } from "../../../api/client";
-import { ChoiceList, LengthField, NumberField, TextField } from "../../../components/Field";
-import { lengthText, nanometers } from "../../../lib/length";
+import { ChoiceList, LengthField, MaybeLengthField, NumberField } from "../../../components/Field";
+import { nanometers } from "../../../lib/length";
 import { type CarriedKind, KIND_NAMES, usualFraming } from "./usual";
 
 type Item = Schemas["CarriedItem"];
@@ -129,7 +129,6 @@ function Fields({
 
 /** From where to where along the wall; both empty is all along. */
 function Stretch({ item, change }: { item: Item; change: Save<Item> }) {
-  const text = (length: Item["from"]) => (length == null ? "" : lengthText(nanometers(length)));
   const all = item.from == null && item.to == null;
   if (all) {
     return (
@@ -144,8 +143,8 @@ function Stretch({ item, change }: { item: Item; change: Save<Item> }) {
   }
   return (
     <>
-      <TextField label="From" value={text(item.from)} save={(from) => change({ ...item, from })} />
-      <TextField label="To" value={text(item.to)} save={(to) => change({ ...item, to })} />
+      <MaybeLengthField label="From" length={item.from} save={(from) => change({ ...item, from })} />
+      <MaybeLengthField label="To" length={item.to} save={(to) => change({ ...item, to })} />
       <button
         type="button"
         className="btn tap col-span-2 font-normal"

@@ -1,10 +1,11 @@
 import type { WallView } from "../../../api/client";
-import { lengthText } from "../../../lib/length";
+import { useSpeech } from "../../../speech/useSpeech";
 
 type Line = WallView["loads"][number];
 
 /** The take-down, line by line: what, how heavy, over what width, and where along the wall. */
 export function LoadTable({ view }: { readonly view: WallView }) {
+  const speech = useSpeech();
   return (
     <div className="overflow-x-auto">
       <table className="w-full text-sm">
@@ -24,12 +25,14 @@ export function LoadTable({ view }: { readonly view: WallView }) {
                 {line.source} ({line.kind.replace("_", " ")})
                 {line.from != null && line.to != null && (
                   <span className="block text-secondary text-xs">
-                    from {lengthText(line.from)} to {lengthText(line.to)}
+                    from {speech.length(line.from)} to {speech.length(line.to)}
                   </span>
                 )}
               </td>
               <td className="text-right num">{line.psf?.toFixed(1) ?? ""}</td>
-              <td className="text-right num">{line.tributary == null ? "" : lengthText(line.tributary)}</td>
+              <td className="text-right num">
+                {line.tributary == null ? "" : speech.length(line.tributary)}
+              </td>
               <td className="text-right font-bold num">{amount(line)}</td>
             </tr>
           ))}
@@ -38,7 +41,7 @@ export function LoadTable({ view }: { readonly view: WallView }) {
               <td className="py-0.5" colSpan={2}>
                 {point.source}
               </td>
-              <td className="text-right num">at {lengthText(point.at)}</td>
+              <td className="text-right num">at {speech.length(point.at)}</td>
               <td className="text-right font-bold num">
                 {point.parts.map((part) => `${Math.round(part.lb)} ${part.symbol}`).join(", ")} lb
               </td>

@@ -1,5 +1,6 @@
 import type { Carries, WallView } from "../../../api/client";
-import { lengthText, nanometers } from "../../../lib/length";
+import { nanometers } from "../../../lib/length";
+import { useSpeech } from "../../../speech/useSpeech";
 
 interface Props {
   readonly carries: Carries;
@@ -14,6 +15,7 @@ const MIDDLE = (LEFT + RIGHT) / 2;
 
 /** A section through the house, the load written on the wall it lands on. Not to scale. */
 export function SectionDrawing({ carries, view }: Props) {
+  const speech = useSpeech();
   const framings = carries.items.map((item) => item.what);
   const roof = framings.find((what) => what.kind === "roof");
   const floor = framings.find((what) => what.kind === "floor");
@@ -95,7 +97,7 @@ export function SectionDrawing({ carries, view }: Props) {
             stroke="var(--pencil)"
           />
           <text x={MIDDLE} y={GROUND + 38} textAnchor="middle">
-            {lengthText(nanometers(roof.building_width))}
+            {speech.length(nanometers(roof.building_width))}
           </text>
         </g>
       )}

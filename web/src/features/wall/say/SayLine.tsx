@@ -1,6 +1,7 @@
 import { useCallback, useEffect, useId, useRef, useState } from "react";
 import { answered, api, type Problem, type Schemas } from "../../../api/client";
 import type { JobEditing } from "../../../api/useJobEditing";
+import { useSpeech } from "../../../speech/useSpeech";
 
 interface Props {
   readonly job: string;
@@ -15,6 +16,7 @@ export function SayLine({ job, wall, editing }: Props) {
   const [text, setText] = useState("");
   const [reading, setReading] = useState<Schemas["SayView"]>();
   const [refusal, setRefusal] = useState<Problem>();
+  const inMillimeters = useSpeech().units === "millimeters";
   const input = useRef<HTMLInputElement>(null);
   const id = useId();
 
@@ -23,10 +25,10 @@ export function SayLine({ job, wall, editing }: Props) {
       answered(
         api.POST("/api/jobs/{job}/walls/{wall}/say", {
           params: { path: { job, wall } },
-          body: { text: words },
+          body: { text: words, in_millimeters: inMillimeters },
         }),
       ),
-    [job, wall],
+    [job, wall, inMillimeters],
   );
 
   useEffect(() => {
@@ -86,7 +88,7 @@ export function SayLine({ job, wall, editing }: Props) {
           id={id}
           ref={input}
           className="tap min-w-0 flex-1 bg-transparent px-1 font-mono text-lg outline-none placeholder:text-secondary/80"
-          placeholder="Say it: 3068 door @ 7-6"
+          placeholder={inMillimeters ? "Say it: 910x2110 door @ 2300" : "Say it: 3068 door @ 7-6"}
           value={text}
           autoComplete="off"
           spellCheck={false}

@@ -1,4 +1,5 @@
 import type { Schemas } from "../../../api/client";
+import { useSpeech } from "../../../speech/useSpeech";
 
 /** What to look at before cutting, and what this tool is not. */
 export function CautionSection({ findings }: { readonly findings: readonly Schemas["FindingView"][] }) {
@@ -18,19 +19,21 @@ export function CautionSection({ findings }: { readonly findings: readonly Schem
 const LABELS = { trouble: "Trouble", caution: "Look", note: "Note" } as const;
 
 export function FindingList({ findings }: { readonly findings: readonly Schemas["FindingView"][] }) {
+  const { say } = useSpeech();
   return (
     <ul className="mt-1 grid gap-2">
       {findings.map((finding) => (
         <li
-          key={finding.opening + finding.sentence}
+          key={`${finding.opening} ${finding.sentence}`}
           className={`border-l-4 pl-2 leading-snug ${finding.severity === "trouble" ? "border-error" : "border-base-300"}`}
         >
           <span className={`font-bold ${finding.severity === "trouble" ? "text-error" : ""}`}>
-            {finding.letter}: {LABELS[finding.severity].toLowerCase()}.
+            {finding.letter && `${finding.letter}: `}
+            {finding.letter ? LABELS[finding.severity].toLowerCase() : LABELS[finding.severity]}.
           </span>{" "}
-          {finding.sentence}
+          {say(finding.sentence)}
           {finding.ways_out.length > 0 && (
-            <span className="block text-secondary text-sm">Ways out: {finding.ways_out.join(" ")}</span>
+            <span className="block text-secondary text-sm">Ways out: {say(finding.ways_out.join(" "))}</span>
           )}
         </li>
       ))}

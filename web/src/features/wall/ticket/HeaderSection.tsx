@@ -5,6 +5,7 @@ import { LengthText } from "../../../components/LengthText";
 import { VerdictMark } from "../../../components/VerdictMark";
 import { WorkBar } from "../../../components/WorkBar";
 import { dollars, pounds } from "../../../lib/work";
+import { useSpeech } from "../../../speech/useSpeech";
 
 interface Props {
   readonly ticket: Ticket;
@@ -18,6 +19,7 @@ const FIRST_SHOWN = 6;
 
 /** Which header, how hard it works and at what; and everything else that could go in. */
 export function HeaderSection({ ticket, editing, showWorking, children }: Props) {
+  const { say } = useSpeech();
   const [all, setAll] = useState(false);
   const header = ticket.header;
   if (!header) return null;
@@ -27,7 +29,7 @@ export function HeaderSection({ ticket, editing, showWorking, children }: Props)
   const shown = all ? candidates : firstUseful(candidates);
   return (
     <section>
-      <h3 className="ruled">Header</h3>
+      <h3 className="ruled">{say("Header")}</h3>
       <p className="mt-1 flex flex-wrap items-baseline gap-x-2">
         <span className="font-bold text-lg">{header.name}</span>
         <span>

@@ -23,6 +23,13 @@ const SPECIALS = [
   { value: "braced_wall_panel", label: "The wall braces the building here" },
 ] as const;
 
+const ROOMS = [
+  { value: "any", label: "Any room" },
+  { value: "bedroom", label: "A bedroom" },
+  { value: "kitchen", label: "A kitchen counter" },
+  { value: "bathroom", label: "A bathroom" },
+] as const;
+
 /** What of this opening is out of the usual; folded away until it is needed. */
 export function OptionsSection({ ticket, design, editing }: Props) {
   const { options } = design;
@@ -43,6 +50,20 @@ export function OptionsSection({ ticket, design, editing }: Props) {
           value={options.special ?? "ordinary"}
           options={SPECIALS}
           choose={(special) => void change({ special })}
+        />
+        <SillFields options={options} change={change} />
+        <LengthField
+          label="Sheathing returned into the jambs"
+          style="inches"
+          hint="each side of the rough opening grows by it"
+          length={nanometers(options.sheathing_return ?? 0)}
+          save={(sheathing_return) => change({ sheathing_return })}
+        />
+        <ChoiceList
+          label="It gives on"
+          value={options.room ?? "any"}
+          options={ROOMS}
+          choose={(room) => void change({ room })}
         />
         <ChoiceRow
           label="Service"
@@ -76,6 +97,36 @@ export function OptionsSection({ ticket, design, editing }: Props) {
         <Posts posts={options.posts ?? []} change={(posts) => change({ posts })} />
       </div>
     </details>
+  );
+}
+
+function SillFields({ options, change }: { readonly options: Options; readonly change: Save }) {
+  const style = options.sill_style ?? { built: "single" };
+  return (
+    <>
+      <ChoiceRow
+        label="Its sill"
+        value={style.built}
+        options={[
+          { value: "single", label: "Single" },
+          { value: "double", label: "Double" },
+          { value: "sloped", label: "Sloped" },
+        ]}
+        choose={(built) =>
+          void change({
+            sill_style: built === "sloped" ? { built, sill_slope: NM_PER_INCH / 2 } : { built },
+          })
+        }
+      />
+      {style.built === "sloped" && (
+        <LengthField
+          label="It falls to the outside by"
+          style="inches"
+          length={nanometers(style.sill_slope)}
+          save={(sill_slope) => change({ sill_style: { built: "sloped", sill_slope } })}
+        />
+      )}
+    </>
   );
 }
 

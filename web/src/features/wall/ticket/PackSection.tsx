@@ -2,6 +2,7 @@ import { useState } from "react";
 import type { Schemas, Ticket } from "../../../api/client";
 import type { JobEditing } from "../../../api/useJobEditing";
 import { counted, pounds } from "../../../lib/work";
+import { useSpeech } from "../../../speech/useSpeech";
 
 interface Props {
   readonly ticket: Ticket;
@@ -11,9 +12,13 @@ interface Props {
 
 /** Jacks and kings at each end, every reason beside them. */
 export function PackSection({ ticket, editing, showWorking }: Props) {
+  const { say, alsoCalled } = useSpeech();
   return (
     <section>
-      <h3 className="ruled">Jacks and kings</h3>
+      <h3 className="ruled" title={[alsoCalled("jack"), alsoCalled("king")].join(". ")}>
+        {say("Jacks and kings")}
+      </h3>
+      {differ(ticket) && <p className="mt-1 font-bold">Left and right are not alike.</p>}
       {(["left", "right"] as const).map((end) => (
         <PackEnd
           key={end}
@@ -28,6 +33,10 @@ export function PackSection({ ticket, editing, showWorking }: Props) {
   );
 }
 
+function differ({ left_pack, right_pack }: Ticket): boolean {
+  return left_pack.jacks !== right_pack.jacks || left_pack.kings !== right_pack.kings;
+}
+
 interface EndProps {
   readonly end: "left" | "right";
   readonly pack: Schemas["PackView"];
@@ -37,6 +46,7 @@ interface EndProps {
 }
 
 function PackEnd({ end, pack, opening, editing, showWorking }: EndProps) {
+  const { say } = useSpeech();
   const [deciding, setDeciding] = useState(false);
   return (
     <div className="mt-2 border-base-300 border-l-4 pl-3">
@@ -44,7 +54,7 @@ function PackEnd({ end, pack, opening, editing, showWorking }: EndProps) {
         <p className="leading-tight">
           <span className="text-secondary text-sm">{end} end</span>{" "}
           <span className="block font-bold text-lg">
-            {counted(pack.jacks, "jack")}, {counted(pack.kings, "king")}
+            {say(`${counted(pack.jacks, "jack")}, ${counted(pack.kings, "king")}`)}
           </span>
           {pack.load_lb != null && (
             <span className="text-secondary text-sm">under {pounds(pack.load_lb)}</span>
@@ -67,8 +77,8 @@ function PackEnd({ end, pack, opening, editing, showWorking }: EndProps) {
             >
               {reason.count ?? "–"}
             </span>
-            <span className={reason.governs ? "font-bold" : ""}>{reason.name}</span>
-            <span className="ml-auto text-right text-secondary text-xs">{reason.words}</span>
+            <span className={reason.governs ? "font-bold" : ""}>{say(reason.name)}</span>
+            <span className="ml-auto text-right text-secondary text-xs">{say(reason.words)}</span>
           </li>
         ))}
         {pack.king_reasons.map((reason) => (
@@ -78,15 +88,23 @@ function PackEnd({ end, pack, opening, editing, showWorking }: EndProps) {
             >
               {reason.count ?? "–"}
             </span>
-            <span className={reason.governs ? "font-bold" : ""}>kings: {reason.name}</span>
+            <span className={reason.governs ? "font-bold" : ""}>{say(`kings: ${reason.name}`)}</span>
             {!reason.counts && <span className="ml-auto text-secondary text-xs">does not count here</span>}
             {reason.counts && reason.count == null && (
               <span className="ml-auto text-error text-xs">no number: ask</span>
             )}
           </li>
         ))}
-        {pack.jacks_decided && <li className="text-primary">Jacks decided: {pack.jacks_decided}</li>}
-        {pack.kings_decided && <li className="text-primary">Kings decided: {pack.kings_decided}</li>}
+        {pack.jacks_decided && (
+          <li className="text-primary">
+            {say("Jacks")} decided: {pack.jacks_decided}
+          </li>
+        )}
+        {pack.kings_decided && (
+          <li className="text-primary">
+            {say("Kings")} decided: {pack.kings_decided}
+          </li>
+        )}
       </ul>
       {showWorking && (
         <button
@@ -127,6 +145,7 @@ interface DecideProps {
 
 /** Another number than the computed one, with the reason that the inspector will ask for. */
 function DecideForm({ role, end, opening, count, reason, editing }: DecideProps) {
+  const { say } = useSpeech();
   const [text, setText] = useState(reason ?? "");
   const [problem, setProblem] = useState<string>();
   const decide = async (decided: { count: number; reason: string } | null) => {
@@ -140,11 +159,11 @@ function DecideForm({ role, end, opening, count, reason, editing }: DecideProps)
   return (
     <div>
       <div className="flex items-center gap-2">
-        <span className="w-16 font-bold">{counted(count, role)}</span>
+        <span className="w-16 font-bold">{say(counted(count, role))}</span>
         <button
           type="button"
           className="btn tap"
-          aria-label={`One ${role} less`}
+          aria-label={say(`One ${role} less`)}
           onClick={() => set(count - 1)}
         >
           −
@@ -152,7 +171,7 @@ function DecideForm({ role, end, opening, count, reason, editing }: DecideProps)
         <button
           type="button"
           className="btn tap"
-          aria-label={`One ${role} more`}
+          aria-label={say(`One ${role} more`)}
           onClick={() => set(count + 1)}
         >
           +
@@ -160,7 +179,7 @@ function DecideForm({ role, end, opening, count, reason, editing }: DecideProps)
         <input
           className="input tap min-w-0 flex-1"
           placeholder="Why"
-          aria-label={`Why so many ${role}s at the ${end} end`}
+          aria-label={say(`Why so many ${role}s at the ${end} end`)}
           value={text}
           onChange={(event) => setText(event.target.value)}
         />

@@ -1,7 +1,10 @@
 import type { Design, Ticket } from "../../../api/client";
 import { designNow, type Edit, type JobEditing } from "../../../api/useJobEditing";
 import { ChoiceList, ChoiceRow, LengthField } from "../../../components/Field";
+import { LengthText } from "../../../components/LengthText";
 import { nanometers } from "../../../lib/length";
+import { useSpeech } from "../../../speech/useSpeech";
+import { placesToGo, SNAP_WORDS, studsSaved } from "../stops";
 
 interface Props {
   readonly ticket: Ticket;
@@ -16,6 +19,7 @@ const KINDS = [
   { value: "pair_of_doors", label: "Pair of doors" },
   { value: "sliding_door", label: "Sliding door" },
   { value: "overhead_door", label: "Overhead door" },
+  { value: "pocket_door", label: "Pocket door" },
   { value: "cased_opening", label: "Cased opening" },
 ] as const;
 
@@ -27,7 +31,7 @@ export function PlaceSection({ ticket, design, wallLength, editing }: Props) {
       const before = designNow(now, ticket.id);
       return before && { do: "change_opening", opening: ticket.id, design: { ...before, ...part } };
     });
-  const move = (measured: "center" | "left_face" | "right_face") => (to: string) =>
+  const move = (measured: "center" | "left_face" | "right_face") => (to: string | number) =>
     run({ do: "move_opening", opening: ticket.id, to, measured });
   const byRule = design.rough_width == null;
   return (
@@ -38,6 +42,8 @@ export function PlaceSection({ ticket, design, wallLength, editing }: Props) {
         <LengthField label="Center" length={ticket.center} save={move("center")} />
         <LengthField label="Right margin" length={wallLength - ticket.right} save={move("right_face")} />
       </div>
+      <InsideMargins ticket={ticket} />
+      <PlacesToGo ticket={ticket} go={(center) => void move("center")(center)} />
       <div className="grid grid-cols-2 gap-2">
         <LengthField
           label="Unit width"
@@ -107,5 +113,44 @@ export function PlaceSection({ ticket, design, wallLength, editing }: Props) {
         choose={(underside) => void change({ underside })}
       />
     </section>
+  );
+}
+
+/** What is left inside the room, where a crossing wall makes it another than outside. */
+function InsideMargins({ ticket }: { readonly ticket: Ticket }) {
+  const { inside, outside } = ticket.margins;
+  if (inside[0] === outside[0] && inside[1] === outside[1]) return null;
+  return (
+    <p className="text-sm">
+      Seen from the room: <LengthText value={inside[0] ?? 0} className="num font-bold" /> to the left,{" "}
+      <LengthText value={inside[1] ?? 0} className="num font-bold" /> to the right.
+    </p>
+  );
+}
+
+interface GoProps {
+  readonly ticket: Ticket;
+  readonly go: (center: number) => void;
+}
+
+/** Places worth going to in one tap. */
+function PlacesToGo({ ticket, go }: GoProps) {
+  const { say } = useSpeech();
+  const places = placesToGo(ticket.snaps, ticket.center);
+  if (places.length === 0) return null;
+  return (
+    <div className="no-print flex flex-wrap gap-2">
+      {places.map((place) => (
+        <button
+          key={place.reason}
+          type="button"
+          className="btn tap font-normal first-letter:uppercase"
+          onClick={() => go(place.center)}
+        >
+          {say(SNAP_WORDS[place.reason])}
+          {studsSaved(place)}
+        </button>
+      ))}
+    </div>
   );
 }

@@ -1,6 +1,7 @@
 import type { Schemas, Ticket } from "../../../api/client";
 import type { JobEditing } from "../../../api/useJobEditing";
 import { counted } from "../../../lib/work";
+import { useSpeech } from "../../../speech/useSpeech";
 
 interface Props {
   readonly ticket: Ticket;
@@ -9,6 +10,7 @@ interface Props {
 
 /** The three schools side by side, and which of them governs. */
 export function SchoolSection({ ticket, editing }: Props) {
+  const { say } = useSpeech();
   if (ticket.schools.length === 0) return null;
   const choose = (header: Schemas["Header"]) =>
     void editing.run({ do: "choose_header", opening: ticket.id, header });
@@ -27,8 +29,8 @@ export function SchoolSection({ ticket, editing }: Props) {
               <span className="ml-auto text-right font-bold num">{school.header ?? "no answer"}</span>
             </p>
             <p className="text-secondary text-sm">
-              {school.words}
-              {school.jacks != null && ` ${counted(school.jacks, "jack")} at each end.`}
+              {say(school.words)}
+              {school.jacks != null && say(` ${counted(school.jacks, "jack")} at each end.`)}
               {school.carries_by_calculation === false && (
                 <b className="text-error"> By calculation it does not carry.</b>
               )}
@@ -39,7 +41,7 @@ export function SchoolSection({ ticket, editing }: Props) {
                 className="btn btn-ghost tap no-print -ml-3 font-normal underline decoration-dotted underline-offset-2"
                 onClick={() => school.spec && choose(school.spec)}
               >
-                Take this header
+                {say("Take this header")}
               </button>
             )}
           </li>

@@ -1,8 +1,10 @@
 import type { Ticket } from "../../../api/client";
 import { LengthText } from "../../../components/LengthText";
+import { useSpeech } from "../../../speech/useSpeech";
 
 /** The heights of this opening, from the top of the wall down to the subfloor. */
 export function StackSection({ ticket }: { readonly ticket: Ticket }) {
+  const { say, alsoCalled } = useSpeech();
   const layers = [...ticket.stack].reverse();
   return (
     <section>
@@ -18,7 +20,12 @@ export function StackSection({ ticket }: { readonly ticket: Ticket }) {
         <tbody>
           {layers.map((layer) => (
             <tr key={layer.name} className="border-base-300 border-b">
-              <td className={`py-0.5 ${layer.kind === "opening" ? "font-bold" : ""}`}>{layer.name}</td>
+              <td
+                className={`py-0.5 ${layer.kind === "opening" ? "font-bold" : ""}`}
+                title={alsoCalled(layer.name)}
+              >
+                {say(layer.name)}
+              </td>
               <td className="text-right num">
                 <LengthText value={layer.height} style="inches" />
               </td>

@@ -1,9 +1,11 @@
 import type { Ticket } from "../../../api/client";
 import { LengthText } from "../../../components/LengthText";
 import { VerdictMark, verdictTone } from "../../../components/VerdictMark";
+import { useSpeech } from "../../../speech/useSpeech";
 
 /** The ticket's head: which opening, how big, and whether it holds. */
 export function TicketHead({ ticket }: { readonly ticket: Ticket }) {
+  const { say } = useSpeech();
   return (
     <header>
       <div className="flex items-center gap-3">
@@ -25,7 +27,7 @@ export function TicketHead({ ticket }: { readonly ticket: Ticket }) {
           <VerdictMark verdict={ticket.verdict} size={26} />
           {ticket.verdict_words}
         </p>
-        <p className="mt-0.5 leading-snug">{ticket.sentence}</p>
+        <p className="mt-0.5 leading-snug">{say(ticket.sentence)}</p>
       </div>
     </header>
   );

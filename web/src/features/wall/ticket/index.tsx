@@ -1,9 +1,11 @@
 import { Link } from "react-router";
 import type { Design, Schemas, Ticket } from "../../../api/client";
 import type { JobEditing } from "../../../api/useJobEditing";
+import { AssemblySection } from "./AssemblySection";
 import { CapabilityLine } from "./CapabilityLine";
 import { CautionSection } from "./CautionSection";
 import { CutSection } from "./CutSection";
+import { FramedSection } from "./FramedSection";
 import { HeaderSection } from "./HeaderSection";
 import { OptionsSection } from "./OptionsSection";
 import { PackSection } from "./PackSection";
@@ -28,7 +30,10 @@ interface Props {
 export function OpeningTicket(props: Props) {
   const { job, version, ticket, design, findings, wallLength, editing, showWorking, remove } = props;
   return (
-    <article className="grid gap-5 py-4 pr-4 pl-6" aria-label={`Ticket of opening ${ticket.letter}`}>
+    <article
+      className="grid grid-cols-[minmax(0,1fr)] gap-5 py-4 pr-4 pl-6"
+      aria-label={`Ticket of opening ${ticket.letter}`}
+    >
       <TicketHead ticket={ticket} />
       {ticket.header && (
         <div className="no-print flex flex-wrap gap-2">
@@ -49,10 +54,12 @@ export function OpeningTicket(props: Props) {
       <SchoolSection ticket={ticket} editing={editing} />
       <PackSection ticket={ticket} editing={editing} showWorking={showWorking} />
       <CutSection ticket={ticket} />
+      <AssemblySection ticket={ticket} />
       <StackSection ticket={ticket} />
       <PlaceSection ticket={ticket} design={design} wallLength={wallLength} editing={editing} />
       <OptionsSection ticket={ticket} design={design} editing={editing} />
       <CautionSection findings={findings} />
+      <FramedSection ticket={ticket} editing={editing} />
       <button type="button" className="btn tap no-print" onClick={remove}>
         Take this opening out
       </button>

@@ -1,0 +1,96 @@
+//! Corners, and what crossing walls nail to: channels or ladder blocks.
+
+use super::super::member::{Rect, Role};
+use super::super::opening_plan::OpeningPlan;
+use super::framer::{Framer, Top, is_taken};
+use crate::job::{Backing, WallEnd};
+use crate::measure::{End, Length};
+
+/// Ladder blocks and the first of them above the floor, center to center. Common practice, no source.
+const LADDER_SPACING: Length = Length::inches(24);
+
+impl Framer<'_> {
+    /// The studs of the corners besides the end studs, which are the layout's.
+    pub(super) fn corners(&mut self, openings: &[OpeningPlan]) {
+        let stud = self.frame().thickness();
+        for end in End::BOTH {
+            for offset in corner_studs(*self.frame().framing.ends.at(end)) {
+                let offset = stud * *offset;
+                let x = match end {
+                    End::Left => offset,
+                    End::Right => self.frame().length - offset - stud,
+                };
+                if self.is_clear(x, stud, openings) {
+                    self.upright(Role::CornerStud, None, x, stud, Top::Plates);
+                }
+            }
+        }
+    }
+
+    /// A channel for every crossing wall that wants one: a stud each side of a flat one as wide as that wall's studs. It has
+    /// room or it has none: then a finding says so.
+    pub(super) fn channels(&mut self, openings: &[OpeningPlan]) {
+        let frame = self.frame();
+        let stud = frame.thickness();
+        for partition in frame.framing.partitions.iter().filter(|each| each.backing == Backing::Channel) {
+            let width = frame.sawn.depth(partition.depth);
+            let left = partition.at - width.half();
+            let (from, to) = (left - stud, left + width + stud);
+            let between_end_studs = stud <= from && to <= frame.length - stud;
+            if between_end_studs && self.is_clear(from, to - from, openings) {
+                self.upright(Role::PartitionStud, None, from, stud, Top::Plates);
+                self.stand(Role::PartitionBacker, None, (left, width), (stud, Top::Plates));
+                self.upright(Role::PartitionStud, None, left + width, stud, Top::Plates);
+            }
+        }
+    }
+
+    /// Flat blocks for every crossing wall that wants them, between the studs on either side of it. Where it meets a stud it
+    /// is nailed to that.
+    pub(super) fn ladder_blocks(&mut self, openings: &[OpeningPlan]) {
+        let frame = self.frame();
+        for partition in frame.framing.partitions.iter().filter(|each| each.backing == Backing::LadderBlocks) {
+            if is_taken(partition.at, partition.at, openings) {
+                continue;
+            }
+            let upright = |member: &&super::Member| member.role.stands();
+            let before = self.members.iter().filter(upright).map(|member| member.rect.right());
+            let after = self.members.iter().filter(upright).map(|member| member.rect.x);
+            let left = before.filter(|right| *right <= partition.at).max();
+            let right = after.filter(|left| partition.at <= *left).min();
+            let (Some(left), Some(right)) = (left, right) else { continue };
+            let met = self
+                .members
+                .iter()
+                .filter(upright)
+                .any(|member| member.rect.x < partition.at && partition.at < member.rect.right());
+            if met {
+                continue;
+            }
+            let (height, top) = (frame.depth(), frame.lowest_under_plates(left, right));
+            let mut middle = LADDER_SPACING;
+            while middle + height.half() <= top {
+                let rect = Rect { x: left, y: middle - height.half(), width: right - left, height };
+                // Two walls that meet one bay share its blocks.
+                if !self.members.iter().any(|member| member.rect.overlaps(&rect)) {
+                    self.lay(Role::LadderBlock, None, rect);
+                }
+                middle += LADDER_SPACING;
+            }
+        }
+    }
+}
+
+/// A corner's studs besides the end stud itself, by how many studs they stand off the wall's end.
+const fn corner_studs(end: WallEnd) -> &'static [i64] {
+    match end {
+        WallEnd::Plain => &[],
+        WallEnd::ThreeStudCorner => &[1, 2],
+        WallEnd::TwoStudCorner => &[2],
+    }
+}
+
+/// How far a corner's studs reach into the wall.
+pub(in super::super) fn corner_reach(end: WallEnd, stud: Length) -> Length {
+    corner_studs(end).last().map_or(stud, |offset| stud * (*offset + 1))
+}

@@ -1,0 +1,120 @@
+//! The pieces of sole plate and top plates, between their breaks.
+
+use super::super::member::{Bevel, Climb, Member, Rect, Role};
+use super::super::opening_plan::OpeningPlan;
+use super::super::plates::{Stretch, TopBreaks, sole_breaks};
+use super::framer::Framer;
+use crate::job::wall_frame::along;
+use crate::job::{OpeningId, PlateLap};
+use crate::measure::{End, Length};
+
+impl Framer<'_> {
+    pub(super) fn plates(&mut self, openings: &[OpeningPlan], layout: &[Length], breaks: Option<&TopBreaks>) {
+        let none = TopBreaks::default();
+        let TopBreaks { lower, upper } = breaks.unwrap_or(&none);
+        let whole = (Length::ZERO, self.frame().length);
+        self.top_plate(Role::TopPlate, whole, lower);
+        for stretch in self.second_plate_stretches() {
+            self.top_plate(Role::SecondTopPlate, stretch, upper);
+        }
+        self.sole_plate(openings, layout);
+    }
+
+    /// The second top plate where it lies: held back or run over at the ends, held open for walls that lap into it.
+    fn second_plate_stretches(&self) -> Vec<Stretch> {
+        let frame = self.frame();
+        let past = |end: End| match *frame.framing.laps.at(end) {
+            PlateLap::Flush => Length::ZERO,
+            PlateLap::HeldBack(depth) => -frame.sawn.depth(depth),
+            PlateLap::RunsOver(depth) => frame.sawn.depth(depth),
+        };
+        let (mut from, to) = (-past(End::Left), frame.length + past(End::Right));
+        let mut open: Vec<Stretch> = frame
+            .framing
+            .partitions
+            .iter()
+            .filter(|partition| partition.laps_in)
+            .map(|partition| {
+                let half = frame.sawn.depth(partition.depth).half();
+                (partition.at - half, partition.at + half)
+            })
+            .collect();
+        open.sort_unstable();
+        let mut stretches = Vec::new();
+        for (left, right) in open {
+            stretches.push((from, left.min(to)));
+            from = from.max(right);
+        }
+        stretches.push((from, to));
+        stretches.retain(|(from, to)| from < to);
+        stretches
+    }
+
+    fn sole_plate(&mut self, openings: &[OpeningPlan], layout: &[Length]) {
+        let frame = self.frame();
+        let (length, stud) = (frame.length, frame.thickness());
+        let doors: Vec<(OpeningId, Stretch)> = openings
+            .iter()
+            .filter(|plan| plan.design.sill < stud)
+            .map(|plan| (plan.id, (plan.left().max(Length::ZERO), plan.right().min(length))))
+            .collect();
+        let cut_outs: Vec<Stretch> = doors.iter().map(|(_, stretch)| *stretch).collect();
+        let studs: Vec<Stretch> = layout.iter().map(|x| (*x, *x + stud)).collect();
+        let breaks = sole_breaks(length, frame.framing.plate_stock, &studs, &cut_outs);
+        let mut start = Length::ZERO;
+        for (opening, (left, right)) in doors {
+            let left = left.max(start);
+            if right <= left {
+                continue;
+            }
+            self.sole_piece(Role::SolePlate, None, (start, left), &breaks);
+            self.sole_piece(Role::SolePlateCutLast, Some(opening), (left, right), &[]);
+            start = right;
+        }
+        self.sole_piece(Role::SolePlate, None, (start, length), &breaks);
+    }
+
+    fn sole_piece(&mut self, role: Role, opening: Option<OpeningId>, whole: Stretch, breaks: &[Length]) {
+        let height = self.frame().thickness();
+        // On concrete the sole plate is treated.
+        let treated = if self.frame().framing.bolts.is_some() { ", treated" } else { "" };
+        let stock = format!("{}{treated}", self.frame().stud_stock());
+        for (from, to) in between(whole, breaks) {
+            let rect = Rect { x: from, y: Length::ZERO, width: to - from, height };
+            self.members.push(Member::new(role, opening, rect, stock.clone()));
+        }
+    }
+
+    /// A top plate along the lines of the wall's top, plumb cut where they meet.
+    fn top_plate(&mut self, role: Role, whole: Stretch, breaks: &[Length]) {
+        let frame = self.frame();
+        let lines = frame.top_lines();
+        for (index, line) in lines.iter().enumerate() {
+            // A plate that runs over past the wall's end follows the line there.
+            let from = if index == 0 { whole.0 } else { whole.0.max(line[0].0) };
+            let to = if index + 1 == lines.len() { whole.1 } else { whole.1.min(line[1].0) };
+            let middle = (line[0].0 + line[1].0).half();
+            let rise = frame.plate_rise_at(middle);
+            let below = if role == Role::SecondTopPlate { rise } else { rise * 2 };
+            for (left, right) in between((from, to), breaks) {
+                let (low, high) = (frame.top_at(left) - below, frame.top_at(right) - below);
+                let climb = high - low;
+                let rect = Rect { x: left, y: low.min(high), width: right - left, height: rise + climb.abs() };
+                let bevel = (climb != Length::ZERO).then(|| Bevel { drop: climb.abs(), over: right - left });
+                self.members.push(Member {
+                    climb: Climb { bottom: climb, top: climb },
+                    cut: along(*line, right - left, frame.sawn),
+                    bevel,
+                    ..Member::new(role, None, rect, frame.stud_stock())
+                });
+            }
+        }
+    }
+}
+
+/// The pieces between breaks.
+fn between((from, to): Stretch, breaks: &[Length]) -> Vec<Stretch> {
+    let inside = breaks.iter().copied().filter(|at| from < *at && *at < to);
+    let edges: Vec<Length> = std::iter::once(from).chain(inside).chain([to]).collect();
+    edges.windows(2).filter(|pair| pair[0] < pair[1]).map(|pair| (pair[0], pair[1])).collect()
+}

@@ -1,0 +1,424 @@
+//! The frame of a wall: how long and high it is, its studs, and how its plates, ends and crossing walls are framed.
+
+use crate::lumber::{Depth, Grade, Species};
+use crate::measure::{End, Ends, Length};
+use crate::sizing::problem::JackLumber;
+
+/// Thickness of an inch-sawn plate, stud or sill.
+pub const TWO_BY: Length = Length::inches_and(1, 1, 2);
+/// Thickness of a metric plate, stud or sill.
+const METRIC_THICKNESS: Length = Length::millimeters(45);
+
+/// The frame of a wall.
+#[derive(Clone, Debug, PartialEq)]
+pub struct WallFrame {
+    /// What it is called.
+    pub name: String,
+    /// Length along the plates.
+    pub length: Length,
+    /// How its height is given.
+    pub height: WallHeight,
+    /// The studs: species, grade, depth.
+    pub stud: JackLumber,
+    /// Whether studs and plates are sawn to inches or to millimeters.
+    pub sawn: Sawn,
+    /// Stud layout, center to center.
+    pub spacing: Length,
+    /// Species of the plates.
+    pub plate_species: Species,
+    /// Whether the wind stands on it.
+    pub face: WallFace,
+    /// How its plates, ends and crossing walls are framed.
+    pub framing: FramingOptions,
+}
+
+/// How the height of a wall is given.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub enum WallHeight {
+    /// Over all three plates.
+    OverPlates(Length),
+    /// By the length of its studs, precut or whole.
+    Studs(Length),
+    /// A room measured at both ends, into which the wall is framed.
+    Room(MeasuredRoom),
+    /// A rake: the top plates climb from an end, or to a peak.
+    Rake(Rake),
+}
+
+/// A room as it was measured, from floor to ceiling.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub struct MeasuredRoom {
+    /// At the wall's left end.
+    pub left: Length,
+    /// At its right end.
+    pub right: Length,
+    /// What is left over the wall, so that it can be tipped up.
+    pub clearance: Length,
+}
+
+/// The line of the top plates of a rake wall, over both of them.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub struct Rake {
+    /// Height at the left end.
+    pub left: Length,
+    /// Height at the right end.
+    pub right: Length,
+    /// A gable's peak, from the left end and above the subfloor; none in a lean-to.
+    pub peak: Option<(Length, Length)>,
+}
+
+/// How studs and plates are sawn.
+#[derive(Clone, Copy, Debug, Default, PartialEq, Eq, PartialOrd, Ord, Hash)]
+pub enum Sawn {
+    /// To inches: 1 1/2 thick; 3 1/2, 5 1/2, 7 1/4 deep.
+    #[default]
+    Inches,
+    /// To millimeters: 45 thick; 90, 140, 190 deep.
+    Millimeters,
+}
+
+/// Whether a wall stands in the wind.
+#[derive(Clone, Copy, Debug, Default, PartialEq, Eq, PartialOrd, Ord, Hash)]
+pub enum WallFace {
+    /// An outside wall.
+    #[default]
+    Outside,
+    /// An inside wall.
+    Inside,
+}
+
+/// How a wall's plates, ends and crossing walls are framed.
+#[derive(Clone, Debug, PartialEq, Eq)]
+pub struct FramingOptions {
+    /// From which end the stud layout is pulled.
+    pub layout_from: End,
+    /// Where that end's layout is hooked.
+    pub layout_start: LayoutStart,
+    /// How each end is built.
+    pub ends: Ends<WallEnd>,
+    /// How the second top plate meets the next wall's at each end.
+    pub laps: Ends<PlateLap>,
+    /// Crossing walls, from left to right.
+    pub partitions: Vec<Partition>,
+    /// The longest board that plates are cut from.
+    pub plate_stock: Length,
+    /// How far a break in one top plate stays from a break in the other.
+    pub breaks_apart: Length,
+    /// Breaks of the top plates that somebody decided on; `None` places them by the stock.
+    pub own_breaks: Option<OwnBreaks>,
+    /// Anchor bolts of a wall on concrete, at most so far apart; `None` on a wood floor. On concrete the sole plate is
+    /// treated.
+    pub bolts: Option<Length>,
+    /// Bolts that stand in the concrete already, from the wall's left end. Where there are any, none are placed.
+    pub cast_bolts: Vec<Length>,
+    /// Rows of blocking between the studs, by the height of their middle above the subfloor.
+    pub blocking: Vec<Length>,
+    /// Whether the heads along the wall are meant to line up.
+    pub heads: HeadLine,
+}
+
+/// Where the stud layout is hooked.
+#[derive(Clone, Copy, Debug, Default, PartialEq, Eq)]
+pub enum LayoutStart {
+    /// On the wall's own end.
+    #[default]
+    WallEnd,
+    /// On the far face of the wall it butts against, whose studs are so deep: sheets start there.
+    NeighborFace(Depth),
+}
+
+/// How the second top plate ends.
+#[derive(Clone, Copy, Debug, Default, PartialEq, Eq)]
+pub enum PlateLap {
+    /// With the wall.
+    #[default]
+    Flush,
+    /// Held back, so that the plate of the next wall, so deep, laps onto this one.
+    HeldBack(Depth),
+    /// Running on over the next wall, so deep.
+    RunsOver(Depth),
+}
+
+/// Breaks of the top plates that somebody decided on, from the wall's left end.
+#[derive(Clone, Debug, Default, PartialEq, Eq)]
+pub struct OwnBreaks {
+    /// The lower plate's.
+    pub lower: Vec<Length>,
+    /// The upper plate's.
+    pub upper: Vec<Length>,
+}
+
+/// Whether heads are meant to line up.
+#[derive(Clone, Copy, Debug, Default, PartialEq, Eq, PartialOrd, Ord, Hash)]
+pub enum HeadLine {
+    /// They are.
+    #[default]
+    Aligned,
+    /// They differ on purpose.
+    OnPurpose,
+}
+
+/// How a wall ends.
+#[derive(Clone, Copy, Debug, Default, PartialEq, Eq, PartialOrd, Ord, Hash)]
+pub enum WallEnd {
+    /// A single stud: it butts against another wall.
+    #[default]
+    Plain,
+    /// A corner of three studs.
+    ThreeStudCorner,
+    /// A corner of two studs with a backer between.
+    TwoStudCorner,
+}
+
+/// A wall that meets this one from the inside.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub struct Partition {
+    /// Its center, from this wall's left end.
+    pub at: Length,
+    /// Depth of its studs.
+    pub depth: Depth,
+    /// What it is nailed to.
+    pub backing: Backing,
+    /// Whether its second top plate laps into this wall's, which is held open for it.
+    pub laps_in: bool,
+}
+
+/// What a crossing wall is nailed to.
+#[derive(Clone, Copy, Debug, Default, PartialEq, Eq, PartialOrd, Ord, Hash)]
+pub enum Backing {
+    /// A channel: two studs and a flat one between.
+    #[default]
+    Channel,
+    /// Flat blocks between the studs of the layout.
+    LadderBlocks,
+}
+
+impl Default for FramingOptions {
+    fn default() -> Self {
+        Self {
+            layout_from: End::Left,
+            layout_start: LayoutStart::WallEnd,
+            ends: Ends::both(WallEnd::Plain),
+            laps: Ends::both(PlateLap::Flush),
+            partitions: Vec::new(),
+            plate_stock: Length::feet(16),
+            breaks_apart: Length::feet(4),
+            own_breaks: None,
+            bolts: None,
+            cast_bolts: Vec::new(),
+            blocking: Vec::new(),
+            heads: HeadLine::Aligned,
+        }
+    }
+}
+
+impl Partition {
+    /// A wall that meets this one, nailed to a channel.
+    pub fn channel(at: Length, depth: Depth) -> Self {
+        Self { at, depth, backing: Backing::Channel, laps_in: false }
+    }
+}
+
+impl Sawn {
+    /// Thickness of studs and plates.
+    pub const fn thickness(self) -> Length {
+        match self {
+            Self::Inches => TWO_BY,
+            Self::Millimeters => METRIC_THICKNESS,
+        }
+    }
+
+    /// A length in inches to the nearest that can be marked: 1/64 in., or half a millimeter.
+    fn as_marked(self, inches: f64) -> Length {
+        let finest = match self {
+            Self::Inches => Length::inches_and(0, 1, 64),
+            Self::Millimeters => Length::millimeters(1).half(),
+        };
+        finest * (inches / finest.to_inches()).round() as i64
+    }
+
+    /// Depth of studs and plates of a nominal depth.
+    pub fn depth(self, depth: Depth) -> Length {
+        match (self, depth) {
+            (Self::Inches, depth) => depth.actual(),
+            (Self::Millimeters, Depth::Four) => Length::millimeters(90),
+            (Self::Millimeters, Depth::Six) => Length::millimeters(140),
+            (Self::Millimeters, Depth::Eight) => Length::millimeters(190),
+            (Self::Millimeters, Depth::Ten) => Length::millimeters(240),
+            (Self::Millimeters, Depth::Twelve) => Length::millimeters(290),
+        }
+    }
+}
+
+impl WallFrame {
+    /// An outside 2x4 wall of 92 5/8 precuts at 16 in., 12 ft long.
+    pub fn usual(name: &str) -> Self {
+        Self {
+            name: name.to_owned(),
+            length: Length::feet(12),
+            height: WallHeight::OverPlates(Length::inches_and(97, 1, 8)),
+            stud: JackLumber { species: Species::SprucePineFir, grade: Grade::Stud, depth: Depth::Four },
+            sawn: Sawn::Inches,
+            spacing: Length::inches(16),
+            plate_species: Species::SprucePineFir,
+            face: WallFace::Outside,
+            framing: FramingOptions::default(),
+        }
+    }
+
+    /// Thickness of a stud, a plate, a sill.
+    pub const fn thickness(&self) -> Length {
+        self.sawn.thickness()
+    }
+
+    /// Depth of its studs and plates.
+    pub fn depth(&self) -> Length {
+        self.sawn.depth(self.stud.depth)
+    }
+
+    /// What studs and plates are cut from: `2x4 SPF Stud`, `90x45 SPF Stud`.
+    pub fn stud_stock(&self) -> String {
+        match self.sawn {
+            Sawn::Inches => self.stud.name(),
+            Sawn::Millimeters => {
+                let millimeters = |length: Length| length.nanometers() / 1_000_000;
+                let (depth, thickness) = (millimeters(self.depth()), millimeters(self.thickness()));
+                format!("{depth}x{thickness} {} {}", self.stud.species.abbreviation(), self.stud.grade.name())
+            }
+        }
+    }
+
+    /// Height over all plates; a rake wall's highest.
+    pub fn height(&self) -> Length {
+        match self.height {
+            WallHeight::OverPlates(height) => height,
+            WallHeight::Studs(stud) => stud + self.thickness() * 3,
+            WallHeight::Room(room) => room.left.min(room.right) - room.clearance,
+            WallHeight::Rake(rake) => {
+                let ends = rake.left.max(rake.right);
+                rake.peak.map_or(ends, |(_, height)| ends.max(height))
+            }
+        }
+    }
+
+    /// The rake, if its plates climb.
+    pub const fn rake(&self) -> Option<Rake> {
+        match self.height {
+            WallHeight::Rake(rake) => Some(rake),
+            _ => None,
+        }
+    }
+
+    /// Length of the longest full stud: the height less three plates.
+    pub fn stud_length(&self) -> Length {
+        self.height() - self.thickness() * 3
+    }
+
+    /// The straight runs of the top plates, each from (x, height) to (x, height), over both plates.
+    pub fn top_lines(&self) -> Vec<[(Length, Length); 2]> {
+        let Some(rake) = self.rake() else {
+            return vec![[(Length::ZERO, self.height()), (self.length, self.height())]];
+        };
+        let (left, right) = ((Length::ZERO, rake.left), (self.length, rake.right));
+        match rake.peak {
+            Some(peak) if Length::ZERO < peak.0 && peak.0 < self.length => vec![[left, peak], [peak, right]],
+            _ => vec![[left, right]],
+        }
+    }
+
+    /// Whether a gable's peak lies between two places.
+    pub fn peak_between(&self, from: Length, to: Length) -> bool {
+        self.top_lines().iter().skip(1).any(|[(peak, _), _]| from < *peak && *peak < to)
+    }
+
+    /// Top of the wall at a place.
+    pub fn top_at(&self, x: Length) -> Length {
+        if self.rake().is_none() {
+            return self.height();
+        }
+        let lines = self.top_lines();
+        let line = lines.iter().find(|[_, (to, _)]| x <= *to).unwrap_or(&lines[lines.len() - 1]);
+        on_line(*line, x, self.sawn)
+    }
+
+    /// Underside of the top plates at a place.
+    pub fn under_plates_at(&self, x: Length) -> Length {
+        self.top_at(x) - self.plate_rise_at(x) * 2
+    }
+
+    /// The lowest underside of the top plates between two places.
+    pub fn lowest_under_plates(&self, from: Length, to: Length) -> Length {
+        // A line is lowest at an end, and a peak is no low point.
+        self.under_plates_at(from).min(self.under_plates_at(to))
+    }
+
+    /// Thickness of a top plate measured upright at a place: more on a slope.
+    pub fn plate_rise_at(&self, x: Length) -> Length {
+        if self.rake().is_none() {
+            return self.thickness();
+        }
+        let lines = self.top_lines();
+        let line = lines.iter().find(|[_, (to, _)]| x <= *to).unwrap_or(&lines[lines.len() - 1]);
+        along(*line, self.thickness(), self.sawn)
+    }
+}
+
+/// The height of a line at a place, as finely as it can be marked.
+fn on_line([(x0, y0), (x1, y1)]: [(Length, Length); 2], x: Length, sawn: Sawn) -> Length {
+    if y0 == y1 || x0 == x1 {
+        return y0;
+    }
+    let rise = (y1 - y0).to_inches() * (x - x0).to_inches() / (x1 - x0).to_inches();
+    y0 + sawn.as_marked(rise)
+}
+
+/// A level length laid along a line's slope: longer by the slope, as finely as it can be marked.
+pub fn along([(x0, y0), (x1, y1)]: [(Length, Length); 2], level: Length, sawn: Sawn) -> Length {
+    if y0 == y1 || x0 == x1 {
+        return level;
+    }
+    let slope = (y1 - y0).to_inches() / (x1 - x0).to_inches();
+    sawn.as_marked(level.to_inches() * slope.hypot(1.0))
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+
+    #[test]
+    fn heights_by_plates_studs_and_rooms() {
+        let of = |height| WallFrame { height, ..WallFrame::usual("any") }.height();
+        // Common practice, no source: 92 5/8, 104 5/8 and 116 5/8 precuts under 97 1/8, 109 1/8 and 121 1/8.
+        for (stud, over) in [(92, 97), (104, 109), (116, 121)] {
+            let precut = WallHeight::Studs(Length::inches_and(stud, 5, 8));
+            assert_eq!(of(precut), Length::inches_and(over, 1, 8));
+        }
+        // The lower end rules: 96 1/4 less 1 of clearance.
+        let (left, right) = (Length::inches_and(96, 3, 4), Length::inches_and(96, 1, 4));
+        let room = MeasuredRoom { left, right, clearance: Length::inches(1) };
+        assert_eq!(of(WallHeight::Room(room)), Length::inches_and(95, 1, 4));
+    }
+
+    #[test]
+    fn a_rake_climbs_as_it_is_drawn() {
+        // 12 ft of lean-to from 96 to 168: 6 in 12. A plate of 1 1/2 measures 1.5 √(1 + 1/4) = 1.677 upright, 1 43/64.
+        let rake = Rake { left: Length::inches(96), right: Length::inches(168), peak: None };
+        let wall = WallFrame { height: WallHeight::Rake(rake), ..WallFrame::usual("shed") };
+        assert_eq!(wall.top_at(Length::feet(4)), Length::inches(120));
+        assert_eq!(wall.plate_rise_at(Length::feet(4)), Length::inches_and(1, 43, 64));
+        assert_eq!(wall.height(), Length::inches(168));
+        // A gable: up to the peak and down again.
+        let gable = Rake { right: Length::inches(96), peak: Some((Length::feet(6), Length::inches(132))), ..rake };
+        let wall = WallFrame { height: WallHeight::Rake(gable), ..wall };
+        let at = |feet| wall.top_at(Length::feet(feet));
+        assert_eq!([at(0), at(3), at(6), at(9), at(12)], [96, 114, 132, 114, 96].map(Length::inches));
+        assert_eq!(wall.height(), Length::inches(132));
+    }
+
+    #[test]
+    fn metric_studs_are_forty_five_thick() {
+        let wall = WallFrame { sawn: Sawn::Millimeters, ..WallFrame::usual("any") };
+        assert_eq!((wall.thickness(), wall.depth()), (Length::millimeters(45), Length::millimeters(90)));
+        assert_eq!(wall.stud_stock(), "90x45 SPF Stud");
+    }
+}

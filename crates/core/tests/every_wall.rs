@@ -1,0 +1,268 @@
+//! What holds for every wall that can be framed: no two members share a place, nothing under a plate is farther apart than the
+//! layout, every upright bears on something, heights add up to the wall's, the tape's readings add up to its length, and marks and
+//! members belong to each other one to one.
+
+mod common;
+
+use common::{carrying, job_of, roof};
+use proptest::prelude::*;
+use sturvek_core::framing::{Finding, Member, OpeningOutcome, PlatesMarked, Role, Severity, WallPlan, plan_wall};
+use sturvek_core::job::{
+    Backing, HeaderPlace, Job, LayoutStart, MeasuredRoom, Opening, OpeningDesign, OpeningId, OpeningKind, Partition,
+    PlateLap, Rake, Sawn, SillStyle, Size, Underside, WallEnd, WallFrame, WallHeight, bounds,
+};
+use sturvek_core::loads::{Framing, WallCarries};
+use sturvek_core::lumber::{Depth, Grade};
+use sturvek_core::measure::{End, Ends, Length};
+
+fn any_length(least: i64, most: i64) -> impl Strategy<Value = Length> {
+    (least * 16..most * 16).prop_map(|sixteenths| Length::inches_and(0, sixteenths, 16))
+}
+
+fn any_height() -> impl Strategy<Value = WallHeight> {
+    let inches = || 90_i64..150;
+    prop_oneof![
+        any_length(90, 150).prop_map(WallHeight::OverPlates),
+        prop::sample::select(vec![92_i64, 104, 116]).prop_map(|stud| WallHeight::Studs(Length::inches_and(stud, 5, 8))),
+        (any_length(90, 130), any_length(90, 130))
+            .prop_map(|(left, right)| { WallHeight::Room(MeasuredRoom { left, right, clearance: Length::inches(1) }) }),
+        (inches(), inches()).prop_map(|(left, right)| {
+            WallHeight::Rake(Rake { left: Length::inches(left), right: Length::inches(right), peak: None })
+        }),
+        (inches(), 10_i64..90).prop_map(|(eaves, rise)| {
+            let peak = Some((Length::feet(9), Length::inches(eaves + rise)));
+            WallHeight::Rake(Rake { left: Length::inches(eaves), right: Length::inches(eaves), peak })
+        }),
+    ]
+}
+
+prop_compose! {
+    fn any_frame()(
+        feet in 14_i64..44,
+        height in any_height(),
+        metric in any::<bool>(),
+        spacing in prop::sample::select(vec![
+            Length::inches(12), Length::inches(16), Length::inches_and(19, 1, 5), Length::inches(24),
+            Length::millimeters(450), Length::millimeters(600),
+        ]),
+        depth in prop::sample::select(vec![Depth::Four, Depth::Six, Depth::Eight]),
+        from_right in any::<bool>(),
+        neighbor in any::<bool>(),
+        ends in (0..3, 0..3),
+        laps in (0..3, 0..3),
+        crossing in prop::collection::vec((any_length(20, 500), any::<bool>(), any::<bool>()), 0..3),
+        bolts in any::<bool>(),
+        rows in prop::collection::vec(any_length(12, 80), 0..3),
+    ) -> WallFrame {
+        let end = |pick: i32| [WallEnd::Plain, WallEnd::ThreeStudCorner, WallEnd::TwoStudCorner][pick as usize];
+        let lap = |pick: i32| [PlateLap::Flush, PlateLap::HeldBack(depth), PlateLap::RunsOver(depth)][pick as usize];
+        let length = Length::feet(feet);
+        let mut frame = WallFrame { length, height, spacing, ..WallFrame::usual("any") };
+        frame.sawn = if metric { Sawn::Millimeters } else { Sawn::Inches };
+        frame.stud.depth = depth;
+        // Stud grade ends at 2x6.
+        frame.stud.grade = Grade::Number2;
+        let options = &mut frame.framing;
+        options.layout_from = if from_right { End::Right } else { End::Left };
+        options.layout_start = if neighbor { LayoutStart::NeighborFace(depth) } else { LayoutStart::WallEnd };
+        options.ends = Ends { left: end(ends.0), right: end(ends.1) };
+        options.laps = Ends { left: lap(laps.0), right: lap(laps.1) };
+        options.partitions = crossing
+            .into_iter()
+            .filter(|(at, ..)| *at < length)
+            .map(|(at, ladder, laps_in)| {
+                let backing = if ladder { Backing::LadderBlocks } else { Backing::Channel };
+                Partition { at, depth: Depth::Four, backing, laps_in }
+            })
+            .collect();
+        options.bolts = bolts.then_some(Length::feet(6));
+        options.blocking = rows;
+        frame
+    }
+}
+
+prop_compose! {
+    fn any_design()(
+        kind in prop::sample::select(OpeningKind::ALL.to_vec()),
+        width in any_length(8, 80),
+        height in any_length(20, 50),
+        sill in any_length(6, 44),
+        hung in any::<bool>(),
+        nailer in any::<bool>(),
+        style in prop::sample::select(vec![
+            SillStyle::Single, SillStyle::Double, SillStyle::Sloped(Length::inches_and(0, 1, 2)),
+        ]),
+        place in 0.2_f64..0.8,
+    ) -> (OpeningDesign, f64) {
+        let size = if kind.reaches_the_floor() { Size { width, height: Length::inches(80) } } else { Size { width, height } };
+        let mut design = OpeningDesign::usual(kind, size);
+        design.sill = if kind.reaches_the_floor() { Length::ZERO } else { sill };
+        design.place = if hung { HeaderPlace::AtHeadHeight } else { HeaderPlace::TightToPlates };
+        design.underside = if nailer { Underside::FlatNailer } else { Underside::Bare };
+        design.sill_style = style;
+        (design, place)
+    }
+}
+
+/// A job of one such wall, its openings spread over its length.
+fn job(frame: WallFrame, designs: Vec<(OpeningDesign, f64)>, bears: bool) -> Job {
+    let carries = if bears { carrying(&[Framing::Roof(roof())]) } else { WallCarries::Nothing };
+    let mut job = job_of(OpeningKind::Door, Length::inches(36), carries);
+    let slot = frame.length / (designs.len().max(1) as i64);
+    let placed = |(index, (design, place)): (usize, (OpeningDesign, f64))| {
+        let within = Length::inches_and(0, (slot.to_inches() * place * 16.0) as i64, 16);
+        Opening::new(OpeningId(index as u128), OpeningDesign { center: slot * index as i64 + within, ..design })
+    };
+    job.walls[0].openings = designs.into_iter().enumerate().map(placed).collect();
+    job.walls[0].frame = frame;
+    job
+}
+
+fn meets_top(member: &Member) -> bool {
+    matches!(member.meets, Some(PlatesMarked::Top | PlatesMarked::Both))
+}
+
+/// Marks and members, one to one.
+fn marks_and_members(plan: &WallPlan) -> Result<(), TestCaseError> {
+    for mark in &plan.marks {
+        let its_own = |member: &&Member| {
+            member.role.stands()
+                && (member.rect.x, member.rect.width, member.meets) == (mark.at, mark.width, Some(mark.on))
+                && member.opening == mark.opening
+        };
+        prop_assert_eq!(plan.members.iter().filter(its_own).count(), 1, "{:?}", mark);
+    }
+    let standing = plan.members.iter().filter(|member| member.role.stands() && member.meets.is_some()).count();
+    prop_assert_eq!(plan.marks.len(), standing);
+    Ok(())
+}
+
+/// The pieces of the sole plate and of the lower top plate, laid end to end, are the wall's length; so are the steps from mark
+/// to mark.
+fn the_tape_adds_up(plan: &WallPlan, frame: &WallFrame) -> Result<(), TestCaseError> {
+    let level = |roles: &[Role]| -> Length {
+        plan.members.iter().filter(|member| roles.contains(&member.role)).map(|member| member.rect.width).sum()
+    };
+    prop_assert_eq!(level(&[Role::SolePlate, Role::SolePlateCutLast]), frame.length);
+    prop_assert_eq!(level(&[Role::TopPlate]), frame.length);
+    let on_sole: Vec<Length> = plan.marks.iter().filter(|mark| mark.on.sole()).map(|mark| mark.at).collect();
+    let steps: Length = on_sole.windows(2).map(|pair| pair[1] - pair[0]).sum();
+    let last = *on_sole.last().expect("an end stud");
+    prop_assert_eq!(on_sole[0] + steps + (frame.length - last), frame.length);
+    Ok(())
+}
+
+fn no_two_in_one_place(plan: &WallPlan) -> Result<(), TestCaseError> {
+    for (index, member) in plan.members.iter().enumerate() {
+        prop_assert!(Length::ZERO < member.rect.width && Length::ZERO < member.rect.height, "{:?}", member);
+        for other in &plan.members[index + 1..] {
+            prop_assert!(!member.overlaps(other), "{:?}\n{:?}", member, other);
+        }
+    }
+    Ok(())
+}
+
+/// Every upright stands on something, and ends under something, to a pencil line on a slope.
+fn everything_bears(plan: &WallPlan) -> Result<(), TestCaseError> {
+    let pencil = Length::inches_and(0, 1, 32);
+    for upright in plan.members.iter().filter(|member| member.role.stands()) {
+        let shares = |other: &&Member| other.rect.x < upright.rect.right() && upright.rect.x < other.rect.right();
+        let stands_on = |other: &Member| !other.role.stands() && other.rect.top() == upright.rect.y;
+        prop_assert!(plan.members.iter().filter(shares).any(stands_on), "stands on nothing: {:?}", upright);
+        let plate_over = |other: &Member| {
+            other.role.is_top_plate()
+                && other.rect.y <= upright.rect.top() + pencil
+                && upright.rect.top() <= other.rect.top()
+        };
+        let ends_under = |other: &Member| other.rect.y == upright.rect.top() || plate_over(other);
+        let may_end_free = matches!(upright.role, Role::BayFiller);
+        prop_assert!(
+            may_end_free || plan.members.iter().filter(shares).any(ends_under),
+            "ends under nothing: {:?}\n{:?}",
+            upright,
+            plan.openings
+        );
+    }
+    Ok(())
+}
+
+/// Under the lower top plate no gap between what holds it up is wider than the layout.
+fn gaps_within_layout(plan: &WallPlan, frame: &WallFrame) -> Result<(), TestCaseError> {
+    let tight = |member: &Member| {
+        let under = frame.lowest_under_plates(member.rect.x, member.rect.right());
+        matches!(member.role, Role::Header | Role::HeadPacking) && member.rect.top() == under
+    };
+    let mut held: Vec<(Length, Length)> = plan
+        .members
+        .iter()
+        .filter(|member| (member.role.stands() && meets_top(member)) || tight(member))
+        .map(|member| (member.rect.x, member.rect.right()))
+        .collect();
+    held.sort_unstable();
+    prop_assert_eq!(held[0].0, Length::ZERO);
+    let mut reached = held[0].1;
+    for (from, to) in held {
+        prop_assert!(from - reached <= frame.spacing, "{from:?} after {reached:?}");
+        reached = reached.max(to);
+    }
+    prop_assert_eq!(reached, frame.length);
+    Ok(())
+}
+
+/// Every layer between subfloor and the top of the wall adds up, and so does every full-height upright with its plates.
+fn heights_add_up(plan: &WallPlan, frame: &WallFrame) -> Result<(), TestCaseError> {
+    for opening in &plan.openings {
+        prop_assert_eq!(opening.stack.total(), frame.top_at(opening.design.center));
+    }
+    let full = plan.members.iter().filter(|member| member.meets == Some(PlatesMarked::Both));
+    for upright in full {
+        let (x, right) = (upright.rect.x, upright.rect.right());
+        let high = |at: Length| frame.top_at(at) - frame.plate_rise_at(at) * 2;
+        let long = if frame.peak_between(x, right) { Length::min } else { Length::max };
+        prop_assert_eq!(frame.thickness() + upright.cut, long(high(x), high(right)));
+    }
+    Ok(())
+}
+
+proptest! {
+    #![proptest_config(ProptestConfig { cases: 500, ..ProptestConfig::default() })]
+    #[test]
+    fn every_wall_can_be_nailed_as_it_is_drawn(
+        frame in any_frame(),
+        designs in prop::collection::vec(any_design(), 0..4),
+        bears in any::<bool>(),
+    ) {
+        prop_assume!(bounds::wall_frame(&frame).is_ok());
+        let job = job(frame, designs, bears);
+        let frame = &job.walls[0].frame;
+        let plan = plan_wall(&job, &job.walls[0]);
+        heights_add_up(&plan, frame)?;
+        marks_and_members(&plan)?;
+        the_tape_adds_up(&plan, frame)?;
+        // What cannot be built is drawn as it is described, and says so; two crossing walls may meet in one place.
+        let trouble = plan.findings.iter().any(|finding| finding.severity() == Severity::Trouble);
+        if trouble {
+            return Ok(());
+        }
+        no_two_in_one_place(&plan)?;
+        // Without a number nothing is drawn over the opening.
+        let no_number = plan.openings.iter().any(|plan| matches!(plan.outcome, OpeningOutcome::Outside(_)));
+        if !no_number {
+            everything_bears(&plan)?;
+            gaps_within_layout(&plan, frame)?;
+        }
+    }
+}
+
+#[test]
+fn a_break_decided_over_a_header_is_found_and_drawn() {
+    let mut job = job_of(OpeningKind::Door, Length::inches(36), carrying(&[Framing::Roof(roof())]));
+    let lower = vec![Length::feet(12)];
+    job.walls[0].frame.framing.own_breaks = Some(sturvek_core::job::OwnBreaks { lower, upper: vec![Length::feet(14)] });
+    let plan = plan_wall(&job, &job.walls[0]);
+    let over = Finding::BreakOverOpening { opening: OpeningId(1), at: Length::feet(12) };
+    assert!(plan.findings.contains(&over), "{:?}", plan.findings);
+    let near = Finding::BreaksTooNear { at: Length::feet(12), apart: Length::feet(2), wanted: Length::feet(4) };
+    assert!(plan.findings.contains(&near), "{:?}", plan.findings);
+    assert_eq!(plan.members.iter().filter(|member| member.role == Role::TopPlate).count(), 2);
+}

@@ -1,0 +1,176 @@
+import type { Schemas } from "../../../api/client";
+import { ChoiceList, LengthField } from "../../../components/Field";
+import { NM_PER_INCH, nanometers } from "../../../lib/length";
+
+type Frame = Schemas["WallFrame"];
+type HeightBy = NonNullable<NonNullable<Frame["framing"]>["height_by"]>;
+
+interface Props {
+  readonly frame: Frame;
+  readonly change: (part: Partial<Frame>) => Promise<string | undefined>;
+  readonly giveBy: (height: HeightBy) => Promise<string | undefined>;
+}
+
+const WAYS = [
+  { value: "over_plates", label: "Over all plates" },
+  { value: "studs", label: "By its studs, precut or whole" },
+  { value: "room", label: "A room, measured at both ends" },
+  { value: "rake", label: "A rake: lean-to or gable" },
+] as const;
+
+const PRECUTS = [92.625, 104.625, 116.625] as const;
+
+/** How high the wall is, in the way it is known. */
+export function HeightFields({ frame, change, giveBy }: Props) {
+  const by: HeightBy = frame.framing?.height_by ?? { by: "over_plates" };
+  const now = nanometers(frame.height);
+  const start = (way: HeightBy["by"]): HeightBy => {
+    switch (way) {
+      case "over_plates":
+        return { by: way };
+      case "studs":
+        return { by: way, stud_length: PRECUTS[0] * NM_PER_INCH };
+      case "room":
+        return {
+          by: way,
+          room_left: now + NM_PER_INCH,
+          room_right: now + NM_PER_INCH,
+          clearance: NM_PER_INCH,
+        };
+      case "rake":
+        return { by: way, rake_left: now, rake_right: now + 12 * NM_PER_INCH, peak: null };
+    }
+  };
+  return (
+    <div className="grid gap-3">
+      <ChoiceList
+        label="The height is known"
+        value={by.by}
+        options={WAYS}
+        choose={(way) => void giveBy(start(way))}
+      />
+      {by.by === "over_plates" && (
+        <LengthField
+          label="Height over all plates"
+          style="inches"
+          hint={'97 1/8" with 92 5/8" studs; 109 1/8" with 104 5/8"'}
+          length={now}
+          save={(height) => change({ height })}
+        />
+      )}
+      {by.by === "studs" && <StudLength length={nanometers(by.stud_length)} giveBy={giveBy} />}
+      {by.by === "room" && (
+        <div className="grid grid-cols-3 gap-3">
+          <LengthField
+            label="At the left end"
+            style="inches"
+            length={nanometers(by.room_left)}
+            save={(room_left) => giveBy({ ...by, room_left })}
+          />
+          <LengthField
+            label="At the right end"
+            style="inches"
+            length={nanometers(by.room_right)}
+            save={(room_right) => giveBy({ ...by, room_right })}
+          />
+          <LengthField
+            label="Left over it"
+            style="inches"
+            hint="to tip it up"
+            length={nanometers(by.clearance)}
+            save={(clearance) => giveBy({ ...by, clearance })}
+          />
+        </div>
+      )}
+      {by.by === "rake" && <RakeFields rake={by} wallLength={nanometers(frame.length)} giveBy={giveBy} />}
+    </div>
+  );
+}
+
+interface StudProps {
+  readonly length: number;
+  readonly giveBy: Props["giveBy"];
+}
+
+function StudLength({ length, giveBy }: StudProps) {
+  return (
+    <div className="grid grid-cols-2 gap-3">
+      <LengthField
+        label="Studs cut to"
+        style="inches"
+        hint={'precut: 92 5/8", 104 5/8", 116 5/8"'}
+        length={length}
+        save={(stud_length) => giveBy({ by: "studs", stud_length })}
+      />
+      <div className="flex items-start gap-1 pt-5">
+        {PRECUTS.map((precut, index) => (
+          <button
+            key={precut}
+            type="button"
+            className="btn tap flex-1 px-1 font-normal"
+            aria-pressed={length === precut * NM_PER_INCH}
+            onClick={() => void giveBy({ by: "studs", stud_length: precut * NM_PER_INCH })}
+          >
+            {8 + index} ft
+          </button>
+        ))}
+      </div>
+    </div>
+  );
+}
+
+interface RakeProps {
+  readonly rake: Extract<HeightBy, { by: "rake" }>;
+  readonly wallLength: number;
+  readonly giveBy: Props["giveBy"];
+}
+
+function RakeFields({ rake, wallLength, giveBy }: RakeProps) {
+  const { peak } = rake;
+  const highest = Math.max(nanometers(rake.rake_left), nanometers(rake.rake_right));
+  return (
+    <div className="grid grid-cols-2 gap-3">
+      <LengthField
+        label="Over the plates at the left end"
+        style="inches"
+        length={nanometers(rake.rake_left)}
+        save={(rake_left) => giveBy({ ...rake, rake_left })}
+      />
+      <LengthField
+        label="Over the plates at the right end"
+        style="inches"
+        length={nanometers(rake.rake_right)}
+        save={(rake_right) => giveBy({ ...rake, rake_right })}
+      />
+      {peak && (
+        <>
+          <LengthField
+            label="Peak, from the left end"
+            length={nanometers(peak.peak_at)}
+            save={(peak_at) => giveBy({ ...rake, peak: { ...peak, peak_at } })}
+          />
+          <LengthField
+            label="Peak, over the plates"
+            style="inches"
+            length={nanometers(peak.peak_height)}
+            save={(peak_height) => giveBy({ ...rake, peak: { ...peak, peak_height } })}
+          />
+        </>
+      )}
+      <button
+        type="button"
+        className="btn tap col-span-2 font-normal"
+        onClick={() =>
+          void giveBy({
+            ...rake,
+            peak: peak
+              ? null
+              : { peak_at: Math.round(wallLength / 2), peak_height: highest + Math.round(wallLength / 4) },
+          })
+        }
+      >
+        {peak ? "No peak: a lean-to" : "It has a peak: a gable"}
+      </button>
+    </div>
+  );
+}

@@ -1,0 +1,125 @@
+import type { Schemas } from "../../../api/client";
+import { ChoiceList, ChoiceRow, LengthField, LengthsField } from "../../../components/Field";
+import { NM_PER_FOOT, nanometers } from "../../../lib/length";
+import { studChoices } from "./studs";
+
+type Options = Schemas["FramingOptions"];
+type Save = (part: Partial<Options>) => Promise<string | undefined>;
+
+interface Props {
+  readonly options: Options;
+  readonly change: Save;
+}
+
+const LAPS = [
+  { value: "flush", label: "Flush with the wall" },
+  { value: "held_back", label: "Held back" },
+  { value: "runs_over", label: "Runs over" },
+] as const;
+
+/** Plates: their boards, breaks and laps; what they are bolted to. */
+export function PlateFields({ options, change }: Props) {
+  const own = options.own_breaks;
+  const bolts = options.bolts;
+  return (
+    <details>
+      <summary className="ruled tap flex cursor-pointer items-center">Plates, laps and bolts</summary>
+      <div className="mt-2 grid gap-3">
+        <div className="grid grid-cols-2 gap-3">
+          <LengthField
+            label="Plates cut from"
+            length={nanometers(options.plate_stock ?? 0)}
+            save={(plate_stock) => change({ plate_stock })}
+          />
+          <LengthField
+            label="Top plate breaks apart by"
+            hint={"2'-0\" by the code, 4'-0\" by practice"}
+            length={nanometers(options.breaks_apart ?? 0)}
+            save={(breaks_apart) => change({ breaks_apart })}
+          />
+          <Lap end="left" options={options} change={change} />
+          <Lap end="right" options={options} change={change} />
+        </div>
+        <ChoiceRow
+          label="Breaks of the top plates"
+          value={own == null ? "placed" : "own"}
+          options={[
+            { value: "placed", label: "Placed by the stock" },
+            { value: "own", label: "Where I say" },
+          ]}
+          choose={(value) => void change({ own_breaks: value === "own" ? { lower: [], upper: [] } : null })}
+        />
+        {own != null && (
+          <div className="grid grid-cols-2 gap-3">
+            <LengthsField
+              label="Lower plate breaks at"
+              hint="a comma between"
+              lengths={own.lower}
+              save={(lower) => change({ own_breaks: { ...own, lower } })}
+            />
+            <LengthsField
+              label="Upper plate breaks at"
+              lengths={own.upper}
+              save={(upper) => change({ own_breaks: { ...own, upper } })}
+            />
+          </div>
+        )}
+        <ChoiceRow
+          label="It stands on"
+          value={bolts == null ? "wood" : "concrete"}
+          options={[
+            { value: "wood", label: "A wood floor" },
+            { value: "concrete", label: "Concrete, bolted" },
+          ]}
+          choose={(value) => void change({ bolts: value === "concrete" ? 6 * NM_PER_FOOT : null })}
+        />
+        {bolts != null && (
+          <div className="grid grid-cols-2 gap-3">
+            <LengthField
+              label="Bolts at most apart"
+              length={nanometers(bolts)}
+              save={(next) => change({ bolts: next })}
+            />
+            <LengthsField
+              label="Bolts in the concrete at"
+              hint="empty: they are placed"
+              lengths={options.cast_bolts ?? []}
+              save={(cast_bolts) => change({ cast_bolts })}
+            />
+          </div>
+        )}
+      </div>
+    </details>
+  );
+}
+
+interface LapProps extends Props {
+  readonly end: "left" | "right";
+}
+
+/** How the second top plate ends, and how deep the wall is that it laps with. */
+function Lap({ end, options, change }: LapProps) {
+  const field = end === "left" ? "left_lap" : "right_lap";
+  const lap = options[field] ?? { how: "flush" };
+  const depth = lap.how === "flush" ? "four" : lap.lap_depth;
+  const save = (how: typeof lap.how, lap_depth: typeof depth) =>
+    void change({ [field]: how === "flush" ? { how } : { how, lap_depth } });
+  return (
+    <div className="grid gap-1">
+      <ChoiceList
+        label={`Second top plate, ${end} end`}
+        value={lap.how}
+        options={LAPS}
+        choose={(how) => save(how, depth)}
+      />
+      {lap.how !== "flush" && (
+        <ChoiceRow
+          label="The wall it meets"
+          value={depth as "four" | "six" | "eight"}
+          options={studChoices(options.sawn)}
+          choose={(next) => save(lap.how, next)}
+        />
+      )}
+    </div>
+  );
+}
