@@ -31,6 +31,13 @@ await run(async ({ open }) => {
       await page.getByRole("button", { name: "What it carries" }).click();
       await check(page, `loads, ${at}`);
       await page.getByRole("button", { name: "Close", exact: true }).click();
+      await page.getByRole("button", { name: "Length, height, studs" }).click();
+      await page.getByText("Plates, laps and bolts").click();
+      await check(page, `frame, ${at}`);
+      await page.getByRole("button", { name: "Close", exact: true }).click();
+      await page.getByRole("button", { name: "Words" }).click();
+      await check(page, `words, ${at}`);
+      await page.getByRole("button", { name: "Close", exact: true }).click();
       await page.getByRole("button", { name: "Show the working" }).first().click();
       await page.getByText("load over its duration factor").first().waitFor();
       await check(page, `working, ${at}`);

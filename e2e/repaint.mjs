@@ -1,18 +1,52 @@
-// Edit to repaint in the browser: node e2e/repaint.mjs ADDRESS
-// Sixty moves of an opening, each kept by the server; the time from the key to the frame that shows it.
+// Edit to repaint in the browser: node e2e/repaint.mjs ADDRESS [large]
+// Sixty moves of an opening, each kept by the server; the time from the key to the frame that shows it. With "large" in a job of
+// six walls of ten openings each, which is added for it, else in the demo.
 import { launch } from "./browser.mjs";
-import { fill, opening, openWall } from "./driver.mjs";
+import { DEMO, fill, opening, openWall } from "./driver.mjs";
 
-const [, , address] = process.argv;
+const [, , address, size] = process.argv;
 if (!address) {
-  console.error("usage: node e2e/repaint.mjs ADDRESS");
+  console.error("usage: node e2e/repaint.mjs ADDRESS [large]");
   process.exit(2);
 }
 const MOVES = 60;
+const LARGE = "Sixty openings";
+
+/** A job like the demo, with six walls like its first, each 80 ft long with ten windows. */
+async function addLargeJob() {
+  const jobs = await (await fetch(`${address}/api/jobs`)).json();
+  const demo = jobs.find((job) => job.name === DEMO);
+  const file = await (await fetch(`${address}/api/jobs/${demo.id}/file`)).json();
+  const [like] = file.job.walls;
+  const window = { ...like.openings[0], id: crypto.randomUUID() };
+  const feet = (count) => `${count}'`;
+  file.job.name = LARGE;
+  file.job.walls = [1, 2, 3, 4, 5, 6].map((wall) => ({
+    ...like,
+    id: crypto.randomUUID(),
+    frame: { ...like.frame, name: `Wall ${wall}`, length: feet(80), framing: { ...like.frame.framing, partitions: [] } },
+    openings: [4.5, 12, 20, 28, 36, 44, 52, 60, 68, 75].map((at) => ({
+      ...window,
+      id: crypto.randomUUID(),
+      design: { ...window.design, center: `${at * 12}` },
+    })),
+    point_loads: [],
+  }));
+  const headers = { "content-type": "application/json" };
+  const answer = await fetch(`${address}/api/jobs/file`, { method: "POST", headers, body: JSON.stringify({ text: JSON.stringify(file) }) });
+  if (!answer.ok) throw new Error(await answer.text());
+}
+
 const browser = await launch();
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+if (size === "large") await addLargeJob();
 await page.goto(address);
-await openWall(page, "Water side");
+if (size === "large") {
+  await page.getByRole("link", { name: LARGE, exact: true }).first().click();
+  await page.getByTestId("verdict").waitFor();
+} else {
+  await openWall(page, "Water side");
+}
 await opening(page, "A").click();
 const times = [];
 for (let move = 0; move < MOVES; move++) {

@@ -8,9 +8,10 @@ if (!address || !folder) {
 }
 const browser = await launch();
 
-async function view(name, { width = 1280, height = 800, theme = "paper" }, go) {
+async function view(name, { width = 1280, height = 800, theme = "paper", speech }, go) {
   const page = await browser.newPage({ viewport: { width, height } });
   await page.addInitScript((t) => localStorage.setItem("sturvek.theme", t), theme);
+  if (speech) await page.addInitScript((kept) => localStorage.setItem("sturvek.speech", kept), JSON.stringify(speech));
   await page.goto(address);
   await page.getByRole("link", { name: "Ferry keeper's house at Heron Slip", exact: true }).waitFor();
   await go(page);
@@ -79,6 +80,30 @@ await view("rules", {}, async (page) => {
   await openJob(page, "Water side");
   await page.getByRole("link", { name: "Rules" }).click();
   await page.getByText("What governs").waitFor();
+});
+await view("rake", { speech: { units: "millimeters", vocabulary: "lintel" } }, async (page) => {
+  await openJob(page, "Net shed rake");
+});
+await view("frame", {}, async (page) => {
+  await openJob(page, "Water side");
+  await page.getByRole("button", { name: "Length, height, studs" }).click();
+  await page.getByLabel("Layout pulled from").or(page.getByText("Layout pulled from")).first().scrollIntoViewIfNeeded();
+});
+await view("assembly", {}, async (page) => {
+  await openJob(page, "Lane side");
+  await choose(page, "A");
+  await page.getByText("Nailing", { exact: true }).click();
+  await page.getByRole("heading", { name: "Order of assembly" }).evaluate((heading) => heading.scrollIntoView());
+});
+// Last, since it changes the demo: a door framed, then exchanged for a wider one.
+await view("framed", {}, async (page) => {
+  await openJob(page, "Pantry partition");
+  await page.getByRole("button", { name: "It is framed like this" }).click();
+  await page.getByText("Nothing changed.").waitFor();
+  await page.getByLabel("Unit width").fill("32");
+  await page.getByLabel("Unit width").press("Enter");
+  await page.getByText("Take out").waitFor();
+  await page.getByText("Take this opening out").scrollIntoViewIfNeeded();
 });
 await view("wall-phone", { width: 390, height: 844 }, async (page) => {
   await openJob(page, "Water side");

@@ -2,6 +2,7 @@
 
 use chrono::{DateTime, Utc};
 use serde::{Deserialize, Serialize};
+use sturvek_core::framing::say::{Said, Wanted};
 use sturvek_core::framing::{WallPlan, plan_wall};
 use sturvek_store::{LogEntry, StoredJob};
 use sturvek_wire::Command;
@@ -104,12 +105,14 @@ pub struct SayRequest {
 }
 
 /// What was understood of them.
-#[derive(Clone, Debug, Serialize, ToSchema)]
+#[derive(Clone, Debug, Default, Serialize, ToSchema)]
 pub struct SayView {
     /// The same said back; absent if it was not understood.
     pub understood: Option<String>,
-    /// The opening that would be added.
+    /// The opening that would be added, if one was said.
     pub design: Option<Design>,
+    /// The length that the wall would have, if that was said.
+    pub wall_length: Option<i64>,
     /// What was not understood.
     pub problem: Option<String>,
 }
@@ -175,6 +178,17 @@ pub struct WhatIfQuery {
 pub struct Health {
     /// Whether the database answers.
     pub database: bool,
+}
+
+impl SayView {
+    /// What was understood.
+    pub fn of(said: &Said) -> Self {
+        let (design, wall_length) = match &said.what {
+            Wanted::Opening(design) => (Some((&**design).into()), None),
+            Wanted::WallLength(length) => (None, Some(length.nanometers())),
+        };
+        Self { understood: Some(said.understood.clone()), design, wall_length, problem: None }
+    }
 }
 
 impl From<LogEntry> for HistoryEntry {

@@ -23,6 +23,16 @@ async fn everything_that_decides_a_header() {
 }
 
 #[tokio::test]
+async fn a_wall_laid_out_its_conflicts_words_units_and_paper() {
+    drive("layout.mjs").await;
+}
+
+#[tokio::test]
+async fn everything_by_keyboard() {
+    drive("keyboard.mjs").await;
+}
+
+#[tokio::test]
 async fn two_people_on_one_job() {
     drive("conflict.mjs").await;
 }

@@ -1969,6 +1969,11 @@ export interface components {
             problem?: string | null;
             /** @description The same said back; absent if it was not understood. */
             understood?: string | null;
+            /**
+             * Format: int64
+             * @description The length that the wall would have, if that was said.
+             */
+            wall_length?: number | null;
         };
         /**
          * @description A way in which sizes are decided.

@@ -1,4 +1,4 @@
-import type { KeyboardEvent, PointerEvent } from "react";
+import { type KeyboardEvent, memo, type PointerEvent } from "react";
 import type { Schemas, Ticket, WallView } from "../api/client";
 import { SvgLength } from "../components/SvgLength";
 import { VerdictMark } from "../components/VerdictMark";
@@ -27,8 +27,13 @@ export function WallDrawing({ view, scale, selected, ...handlers }: Props) {
       <Hatches />
       <polygon points={outline(view, scale)} fill="var(--sheet)" />
       {view.members.map((member, index) => (
-        // biome-ignore lint/suspicious/noArrayIndexKey: members have no identity of their own; the list is redrawn whole
-        <MemberShape key={index} member={member} scale={scale} selected={selected} />
+        <MemberShape
+          // biome-ignore lint/suspicious/noArrayIndexKey: members have no identity of their own but their place
+          key={index}
+          member={member}
+          scale={scale}
+          mine={selected !== undefined && member.opening === selected}
+        />
       ))}
       {view.openings.map((opening) => (
         <OpeningShape
@@ -61,12 +66,22 @@ function isTroubled(opening: Ticket, view: WallView): boolean {
 interface MemberProps {
   readonly member: Schemas["Member"];
   readonly scale: Scale;
-  readonly selected: string | undefined;
+  /** Whether it belongs to the selected opening. */
+  readonly mine: boolean;
 }
 
-function MemberShape({ member, scale, selected }: MemberProps) {
+/** Most members stay what they are from edit to edit: those are not drawn again. */
+const MemberShape = memo(DrawnMember, (before, after) => {
+  const fields = Object.keys(after.member) as (keyof Schemas["Member"])[];
+  return (
+    before.scale === after.scale &&
+    before.mine === after.mine &&
+    fields.every((field) => before.member[field] === after.member[field])
+  );
+});
+
+function DrawnMember({ member, scale, mine }: MemberProps) {
   const pencil = PENCILS[member.role];
-  const mine = selected !== undefined && member.opening === selected;
   const speech = useSpeech();
   const plies = member.plies > 1 ? `, ${member.plies} plies` : "";
   const also = speech.alsoCalled(member.name);

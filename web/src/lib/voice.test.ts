@@ -1,5 +1,5 @@
 import { expect, test } from "vitest";
-import { alsoCalled, makeVoice, type Vocabulary } from "./voice";
+import { makeVoice, otherNamesOf, type Vocabulary } from "./voice";
 
 const jack: Vocabulary = {
   id: "jack",
@@ -40,8 +40,8 @@ test("lengths become exact millimeters", () => {
 });
 
 test("a part's other names are told", () => {
-  const names = [["jack", "trimmer"], ["cripple", "pony"], ["sill"]];
-  expect(alsoCalled("cripple above", jack, names)).toBe("Also called: cripple, pony");
-  expect(alsoCalled("rough opening", jack, names)).toBeUndefined();
-  expect(alsoCalled("sill", jack, names)).toBeUndefined();
+  const alsoCalled = otherNamesOf(jack, [["jack", "trimmer"], ["cripple", "pony"], ["sill"]]);
+  expect(alsoCalled("cripple above")).toBe("Also called: cripple, pony");
+  expect(alsoCalled("rough opening")).toBeUndefined();
+  expect(alsoCalled("sill")).toBeUndefined();
 });

@@ -36,12 +36,29 @@ export function makeVoice(
   const pattern = parts.filter(Boolean).join("|");
   if (pattern === "") return (text) => text;
   const matcher = new RegExp(pattern, "gi");
-  return (text) =>
+  return remembered((text) =>
     text.replace(matcher, (found, ...rest) => {
       const groups = rest.at(-1) as Partial<Record<"word" | "feet" | "inches", string>>;
       if (groups.word !== undefined) return like(found, exchange.get(found.toLowerCase()) ?? found);
       return `${millimeterText(nanometersOf(groups.feet, groups.inches ?? "0"))} mm`;
-    });
+    }),
+  );
+}
+
+/** More texts than a wall has; what is forgotten then is only worked out again. */
+const MOST_REMEMBERED = 4000;
+
+/** The same few hundred texts are said at every edit. */
+function remembered<T>(work: (text: string) => T): (text: string) => T {
+  const known = new Map<string, { readonly answer: T }>();
+  return (text) => {
+    const before = known.get(text);
+    if (before) return before.answer;
+    if (known.size >= MOST_REMEMBERED) known.clear();
+    const answer = work(text);
+    known.set(text, { answer });
+    return answer;
+  };
 }
 
 /** With a capital where there was one. */
@@ -61,14 +78,14 @@ function nanometersOf(feet: string | undefined, inches: string): number {
   return Math.round(Number(feet ?? 0) * NM_PER_FOOT + Number(whole) * NM_PER_INCH + part);
 }
 
-/** What else the parts named in a text are called, for a tooltip. */
-export function alsoCalled(
-  text: string,
+/** Tells what else the part named in a text is called, for a tooltip. */
+export function otherNamesOf(
   spoken: Vocabulary | undefined,
   otherNames: readonly (readonly string[])[],
-): string | undefined {
-  const named =
-    spoken?.words.findIndex(([one, many]) => new RegExp(`\\b(${one}|${many})\\b`, "i").test(text)) ?? -1;
-  const names = otherNames[named];
-  return names && names.length > 1 ? `Also called: ${names.join(", ")}` : undefined;
+): (text: string) => string | undefined {
+  const parts = (spoken?.words ?? []).map(([one, many]) => new RegExp(`\\b(${one}|${many})\\b`, "i"));
+  return remembered((text) => {
+    const names = otherNames[parts.findIndex((part) => part.test(text))];
+    return names && names.length > 1 ? `Also called: ${names.join(", ")}` : undefined;
+  });
 }

@@ -2,7 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { createContext, type ReactNode, useContext, useMemo } from "react";
 import { wordsQuery } from "../api/queries";
 import { type LengthStyle, lengthText, millimeterText, type Nanometers, type Units } from "../lib/length";
-import { alsoCalled, makeVoice, type Vocabulary } from "../lib/voice";
+import { makeVoice, otherNamesOf, type Vocabulary } from "../lib/voice";
 import { type Preferences, usePreferences } from "./preferences";
 
 /** How everything is said to this user. */
@@ -48,7 +48,7 @@ export function SpeechProvider({ children }: { readonly children: ReactNode }) {
       vocabularies,
       prefer,
       say: makeVoice(spoken, mine, preferences.units),
-      alsoCalled: (text) => alsoCalled(text, spoken, data?.other_names ?? []),
+      alsoCalled: otherNamesOf(spoken, data?.other_names ?? []),
       length: (length, style) =>
         preferences.units === "millimeters" ? `${millimeterText(length)} mm` : lengthText(length, style),
     };

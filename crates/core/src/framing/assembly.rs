@@ -58,6 +58,10 @@ fn packs(plan: &OpeningPlan, mine: &[&Member], header: bool) -> Vec<String> {
         };
         steps.push(format!("Nail the jacks to the kings: {words}."));
     }
+    if matches!(plan.outcome, OpeningOutcome::Outside(_)) {
+        steps.push("What goes over the opening has no number yet: leave it until somebody decided.".into());
+        return steps;
+    }
     steps.push(format!(
         "Set the {over} on the jacks, tight to the kings, and nail through the first king into both its ends."
     ));

@@ -5,9 +5,11 @@
 //!
 //! **Source.** Common practice, no source: units are exchanged after framing, and nobody knows what to pull.
 //!
-//! **Assumptions and limits.** Everything else of the job is as it is now.
+//! **Assumptions and limits.** Everything else of the job is as it is now. The sole plate runs through until the wall stands: only
+//! what is cut out of it in the doorway is told.
 
 use super::marks::Mark;
+use super::member::Role;
 use super::opening_plan::OpeningPlan;
 use super::pieces::{Piece, pieces_of_wall};
 use super::wall_plan::{WallPlan, plan_wall};
@@ -49,8 +51,8 @@ pub fn changes(job: &Job, wall: &Wall, now: &WallPlan, opening: &Opening) -> Opt
     let headers = [header(&before), header(now)];
     Some(Changes {
         header: (headers[0] != headers[1]).then_some(headers),
-        out: more(&pieces_of_wall(&before.members), &pieces_of_wall(&now.members)),
-        new: more(&pieces_of_wall(&now.members), &pieces_of_wall(&before.members)),
+        out: more(&exchanged(&before), &exchanged(now)),
+        new: more(&exchanged(now), &exchanged(&before)),
         struck: only_in(&before.marks, &now.marks),
         made: only_in(&now.marks, &before.marks),
     })
@@ -64,6 +66,13 @@ fn as_framed(wall: &Wall, opening: &Opening, framed: &FramedAs) -> Wall {
         each.kings = framed.kings.clone();
     }
     before
+}
+
+/// The pieces of a wall that may have to be exchanged.
+fn exchanged(plan: &WallPlan) -> Vec<Piece> {
+    let mut pieces = pieces_of_wall(&plan.members);
+    pieces.retain(|piece| piece.role != Role::SolePlate);
+    pieces
 }
 
 /// The pieces of which there are more in the first list, with how many more.
@@ -90,7 +99,6 @@ fn only_in(these: &[Mark], those: &[Mark]) -> Vec<Mark> {
 #[cfg(test)]
 mod tests {
     use super::*;
-    use crate::framing::Role;
     use crate::job::{OpeningDesign, OpeningId, OpeningKind, Size, WallFrame, WallId};
     use crate::loads::{BearingEvidence, WallCarries};
 

@@ -1,5 +1,5 @@
 //! Reading how an opening is called out: `3068 door @ 7-6`, `5-0x4-0 window centered`, `16-0x7-0 overhead, 14 from left`,
-//! `beam 12-0`.
+//! `beam 12-0`. The wall itself is said as `wall 24-0`.
 //!
 //! Four digits are feet-inches by feet-inches, width first. `@` gives the center from the wall's left end; `from left`
 //! and `from right` give the near face. What is left out is filled in and said back. Who measures in millimeters says bare
@@ -14,10 +14,19 @@ use crate::measure::{Length, LengthError, LengthStyle};
 /// What was understood.
 #[derive(Clone, Debug, PartialEq)]
 pub struct Said {
-    /// The opening that would be added.
-    pub design: OpeningDesign,
+    /// What would be done.
+    pub what: Wanted,
     /// The same said back in a sentence.
     pub understood: String,
+}
+
+/// What is wanted by what was said.
+#[derive(Clone, Debug, PartialEq)]
+pub enum Wanted {
+    /// An opening more.
+    Opening(Box<OpeningDesign>),
+    /// The wall that long.
+    WallLength(Length),
 }
 
 /// Why it was not understood.
@@ -73,6 +82,11 @@ pub fn say(text: &str, wall: &Wall, settings: &Settings, style: LengthStyle) -> 
     }
     if text.chars().count() > LONGEST_TEXT {
         return Err(SayError::Word(text.chars().take(20).collect::<String>() + "…"));
+    }
+    if let Some(length) = text.strip_prefix("wall") {
+        let length = read_length(length.trim(), style)?;
+        let understood = format!("this wall, {} long", length.written(style));
+        return Ok(Said { what: Wanted::WallLength(length), understood });
     }
     let text = text.replace(',', " ").replace('@', " @ ");
     let (text, place) = take_place(&text, style)?;
@@ -148,7 +162,7 @@ fn said(design: OpeningDesign, rough: Size, by_gap: bool, wall: &Wall, style: Le
         text(center),
         if by_gap { " (the widest gap)" } else { "" },
     );
-    Ok(Said { design, understood })
+    Ok(Said { what: Wanted::Opening(Box::new(design)), understood })
 }
 
 /// Takes the words that say where off the text.
@@ -306,11 +320,18 @@ mod tests {
         super::say(text, wall, &Settings::default(), LengthStyle::FeetInches)
     }
 
+    fn design(said: Said) -> OpeningDesign {
+        match said.what {
+            Wanted::Opening(design) => *design,
+            Wanted::WallLength(length) => panic!("a wall of {length:?}"),
+        }
+    }
+
     fn check(text: &str, kind: OpeningKind, width: f64, height: f64, center: f64) {
         let said = say(text, &wall()).unwrap_or_else(|error| panic!("{text}: {error}"));
-        let got = &said.design;
+        let got = design(said);
         let inches = [got.unit.width, got.unit.height, got.center].map(Length::to_inches);
-        assert_eq!((got.kind, inches), (kind, [width, height, center]), "{text}: {}", said.understood);
+        assert_eq!((got.kind, inches), (kind, [width, height, center]), "{text}");
     }
 
     #[test]
@@ -334,10 +355,22 @@ mod tests {
     }
 
     #[test]
+    fn the_wall_itself_is_said_by_its_length() {
+        let said = say("wall 24-0", &wall()).expect("read");
+        assert_eq!(
+            (said.what, said.understood.as_str()),
+            (Wanted::WallLength(Length::feet(24)), "this wall, 24'-0\" long")
+        );
+        assert!(say("wall", &wall()).is_err() && say("wall tall", &wall()).is_err());
+    }
+
+    #[test]
     fn bare_numbers_are_millimeters_for_who_measures_in_them() {
         let metric = |text: &str| {
             let said = super::say(text, &wall(), &Settings::default(), LengthStyle::Millimeters).expect(text);
-            (said.design.unit, said.design.center, said.understood)
+            let understood = said.understood.clone();
+            let got = design(said);
+            (got.unit, got.center, understood)
         };
         let unit = Size { width: Length::millimeters(910), height: Length::millimeters(2110) };
         let (size, center, understood) = metric("910x2110 door @ 2300");
@@ -361,12 +394,12 @@ mod tests {
     #[test]
     fn without_a_place_it_goes_to_the_widest_gap() {
         let mut wall = wall();
-        let first = say("3068 door @ 5-0", &wall).expect("read").design;
+        let first = design(say("3068 door @ 5-0", &wall).expect("read"));
         wall.openings.push(crate::job::Opening::new(crate::job::OpeningId(1), first));
         // Right of the door's rough opening at 79 in.: 79..288, middle 183 1/2.
         let said = say("3040 window", &wall).expect("read");
-        assert_eq!(said.design.center, Length::inches_and(183, 1, 2));
         assert!(said.understood.contains("widest gap"));
+        assert_eq!(design(said).center, Length::inches_and(183, 1, 2));
     }
 
     proptest! {

@@ -62,8 +62,8 @@ pub async fn say_opening(
     let stored = state.jobs.get(job).await?;
     let style = if request.in_millimeters { LengthStyle::Millimeters } else { LengthStyle::FeetInches };
     Ok(Json(match say(&request.text, wall_of(&stored.job, wall)?, &stored.job.settings, style) {
-        Ok(said) => SayView { understood: Some(said.understood), design: Some((&said.design).into()), problem: None },
-        Err(error) => SayView { understood: None, design: None, problem: Some(error.to_string()) },
+        Ok(said) => SayView::of(&said),
+        Err(error) => SayView { problem: Some(error.to_string()), ..SayView::default() },
     }))
 }
 

@@ -2,6 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import type { Command, JobView } from "../../api/client";
 import { oneSizeQuery } from "../../api/queries";
 import { counted, dollars } from "../../lib/work";
+import { useSpeech } from "../../speech/useSpeech";
 
 interface Props {
   readonly view: JobView;
@@ -10,6 +11,7 @@ interface Props {
 
 /** One size for the whole job: the fewest different headers, and what that costs. */
 export function OneSizeSection({ view, run }: Props) {
+  const { say } = useSpeech();
   const { data, isPending } = useQuery(oneSizeQuery(view.id, view.version));
   const takeThemEverywhere = async () => {
     for (const header of data?.headers ?? []) {
@@ -23,7 +25,7 @@ export function OneSizeSection({ view, run }: Props) {
       <h2 className="ruled">One size for the whole job</h2>
       {!isPending && !data && (
         <p className="mt-2">
-          There is no answer: nothing to size yet, or more than three different headers are needed.
+          {say("There is no answer: nothing to size yet, or more than three different headers are needed.")}
         </p>
       )}
       {data && (

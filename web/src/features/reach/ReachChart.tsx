@@ -155,6 +155,7 @@ function ReachPatterns() {
 
 /** What the hatches mean. */
 export function ReachKey() {
+  const { say } = useSpeech();
   const entries = [
     ["reach-bending", "bending governs"],
     ["reach-shear", "shear"],
@@ -168,7 +169,7 @@ export function ReachKey() {
           <svg width="30" height="14" aria-hidden="true">
             <rect width="30" height="14" fill={`url(#${pattern})`} stroke="var(--graphite)" />
           </svg>
-          {label}
+          {say(label)}
         </li>
       ))}
     </ul>

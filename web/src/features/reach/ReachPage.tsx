@@ -4,10 +4,12 @@ import { useParams } from "react-router";
 import { jobQuery, reachQuery } from "../../api/queries";
 import { PageHead } from "../../components/PageHead";
 import { toNearestSixteenth } from "../../lib/length";
+import { useSpeech } from "../../speech/useSpeech";
 import { ReachChart, ReachKey } from "./ReachChart";
 
 /** How far every header of the stock reaches under the loads at hand, and what if there were more. */
 export function ReachPage() {
+  const { say } = useSpeech();
   const { job = "", opening = "" } = useParams();
   const [snow, setSnow] = useState(100);
   const [building, setBuilding] = useState(100);
@@ -27,7 +29,10 @@ export function ReachPage() {
   const carrying = data?.headers.filter((header) => (header.farthest ?? 0) >= clear).length;
   return (
     <div className="flex h-full flex-col">
-      <PageHead title={`How far headers reach${wall ? ` in ${wall.frame.name}` : ""}`} back={back} />
+      <PageHead
+        title={`${say("How far headers reach")}${wall ? ` in ${wall.frame.name}` : ""}`}
+        back={back}
+      />
       <main className="min-h-0 flex-1 overflow-y-auto p-4">
         {error && <p className="text-lg">{error.message}</p>}
         <section className="sheet grid gap-x-8 gap-y-2 p-4 md:grid-cols-3" aria-label="What if">
@@ -43,7 +48,7 @@ export function ReachPage() {
                 {span === 100 ? "this opening" : "that opening"}.
               </b>
               <span className="text-secondary text-sm">
-                Jacks are counted anew at every span. Openings over 20 ft have no number here.
+                {say("Jacks are counted anew at every span. Openings over 20 ft have no number here.")}
               </span>
             </p>
             <ReachKey />

@@ -6,6 +6,7 @@ import { useJobEditing } from "../../api/useJobEditing";
 import { ChoiceList, ChoiceRow, MaybeLengthField, NumberField } from "../../components/Field";
 import { PageHead } from "../../components/PageHead";
 import { Trouble } from "../../components/Trouble";
+import { useSpeech } from "../../speech/useSpeech";
 import { RoughRules } from "./RoughRules";
 import { ShopRules } from "./ShopRules";
 import { WindFields } from "./WindFields";
@@ -25,6 +26,7 @@ const KING_TABLES = [
 /** By which rules this job is sized: the governing school, limits, snow, wind, and what the shop does. */
 export function RulesPage() {
   const { job = "" } = useParams();
+  const { say } = useSpeech();
   const { data, error } = useQuery(jobQuery(job));
   const editing = useJobEditing(job);
   // The server sends every setting; only what is sent to it may leave some out.
@@ -57,7 +59,7 @@ export function RulesPage() {
               <ShopRules settings={settings} stock={data.job.stock} change={change} />
               <Limits settings={settings} change={change} />
               <section className="sheet grid gap-3 p-4">
-                <h2 className="ruled">Kings</h2>
+                <h2 className="ruled">{say("Kings")}</h2>
                 <ChoiceList
                   label="The code's count"
                   value={settings.king_table}
@@ -80,6 +82,7 @@ interface Props {
 }
 
 function Schools({ settings, change }: Props) {
+  const { say } = useSpeech();
   return (
     <section className="sheet grid gap-3 p-4">
       <h2 className="ruled">What governs</h2>
@@ -94,8 +97,9 @@ function Schools({ settings, change }: Props) {
         choose={(school) => void change({ school })}
       />
       <p className="text-secondary text-sm">
-        All three stand on every ticket. Whatever governs, a header that fails by calculation is shown as
-        such.
+        {say(
+          "All three stand on every ticket. Whatever governs, a header that fails by calculation is shown as such.",
+        )}
       </p>
       <ChoiceList
         label="Of those that carry, take the"

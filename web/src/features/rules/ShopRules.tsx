@@ -1,5 +1,6 @@
 import type { Schemas } from "../../api/client";
 import { ChoiceList, MaybeLengthField } from "../../components/Field";
+import { useSpeech } from "../../speech/useSpeech";
 import { boardName } from "../materials/boards";
 import type { Change, Settings } from "./RulesPage";
 
@@ -13,6 +14,7 @@ interface Props {
 
 /** What the shop does without asking; calculation still judges it. */
 export function ShopRules({ settings, stock, change }: Props) {
+  const { say } = useSpeech();
   const rules = settings.shop_headers;
   const save = (make: (rules: readonly Rule[]) => Rule[]) =>
     change((now) => ({ shop_headers: make(now.shop_headers) }));
@@ -52,10 +54,10 @@ export function ShopRules({ settings, stock, change }: Props) {
           className="btn tap justify-self-start font-normal"
           onClick={() => void save((now) => [...now, { header: { board: first, plies: 2 } }])}
         >
-          Add a header rule
+          {say("Add a header rule")}
         </button>
       )}
-      <p className="text-secondary text-sm">The first header rule that holds counts.</p>
+      <p className="text-secondary text-sm">{say("The first header rule that holds counts.")}</p>
     </section>
   );
 }

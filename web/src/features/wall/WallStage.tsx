@@ -1,4 +1,4 @@
-import { type KeyboardEvent, type PointerEvent, useEffect, useRef, useState } from "react";
+import { type KeyboardEvent, type PointerEvent, useEffect, useMemo, useRef, useState } from "react";
 import type { Schemas, Ticket, WallView } from "../../api/client";
 import { Margins } from "../../drawing/Margins";
 import type { Plate } from "../../drawing/markGroups";
@@ -43,7 +43,11 @@ export function WallStage({ view, selected, select, remove, move }: Props) {
   const poleWidth = narrow ? 0 : POLE_WIDTH;
   const fit = Math.min((width - poleWidth - 2 * BESIDE) / feet, 46);
   const perFoot = Math.max(closeUp ? CLOSE_UP : fit, 9);
-  const scale = makeScale(perFoot, view, BESIDE, ABOVE);
+  const { length, height: wallTop } = view;
+  const scale = useMemo(
+    () => makeScale(perFoot, { length, height: wallTop }, BESIDE, ABOVE),
+    [perFoot, length, wallTop],
+  );
   const wallHeight = scale.size(view.height);
   const height = ABOVE + wallHeight + TAPE_HEIGHT + 8;
   const speech = useSpeech();
@@ -102,7 +106,7 @@ export function WallStage({ view, selected, select, remove, move }: Props) {
               aria-pressed={plate === "top"}
               onClick={() => setPlate(plate === "sole" ? "top" : "sole")}
             >
-              {plate === "sole" ? "Marks of the top plates" : "Marks of the sole plate"}
+              {plate === "sole" ? "Marks of the top plates" : speech.say("Marks of the sole plate")}
             </button>
             <span aria-live="polite">
               {move.pending

@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useId, useRef, useState } from "react";
 import { answered, api, type Problem, type Schemas } from "../../../api/client";
-import type { JobEditing } from "../../../api/useJobEditing";
+import type { Edit, JobEditing } from "../../../api/useJobEditing";
 import { useSpeech } from "../../../speech/useSpeech";
 
 interface Props {
@@ -10,6 +10,17 @@ interface Props {
 }
 
 const READ_AFTER_MS = 90;
+
+/** The edit that was said: an opening more, or the wall that long. */
+function wanted(said: Schemas["SayView"], wall: string): Edit | undefined {
+  const { design, wall_length: length } = said;
+  if (design) return { do: "add_opening", wall, opening: { design } };
+  if (length == null) return undefined;
+  return (now) => {
+    const frame = now.walls.find((each) => each.id === wall)?.frame;
+    return frame && { do: "change_wall", wall, frame: { ...frame, length } };
+  };
+}
 
 /** One line that understands how openings are called out, and says back what it understood before Enter. */
 export function SayLine({ job, wall, editing }: Props) {
@@ -64,9 +75,9 @@ export function SayLine({ job, wall, editing }: Props) {
   async function add() {
     const understood = await read(text).catch(() => undefined);
     setReading(understood);
-    if (!understood?.design) return;
-    const opening = { design: understood.design };
-    const problem = await editing.run({ do: "add_opening", wall, opening });
+    const edit = understood && wanted(understood, wall);
+    if (!edit) return;
+    const problem = await editing.run(edit);
     setRefusal(problem);
     if (problem === undefined) setText("");
   }
@@ -110,7 +121,7 @@ export function SayLine({ job, wall, editing }: Props) {
       >
         {wrong ??
           reading?.understood ??
-          "Size, kind, place: 5-0x4-0 window centered · 16-0x7-0 overhead, 14 from left · beam 12-0"}
+          "Size, kind, place: 5-0x4-0 window centered · 16-0x7-0 overhead, 14 from left · beam 12-0 · wall 24-0"}
       </p>
     </form>
   );

@@ -2,6 +2,7 @@ import type { Design, Schemas, Ticket } from "../../../api/client";
 import { designNow, type Edit, type JobEditing } from "../../../api/useJobEditing";
 import { ChoiceList, ChoiceRow, LengthField, NumberField } from "../../../components/Field";
 import { NM_PER_INCH, nanometers } from "../../../lib/length";
+import { useSpeech } from "../../../speech/useSpeech";
 
 type Options = Schemas["DesignOptions"];
 type Save = (part: Partial<Options>) => Promise<string | undefined>;
@@ -137,6 +138,7 @@ interface RunPastProps {
 }
 
 function RunPast({ end, past, change }: RunPastProps) {
+  const { say } = useSpeech();
   if (!past) {
     return (
       <button
@@ -144,7 +146,7 @@ function RunPast({ end, past, change }: RunPastProps) {
         className="btn tap font-normal"
         onClick={() => void change({ run_past: 24 * NM_PER_INCH, far_studs: 2 })}
       >
-        Run the header on past its {end} pack
+        {say(`Run the header on past its ${end} pack`)}
       </button>
     );
   }

@@ -1,6 +1,7 @@
 import { Link } from "react-router";
 import type { Design, Schemas, Ticket } from "../../../api/client";
 import type { JobEditing } from "../../../api/useJobEditing";
+import { useSpeech } from "../../../speech/useSpeech";
 import { AssemblySection } from "./AssemblySection";
 import { CapabilityLine } from "./CapabilityLine";
 import { CautionSection } from "./CautionSection";
@@ -28,6 +29,7 @@ interface Props {
 
 /** Everything about one opening: whether it holds, what to cut, and why. */
 export function OpeningTicket(props: Props) {
+  const { say } = useSpeech();
   const { job, version, ticket, design, findings, wallLength, editing, showWorking, remove } = props;
   return (
     <article
@@ -44,7 +46,7 @@ export function OpeningTicket(props: Props) {
             Calculation sheet
           </Link>
           <Link className="btn tap" to={`/jobs/${job}/openings/${ticket.id}/reach`}>
-            How far headers reach
+            {say("How far headers reach")}
           </Link>
         </div>
       )}
