@@ -37,6 +37,39 @@ fn a_round_trip_loses_nothing() {
     assert_ne!(job.walls[0].id, again.walls[0].id, "the same file may be read twice");
 }
 
+/// Everything that can be said of a wall: a rake of metric studs, laps, own breaks and bolts, an opening exchanged after framing.
+#[test]
+fn a_round_trip_of_everything_that_can_be_said_loses_nothing() {
+    let inputs: serde_json::Value =
+        serde_json::from_str(include_str!("../../store/tests/data/sample_job.json")).expect("the sample is JSON");
+    let text = serde_json::json!({ "format": "sturvek-job", "version": 1, "job": inputs }).to_string();
+    let job = read_job(text.as_bytes()).expect("a job");
+    let written = write_job(&job).expect("JSON");
+    for kept in
+        ["rake_left", "peak_at", "own_breaks", "cast_bolts", "ladder_blocks", "runs_over", "framed_as", "sill_slope"]
+    {
+        assert!(written.contains(kept), "{kept}");
+    }
+    let again = write_job(&read_job(written.as_bytes()).expect("our own file")).expect("JSON");
+    assert_eq!(without_identities(&written), without_identities(&again));
+}
+
+#[test]
+fn where_plates_climb_the_file_says_how_far() {
+    let job = read_job(demo().as_bytes()).expect("the demo is a job");
+    let file = framed(&job);
+    let rake = file.walls.iter().find(|wall| wall.name == "Net shed rake").expect("in the demo");
+    // 2400 to 3000 mm over 3600: the lower plate climbs 600, a stud of 45 mm climbs 7.5.
+    let millimeters = |role: &str| {
+        let member = rake.members.iter().find(|member| member.role == role).expect(role);
+        (member.climb_bottom.mm, member.climb_top.mm)
+    };
+    assert!((millimeters("top plate").0 - 600.0).abs() < 1e-9);
+    assert_eq!(format!("{:.1}", millimeters("stud").1), "7.5");
+    let last = rake.marks.last().expect("an end stud");
+    assert!(last.label == "X" && last.at.mm < last.at_on_top.mm);
+}
+
 #[test]
 fn every_wall_is_framed_with_exact_lengths() {
     let job = read_job(demo().as_bytes()).expect("the demo is a job");

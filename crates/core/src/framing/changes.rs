@@ -42,6 +42,9 @@ impl Changes {
 /// What changed about an opening of a planned wall since it was framed; `None` where it is not marked as framed.
 pub fn changes(job: &Job, wall: &Wall, now: &WallPlan, opening: &Opening) -> Option<Changes> {
     let framed = opening.framed_as.as_ref()?;
+    if (&framed.design, &framed.jacks, &framed.kings) == (&opening.design, &opening.jacks, &opening.kings) {
+        return Some(Changes::default());
+    }
     let before = plan_wall(job, &as_framed(wall, opening, framed));
     let header = |plan: &WallPlan| {
         let of_opening = |plan: &&OpeningPlan| plan.id == opening.id;

@@ -18,6 +18,8 @@ pub(super) fn findings(planned: &Planned<'_>) -> Vec<Finding> {
         let near = |end: Length| in_piece.iter().any(|at| (*at - end).abs() <= NEAR_END);
         findings.extend([from, to].into_iter().filter(|end| !near(*end)).map(|at| Finding::BoltMissing { at }));
     }
+    // A break is the end of two pieces, and one finding.
+    findings.dedup();
     findings
 }
 
