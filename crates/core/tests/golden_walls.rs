@@ -186,6 +186,29 @@ fn a_gable_wall_is_highest_under_its_peak() {
     assert!((139.0..=140.2).contains(&longest), "{longest}");
 }
 
+/// Rows of blocking in the lean-to: one at 48 in every bay, one at 104 only where the studs reach it.
+#[test]
+fn blocking_stands_where_the_studs_of_a_rake_reach_it() {
+    let mut job = job_of(OpeningKind::Window, Length::inches(36), WallCarries::Nothing);
+    job.walls[0].openings.clear();
+    let frame = &mut job.walls[0].frame;
+    frame.length = Length::feet(12);
+    frame.height = WallHeight::Rake(Rake { left: Length::inches(96), right: Length::inches(120), peak: None });
+    frame.framing.blocking = vec![Length::inches(48), Length::inches(104)];
+    let plan = planned(&job);
+    let at = |height: f64| {
+        let row = |member: &&sturvek_core::framing::Member| {
+            member.role == Role::Blocking && (member.rect.y.to_inches() + 0.75 - height).abs() < 1e-9
+        };
+        plan.members.iter().filter(row).map(|block| block.rect.x.to_inches()).collect::<Vec<_>>()
+    };
+    // Ten studs, nine bays.
+    assert_eq!(at(48.0).len(), 9);
+    // Under the plates at x: 96 − 3.03 + x / 6; the block's top at 104 3/4 wants x of 71: from the stud at 79 1/4 on, four
+    // bays.
+    assert_eq!(at(104.0), [80.75, 96.75, 112.75, 128.75]);
+}
+
 /// 3600 mm of 90x45 at 600 under 2440 over the plates; a 910 x 1210 window with its own rough opening; noggings at 1350.
 /// Common practice, no source: noggings at most 1350 apart.
 #[test]

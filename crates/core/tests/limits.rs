@@ -29,6 +29,13 @@ fn asks(job: &Job, wanted: impl Fn(&OutsideLimits) -> bool) {
 }
 
 #[test]
+fn a_wall_about_which_nothing_is_said_sends_nobody_to_an_engineer() {
+    let job = job_of(OpeningKind::Door, Length::inches(36), carrying(&[]));
+    let plan = planned(&job);
+    assert_eq!((limit(&job), plan.verdict_words()), (OutsideLimits::NothingKnown, "Say what it carries"));
+}
+
+#[test]
 fn openings_over_twenty_feet() {
     asks(&roofed(Length::inches(241)), |limit| matches!(limit, OutsideLimits::TooWide { .. }));
     assert!(matches!(planned(&roofed(Length::feet(19))).outcome, OpeningOutcome::Header(_)));

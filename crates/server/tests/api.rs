@@ -311,3 +311,102 @@ fn the_checked_in_openapi_document_is_current() {
     let current = openapi_json().expect("JSON");
     assert!(kept == current, "openapi.json is out of date: run bin/generate");
 }
+
+fn wall_named<'a>(view: &'a Value, name: &str) -> &'a Value {
+    let walls = view["job"]["walls"].as_array().expect("walls");
+    walls.iter().find(|wall| wall["frame"]["name"] == name).expect("in the demo")
+}
+
+/// A length on the wire, in millimeters.
+fn millimeters(value: &Value) -> f64 {
+    value.as_i64().expect("nanometers") as f64 / 1e6
+}
+
+#[tokio::test]
+async fn a_wall_is_said_by_its_length_and_openings_in_millimeters() {
+    let api = Api::with_demo().await;
+    let view = api.demo_job().await;
+    let wall = wall_named(&view, "Pantry partition");
+    let say = format!("/api/jobs/{}/walls/{}/say", text(&view["id"]), text(&wall["id"]));
+    let said = api.post(&say, json!({ "text": "wall 12-6" })).await.body;
+    assert_eq!((said["wall_length"].as_i64(), &said["design"]), (Some(3_810_000_000), &Value::Null));
+    let said = api.post(&say, json!({ "text": "710x2040 door @ 1500", "in_millimeters": true })).await.body;
+    assert!((millimeters(&said["design"]["center"]) - 1500.0).abs() < 1e-9);
+    assert!(text(&said["understood"]).starts_with("door 710 mm x 2040 mm"), "{said}");
+    let said = api.post(&say, json!({ "text": "wall tall" })).await.body;
+    assert!(text(&said["problem"]).contains("tall"), "{said}");
+}
+
+#[tokio::test]
+async fn a_rake_wall_climbs_and_its_height_is_refused_by_name() {
+    let api = Api::with_demo().await;
+    let view = api.demo_job().await;
+    let wall = wall_named(&view, "Net shed rake");
+    let path = format!("/api/jobs/{}", text(&view["id"]));
+    let planned = api.get(&format!("{path}/walls/{}", text(&wall["id"]))).await.body;
+    let line: Vec<f64> = planned["top_line"].as_array().expect("points").iter().map(millimeters).collect();
+    assert_eq!(line.iter().map(|at| at.round() as i64).collect::<Vec<_>>(), [0, 2400, 3600, 3000]);
+    let climbs = |member: &&Value| member["climb_top"] != 0;
+    assert!(planned["members"].as_array().expect("members").iter().filter(climbs).count() > 5);
+
+    let mut frame = wall["frame"].clone();
+    frame["framing"]["height_by"]["rake_right"] = json!("40'");
+    let command = json!({ "do": "change_wall", "wall": wall["id"], "frame": frame });
+    let refused =
+        api.post(&format!("{path}/commands"), json!({ "on_version": view["version"], "command": command })).await;
+    is_problem(&refused, StatusCode::UNPROCESSABLE_ENTITY, "invalid");
+    assert!(
+        text(&refused.body["detail"]).contains("The rake's height at the right end is 40'-0\""),
+        "{}",
+        refused.body
+    );
+    frame["framing"]["height_by"]["rake_right"] = json!("soon");
+    let command = json!({ "do": "change_wall", "wall": wall["id"], "frame": frame });
+    let refused =
+        api.post(&format!("{path}/commands"), json!({ "on_version": view["version"], "command": command })).await;
+    assert_eq!(refused.body["field"], "rake_right", "{}", refused.body);
+    assert_eq!(api.get(&path).await.body["version"], view["version"], "nothing was kept");
+}
+
+#[tokio::test]
+async fn what_changed_since_framing_is_told_until_the_mark_is_taken_back() {
+    let api = Api::with_demo().await;
+    let view = api.demo_job().await;
+    let wall = wall_named(&view, "Pantry partition");
+    let (path, opening) = (format!("/api/jobs/{}", text(&view["id"])), &wall["openings"][0]);
+    let edit = async |command: Value| {
+        let version = api.get(&path).await.body["version"].clone();
+        let answer = api.post(&format!("{path}/commands"), json!({ "on_version": version, "command": command })).await;
+        assert_eq!(answer.status, StatusCode::OK, "{}", answer.body);
+    };
+    let changes = async || {
+        let planned = api.get(&format!("{path}/walls/{}", text(&wall["id"]))).await.body;
+        planned["openings"][0]["changes"].clone()
+    };
+    assert_eq!(changes().await, Value::Null);
+    let framed = json!({ "design": opening["design"] });
+    edit(json!({ "do": "mark_framed", "opening": opening["id"], "framed": framed })).await;
+    assert_eq!(changes().await["out"], json!([]));
+    let mut wider = opening["design"].clone();
+    wider["unit_width"] = json!("32");
+    edit(json!({ "do": "change_opening", "opening": opening["id"], "design": wider })).await;
+    let told = changes().await;
+    let length_of = |list: &str| {
+        let pieces = told[list].as_array().expect("pieces");
+        pieces.iter().find(|piece| piece["role"] == "flat_head").map(|piece| millimeters(&piece["length"]) / 25.4)
+    };
+    // Slabs of 28 and 32: rough openings of 30 and 34, with a jack at each side 33 and 37.
+    assert_eq!(length_of("out").map(f64::round), Some(33.0));
+    assert_eq!(length_of("new").map(f64::round), Some(37.0));
+    edit(json!({ "do": "mark_framed", "opening": opening["id"], "framed": null })).await;
+    assert_eq!(changes().await, Value::Null);
+}
+
+#[tokio::test]
+async fn every_way_of_speaking_names_every_part() {
+    let words = Api::with_demo().await.get("/api/words").await.body;
+    let parts = words["other_names"].as_array().expect("names").len();
+    let vocabularies = words["vocabularies"].as_array().expect("ways");
+    assert_eq!(vocabularies.len(), 3);
+    assert!(vocabularies.iter().all(|way| way["words"].as_array().is_some_and(|words| words.len() == parts)));
+}

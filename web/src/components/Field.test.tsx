@@ -1,9 +1,13 @@
 import { act, cleanup, fireEvent, render, screen } from "@testing-library/react";
 import { afterEach, expect, test, vi } from "vitest";
 import { NM_PER_INCH } from "../lib/length";
-import { ChoiceRow, LengthField, NumberField } from "./Field";
+import { renderFor } from "../test/speaking";
+import { ChoiceRow, LengthField, LengthsField, MaybeLengthField, NumberField } from "./Field";
 
-afterEach(cleanup);
+afterEach(() => {
+  cleanup();
+  localStorage.clear();
+});
 
 const enter = async (label: string, text: string) => {
   const field = screen.getByLabelText(label);
@@ -50,4 +54,29 @@ test("one of a few is pressed", () => {
   expect(screen.getByRole("button", { name: "Bare" }).getAttribute("aria-pressed")).toBe("true");
   fireEvent.click(screen.getByRole("button", { name: "Flat nailer" }));
   expect(choose).toHaveBeenCalledWith("nailer");
+});
+
+test("in millimeters a bare number is millimeters; whatever else is typed is left as it is", async () => {
+  const save = vi.fn(async () => undefined);
+  renderFor({ units: "millimeters" }, <LengthField label="Center" length={90 * NM_PER_INCH} save={save} />);
+  expect((screen.getByLabelText("Center") as HTMLInputElement).value).toBe("2286 mm");
+  await enter("Center", "2300");
+  await enter("Center", "7-6");
+  await enter("Center", "2300,5");
+  expect(save.mock.calls).toEqual([["2300 mm"], ["7-6"], ["2300.5 mm"]]);
+});
+
+test("a length that may be left empty is sent as nothing", async () => {
+  const save = vi.fn(async () => undefined);
+  render(<MaybeLengthField label="Up to" length={60 * NM_PER_INCH} save={save} />);
+  await enter("Up to", " ");
+  expect(save).toHaveBeenCalledWith(null);
+});
+
+test("several lengths stand in one field", async () => {
+  const save = vi.fn(async () => undefined);
+  render(<LengthsField label="Bolts" lengths={[12 * NM_PER_INCH, 60.5 * NM_PER_INCH]} save={save} />);
+  expect((screen.getByLabelText("Bolts") as HTMLInputElement).value).toBe(`1'-0", 5'-0 1/2"`);
+  await enter("Bolts", "1-0, 5-6 ; , 9-0");
+  expect(save).toHaveBeenCalledWith(["1-0", "5-6", "9-0"]);
 });

@@ -1,5 +1,5 @@
 import { describe, expect, test } from "vitest";
-import { lengthText, NM_PER_INCH, toNearestSixteenth } from "./length";
+import { asTyped, lengthText, millimeterText, NM_PER_INCH, toNearestSixteenth } from "./length";
 
 const inches = (value: number) => value * NM_PER_INCH;
 
@@ -21,4 +21,29 @@ describe("lengthText", () => {
 test("drags land on sixteenths", () => {
   expect(toNearestSixteenth(inches(10.03))).toBe(inches(10));
   expect(toNearestSixteenth(inches(10.04))).toBe(inches(10.0625));
+});
+
+test.each([
+  [1, "25.4"],
+  [38, "965.2"],
+  [1 / 16, "1.5875"],
+  [1 / 64, "0.396875"],
+  [0, "0"],
+  [-2, "-50.8"],
+])("%f in. are exact in millimeters", (value, text) => {
+  expect(millimeterText(inches(value))).toBe(text);
+});
+
+test("only a bare number is taken for millimeters", () => {
+  const typed = ["900", " 12,5 ", "3-0", "900 mm", "36 1/2", '90"', ""];
+  expect(typed.map((text) => asTyped(text, "millimeters"))).toEqual([
+    "900 mm",
+    "12.5 mm",
+    "3-0",
+    "900 mm",
+    "36 1/2",
+    '90"',
+    "",
+  ]);
+  expect(asTyped("900", "feet_and_inches")).toBe("900");
 });

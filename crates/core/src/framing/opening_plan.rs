@@ -120,6 +120,14 @@ impl OpeningPlan {
         }
     }
 
+    /// The verdict as it is shown; where only the loads are missing, that is said and nobody sent to an engineer.
+    pub const fn verdict_words(&self) -> &'static str {
+        match self.outcome {
+            OpeningOutcome::Outside(OutsideLimits::NothingKnown) => "Say what it carries",
+            _ => self.verdict.words(),
+        }
+    }
+
     /// The header that goes in, if there is one.
     pub fn header(&self) -> Option<HeaderSpec> {
         match &self.outcome {

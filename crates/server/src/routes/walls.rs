@@ -83,7 +83,7 @@ pub async fn get_sheet(
         job: stored.job.name.clone(),
         wall: wall.frame.name.clone(),
         opening: format!("{}, {}", letter(place), opening.design.kind.word()),
-        verdict: opening.verdict.words().to_owned(),
+        verdict: opening.verdict_words().to_owned(),
         sentence: opening.sentence.clone(),
         version: stored.version,
         version_of: stored.updated_at,

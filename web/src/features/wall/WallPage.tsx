@@ -1,8 +1,8 @@
-import { useQuery } from "@tanstack/react-query";
+import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { Link, Navigate, useNavigate, useParams, useSearchParams } from "react-router";
 import type { JobView, Wall, WallView } from "../../api/client";
-import { jobQuery, wallQuery } from "../../api/queries";
+import { jobQuery, keys, wallQuery } from "../../api/queries";
 import { type JobEditing, useJobEditing } from "../../api/useJobEditing";
 import { LengthText } from "../../components/LengthText";
 import { Trouble } from "../../components/Trouble";
@@ -101,6 +101,7 @@ type Sheet = { readonly kind: "loads" | "frame" } | { readonly kind: "working"; 
 function LoadedWall({ view, wall, planned }: LoadedProps) {
   const move = usePendingMove(view.id, planned, useJobEditing(view.id));
   const editing = move.settled;
+  const client = useQueryClient();
   const navigate = useNavigate();
   const [search, setSearch] = useSearchParams();
   const [sheet, setSheet] = useState<Sheet>();
@@ -109,6 +110,13 @@ function LoadedWall({ view, wall, planned }: LoadedProps) {
   const selected = shown.openings.find((opening) => opening.id === search.get("o")) ?? shown.openings[0];
   const design = wall.openings.find((opening) => opening.id === selected?.id)?.design;
   const select = (opening: string) => setSearch({ o: opening }, { replace: true });
+  // What was said last is what its sayer looks at next; it is the last of the list.
+  const selectNewest = () => {
+    const now = client.getQueryData<JobView>(keys.job(view.id));
+    const openings = now?.job.walls.find((each) => each.id === wall.id)?.openings ?? [];
+    const newest = openings.at(-1)?.id;
+    if (newest && openings.length > wall.openings.length) select(newest);
+  };
   const remove = (opening: string) => void editing.run({ do: "remove_opening", opening });
   return (
     <div className="flex h-full flex-col lg:grid lg:grid-cols-[minmax(0,1fr)_392px] lg:grid-rows-[auto_minmax(0,1fr)]">
@@ -120,7 +128,7 @@ function LoadedWall({ view, wall, planned }: LoadedProps) {
       {/* On a phone the ticket follows the wall at once; what stands under the wall comes after it. */}
       <main className="contents min-w-0 lg:block lg:overflow-y-auto">
         <div className="order-1 px-4 pt-3">
-          <SayLine job={view.id} wall={planned.id} editing={editing} />
+          <SayLine job={view.id} wall={planned.id} editing={editing} kept={selectNewest} />
           <Trouble editing={editing} />
           <WallStage view={shown} selected={selected} select={select} remove={remove} move={move} />
         </div>

@@ -14,8 +14,7 @@ impl Framer<'_> {
             for (left, right) in gaps(&self.members, y, y + height) {
                 let rect = Rect { x: left, y, width: right - left, height };
                 let in_opening = openings.iter().any(|plan| rect.overlaps(&hole(plan)));
-                let taken = self.members.iter().any(|member| member.rect.overlaps(&rect));
-                if !in_opening && !taken {
+                if !in_opening && !self.is_filled(&rect) {
                     self.lay(Role::Blocking, None, rect);
                 }
             }

@@ -72,7 +72,7 @@ impl Framer<'_> {
             while middle + height.half() <= top {
                 let rect = Rect { x: left, y: middle - height.half(), width: right - left, height };
                 // Two walls that meet one bay share its blocks.
-                if !self.members.iter().any(|member| member.rect.overlaps(&rect)) {
+                if !self.is_filled(&rect) {
                     self.lay(Role::LadderBlock, None, rect);
                 }
                 middle += LADDER_SPACING;

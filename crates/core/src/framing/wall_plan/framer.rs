@@ -73,8 +73,12 @@ impl<'a> Framer<'a> {
         let right = x + width;
         let bottom = frame.thickness();
         let rect = Rect { x, y: bottom, width, height: frame.lowest_under_plates(x, right) - bottom };
-        let taken = self.members.iter().any(|member| member.rect.overlaps(&rect) && !member.role.is_top_plate());
-        Length::ZERO <= x && right <= frame.length && !is_taken(x, right, openings) && !taken
+        Length::ZERO <= x && right <= frame.length && !is_taken(x, right, openings) && !self.is_filled(&rect)
+    }
+
+    /// Whether a member is in this place under the plates. Climbing plates have large boxes and are never in it.
+    pub(super) fn is_filled(&self, rect: &Rect) -> bool {
+        self.members.iter().any(|member| member.rect.overlaps(rect) && !member.role.is_top_plate())
     }
 
     /// Studs of the blank wall that no opening, pack or point load has taken the place of.

@@ -7,9 +7,15 @@ interface Props {
   readonly job: string;
   readonly wall: string;
   readonly editing: JobEditing;
+  /** Called when what was said is kept. */
+  readonly kept?: () => void;
 }
 
 const READ_AFTER_MS = 90;
+const HINT =
+  "Size, kind, place: 5-0x4-0 window centered · 16-0x7-0 overhead, 14 from left · beam 12-0 · wall 24-0";
+const HINT_IN_MILLIMETERS =
+  "Size, kind, place: 1510x1210 window centered · 4800x2100 overhead, 350 from left · beam 3600 · wall 7200";
 
 /** The edit that was said: an opening more, or the wall that long. */
 function wanted(said: Schemas["SayView"], wall: string): Edit | undefined {
@@ -23,7 +29,7 @@ function wanted(said: Schemas["SayView"], wall: string): Edit | undefined {
 }
 
 /** One line that understands how openings are called out, and says back what it understood before Enter. */
-export function SayLine({ job, wall, editing }: Props) {
+export function SayLine({ job, wall, editing, kept }: Props) {
   const [text, setText] = useState("");
   const [reading, setReading] = useState<Schemas["SayView"]>();
   const [refusal, setRefusal] = useState<Problem>();
@@ -79,7 +85,9 @@ export function SayLine({ job, wall, editing }: Props) {
     if (!edit) return;
     const problem = await editing.run(edit);
     setRefusal(problem);
-    if (problem === undefined) setText("");
+    if (problem !== undefined) return;
+    setText("");
+    kept?.();
   }
 
   const wrong = refusal?.detail ?? reading?.problem ?? undefined;
@@ -119,9 +127,7 @@ export function SayLine({ job, wall, editing }: Props) {
         role="status"
         className={`min-h-6 pt-0.5 text-sm ${wrong ? "text-error" : "text-secondary"}`}
       >
-        {wrong ??
-          reading?.understood ??
-          "Size, kind, place: 5-0x4-0 window centered · 16-0x7-0 overhead, 14 from left · beam 12-0 · wall 24-0"}
+        {wrong ?? reading?.understood ?? (inMillimeters ? HINT_IN_MILLIMETERS : HINT)}
       </p>
     </form>
   );
