@@ -25,7 +25,11 @@ const openJob = async (page, wall) => {
   await page.getByRole("link", { name: new RegExp(`^${wall}`) }).click();
   await page.getByTestId("verdict").waitFor();
 };
-const choose = (page, letter) => page.locator(`[data-opening="${letter}"]`).click();
+const choose = async (page, letter) => {
+  await page.locator(`[data-opening="${letter}"]`).click();
+  // The ticket is another one then: what is looked for afterwards has to be its own.
+  await page.getByRole("article", { name: `Ticket of opening ${letter}` }).waitFor();
+};
 
 await view("jobs", {}, async () => {});
 await view("wall", {}, async (page) => {

@@ -90,6 +90,10 @@ fn heads_line_up_unless_they_differ_on_purpose() {
     door(3, 20);
     // 36 + 48 1/2 against the doors' 82 1/2.
     has(&job, &Finding::HeadOffLine { opening: OPENING, by: Length::inches(2), line: Length::inches_and(82, 1, 2) });
+    // A cased opening for a unit as high as the doors has less over it, and is in line with them.
+    let mut cased = job.clone();
+    cased.walls[0].openings[1].design.kind = OpeningKind::CasedOpening;
+    lacks(&cased, |finding| matches!(finding, Finding::HeadOffLine { opening: OpeningId(2), .. }));
     framing(&mut job).heads = HeadLine::OnPurpose;
     lacks(&job, |finding| matches!(finding, Finding::HeadOffLine { .. }));
 }

@@ -1,6 +1,6 @@
 //! The `sturvek` command.
 
-use std::io::Read;
+use std::io::{Read, Write};
 use std::net::{IpAddr, Ipv4Addr, SocketAddr};
 use std::path::{Path, PathBuf};
 use std::process::ExitCode;
@@ -72,22 +72,18 @@ async fn main() -> ExitCode {
 async fn run(command: Command) -> Result<(), Failure> {
     match command {
         Command::Serve { database, port, empty } => serve(&database, port, empty).await,
-        Command::Size { file } => {
-            println!("{}", serde_json::to_string_pretty(&header_cases::answer_all(&read(&file)?)?)?);
-            Ok(())
-        }
-        Command::Frame { file } => {
-            println!("{}", serde_json::to_string_pretty(&framed(&read_job(&read(&file)?)?))?);
-            Ok(())
-        }
-        Command::Table { block } => {
-            println!("{}", serde_json::to_string_pretty(&header_table::table(&block)?)?);
-            Ok(())
-        }
-        Command::Openapi => {
-            print!("{}", openapi_json()?);
-            Ok(())
-        }
+        Command::Size { file } => tell(&serde_json::to_string_pretty(&header_cases::answer_all(&read(&file)?)?)?),
+        Command::Frame { file } => tell(&serde_json::to_string_pretty(&framed(&read_job(&read(&file)?)?))?),
+        Command::Table { block } => tell(&serde_json::to_string_pretty(&header_table::table(&block)?)?),
+        Command::Openapi => tell(openapi_json()?.trim_end()),
+    }
+}
+
+/// Prints an answer. Who stops reading halfway, as `head` does, has read enough.
+fn tell(answer: &str) -> Result<(), Failure> {
+    match writeln!(std::io::stdout(), "{answer}") {
+        Err(error) if error.kind() != std::io::ErrorKind::BrokenPipe => Err(error.into()),
+        _ => Ok(()),
     }
 }
 

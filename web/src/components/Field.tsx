@@ -173,7 +173,7 @@ export function ChoiceList<T extends string>(props: ChoiceProps<T>) {
       </label>
       <select
         id={id}
-        className="select tap w-full"
+        className="select tap w-full text-ellipsis"
         value={value}
         onChange={(event) => choose(event.target.value as T)}
       >

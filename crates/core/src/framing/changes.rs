@@ -5,8 +5,8 @@
 //!
 //! **Source.** Common practice, no source: units are exchanged after framing, and nobody knows what to pull.
 //!
-//! **Assumptions and limits.** Everything else of the job is as it is now. The sole plate runs through until the wall stands: only
-//! what is cut out of it in the doorway is told.
+//! **Assumptions and limits.** Everything else of the job is as it is now. The sole plate runs through until the wall stands and is
+//! cut at the jacks then, so that no piece of it is exchanged.
 
 use super::marks::Mark;
 use super::member::Role;
@@ -74,7 +74,7 @@ fn as_framed(wall: &Wall, opening: &Opening, framed: &FramedAs) -> Wall {
 /// The pieces of a wall that may have to be exchanged.
 fn exchanged(plan: &WallPlan) -> Vec<Piece> {
     let mut pieces = pieces_of_wall(&plan.members);
-    pieces.retain(|piece| piece.role != Role::SolePlate);
+    pieces.retain(|piece| !matches!(piece.role, Role::SolePlate | Role::SolePlateCutLast));
     pieces
 }
 

@@ -21,7 +21,7 @@ export function MaterialsPage() {
         title={data ? `Materials of ${data.job.name}` : "Materials"}
         back={{ to: `/jobs/${job}`, label: "Back to the wall" }}
       />
-      <main className="min-h-0 flex-1 overflow-y-auto p-4">
+      <main className="relative min-h-0 flex-1 overflow-y-auto p-4">
         {error && <p className="text-lg">{error.message}</p>}
         <Trouble editing={editing} />
         {data && (

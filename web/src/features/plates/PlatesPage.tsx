@@ -28,8 +28,11 @@ export function PlatesPage() {
           Print it
         </button>
       </PageHead>
-      {/* biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls has to be reachable by keyboard */}
-      <main tabIndex={0} className="min-h-0 flex-1 overflow-y-auto p-4 print:overflow-visible print:p-0">
+      <main
+        // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls has to be reachable by keyboard
+        tabIndex={0}
+        className="relative min-h-0 flex-1 overflow-y-auto p-4 print:overflow-visible print:p-0"
+      >
         {error && <p className="text-lg">{error.message}</p>}
         {planned.data && (
           <article className="sheet mx-auto grid max-w-4xl gap-6 p-6 print:border-0 print:p-0">

@@ -33,7 +33,7 @@ export function ReachPage() {
         title={`${say("How far headers reach")}${wall ? ` in ${wall.frame.name}` : ""}`}
         back={back}
       />
-      <main className="min-h-0 flex-1 overflow-y-auto p-4">
+      <main className="relative min-h-0 flex-1 overflow-y-auto p-4">
         {error && <p className="text-lg">{error.message}</p>}
         <section className="sheet grid gap-x-8 gap-y-2 p-4 md:grid-cols-3" aria-label="What if">
           <Slider label="What if the snow were" value={snow} change={setSnow} />

@@ -45,7 +45,7 @@ export function RulesPage() {
         title={data ? `Rules of ${data.job.name}` : "Rules"}
         back={{ to: `/jobs/${job}`, label: "Back to the wall" }}
       />
-      <main className="min-h-0 flex-1 overflow-y-auto p-4">
+      <main className="relative min-h-0 flex-1 overflow-y-auto p-4">
         {error && <p className="text-lg">{error.message}</p>}
         <Trouble editing={editing} />
         {settings && data && (

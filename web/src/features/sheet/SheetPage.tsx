@@ -24,8 +24,11 @@ export function SheetPage() {
           Print it
         </button>
       </PageHead>
-      {/* biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls has to be reachable by keyboard */}
-      <main tabIndex={0} className="min-h-0 flex-1 overflow-y-auto p-4 print:overflow-visible print:p-0">
+      <main
+        // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls has to be reachable by keyboard
+        tabIndex={0}
+        className="relative min-h-0 flex-1 overflow-y-auto p-4 print:overflow-visible print:p-0"
+      >
         {error && <p className="text-lg">{error.message}</p>}
         {data && (
           <article className="sheet mx-auto max-w-4xl p-6 print:max-w-none print:border-0 print:p-0">

@@ -126,7 +126,7 @@ function LoadedWall({ view, wall, planned }: LoadedProps) {
         <UndoRedo view={view} editing={editing} />
       </header>
       {/* On a phone the ticket follows the wall at once; what stands under the wall comes after it. */}
-      <main className="contents min-w-0 lg:block lg:overflow-y-auto">
+      <main className="contents min-w-0 lg:relative lg:block lg:overflow-y-auto">
         <div className="order-1 px-4 pt-3">
           <SayLine job={view.id} wall={planned.id} editing={editing} kept={selectNewest} />
           <Trouble editing={editing} />
@@ -137,7 +137,7 @@ function LoadedWall({ view, wall, planned }: LoadedProps) {
           <ToLookAt view={shown} select={select} />
         </div>
       </main>
-      <aside className="ticket order-2 lg:overflow-y-auto" aria-label="Ticket">
+      <aside className="ticket relative order-2 lg:overflow-y-auto" aria-label="Ticket">
         {selected && design ? (
           <OpeningTicket
             key={selected.id}

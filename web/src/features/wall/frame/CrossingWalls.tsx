@@ -22,7 +22,7 @@ export function CrossingWalls({ options, wallLength, change }: Props) {
       <legend className="ruled w-full">Walls that meet it from the inside</legend>
       {walls.map((wall, index) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: a crossing wall has no name but its place
-        <div key={index} className="mt-2 grid grid-cols-2 gap-2 border-base-300 border-l-4 pl-3">
+        <div key={index} className="mt-2 grid gap-2 border-base-300 border-l-4 pl-3 sm:grid-cols-2">
           <LengthField
             label={`Center of wall ${index + 1}`}
             length={nanometers(wall.partition_at)}
@@ -54,7 +54,7 @@ export function CrossingWalls({ options, wallLength, change }: Props) {
           />
           <button
             type="button"
-            className="btn btn-ghost tap col-span-2 justify-self-start font-normal"
+            className="btn btn-ghost tap justify-self-start sm:col-span-2 font-normal"
             onClick={() => void change({ partitions: walls.filter((_, place) => place !== index) })}
           >
             Take it away

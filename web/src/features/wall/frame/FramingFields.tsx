@@ -31,7 +31,7 @@ export function FramingFields({ options, wallLength, change }: Props) {
         ]}
         choose={(face) => void change({ face })}
       />
-      <div className="grid grid-cols-2 gap-3">
+      <div className="grid gap-3 sm:grid-cols-2">
         <ChoiceRow
           label="Layout pulled from"
           value={options.layout_from ?? "left"}

@@ -25,7 +25,7 @@ export function PlateFields({ options, change }: Props) {
     <details>
       <summary className="ruled tap flex cursor-pointer items-center">Plates, laps and bolts</summary>
       <div className="mt-2 grid gap-3">
-        <div className="grid grid-cols-2 gap-3">
+        <div className="grid gap-3 sm:grid-cols-2">
           <LengthField
             label="Plates cut from"
             length={nanometers(options.plate_stock ?? 0)}

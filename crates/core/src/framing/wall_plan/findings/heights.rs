@@ -59,17 +59,29 @@ fn under_the_rake(frame: &WallFrame, plan: &OpeningPlan) -> Option<Finding> {
 
 /// Heads are meant to line up: the line is the one that most keep; the lowest of those where several are kept alike.
 fn head_line(planned: &Planned<'_>, plan: &OpeningPlan) -> Option<Finding> {
-    // An overhead door has its own head, and what looks out higher up is put there on purpose.
+    // An overhead door has its own head.
     let lines_up = |plan: &&OpeningPlan| plan.design.kind != OpeningKind::OverheadDoor;
     let on_purpose = planned.wall.frame.framing.heads == HeadLine::OnPurpose;
-    let others: Vec<Length> = planned.openings.iter().filter(lines_up).map(|plan| plan.stack.head()).collect();
-    if on_purpose || others.len() < 2 || !lines_up(&plan) {
+    let head = |plan: &OpeningPlan| as_a_door_head(&planned.job.settings, plan);
+    let heads: Vec<Length> = planned.openings.iter().filter(lines_up).map(head).collect();
+    if on_purpose || heads.len() < 2 || !lines_up(&plan) {
         return None;
     }
-    let kept = |line: &Length| others.iter().filter(|head| *head == line).count();
-    let line = *others.iter().max_by_key(|line| (kept(line), -**line))?;
-    let by = plan.stack.head() - line;
+    let kept = |line: &Length| heads.iter().filter(|head| *head == line).count();
+    let line = *heads.iter().max_by_key(|line| (kept(line), -**line))?;
+    let by = head(plan) - line;
     (by != Length::ZERO).then_some(Finding::HeadOffLine { opening: plan.id, by, line })
+}
+
+/// The head, as it would be if the opening were a door: units that stand on the floor and are equally high line up, though each
+/// kind has another clearance over it.
+fn as_a_door_head(settings: &Settings, plan: &OpeningPlan) -> Length {
+    let design = &plan.design;
+    if design.kind.reaches_the_floor() && design.sill == Length::ZERO {
+        plan.bottom + design.unit.height + settings.rough.door.height
+    } else {
+        plan.stack.head()
+    }
 }
 
 fn sill(settings: &Settings, plan: &OpeningPlan) -> Vec<Finding> {
