@@ -91,26 +91,16 @@ fn written(length: Length) -> String {
 #[cfg(test)]
 mod tests {
     use super::*;
+    use crate::framing::fixture::partition_with;
     use crate::framing::plan_wall;
-    use crate::job::{
-        CountOverride, Job, Opening, OpeningDesign, OpeningId, OpeningKind, Size, Wall, WallFrame, WallId,
-    };
-    use crate::loads::{BearingEvidence, WallCarries};
+    use crate::job::{CountOverride, Opening, OpeningDesign, OpeningId, OpeningKind, Size};
 
     fn steps(kings: Ends<u8>) -> Vec<String> {
         let size = Size { width: Length::inches(36), height: Length::inches(80) };
         let usual = OpeningDesign::usual(OpeningKind::Door, size);
         let mut opening = Opening::new(OpeningId(1), OpeningDesign { center: Length::feet(6), ..usual });
         opening.kings = kings.map(|count| Some(CountOverride { count, reason: "as drawn".into() }));
-        let mut job = Job::empty("invented", vec![]);
-        job.walls.push(Wall {
-            id: WallId(1),
-            frame: WallFrame::usual("north"),
-            evidence: BearingEvidence::default(),
-            carries: WallCarries::Nothing,
-            openings: vec![opening],
-            point_loads: vec![],
-        });
+        let job = partition_with(vec![opening]);
         let plan = plan_wall(&job, &job.walls[0]);
         assembly(&plan.openings[0], &plan.members)
     }

@@ -102,21 +102,8 @@ fn only_in(these: &[Mark], those: &[Mark]) -> Vec<Mark> {
 #[cfg(test)]
 mod tests {
     use super::*;
-    use crate::job::{OpeningDesign, OpeningId, OpeningKind, Size, WallFrame, WallId};
-    use crate::loads::{BearingEvidence, WallCarries};
-
-    fn job(opening: Opening) -> Job {
-        let mut job = Job::empty("invented", vec![]);
-        job.walls.push(Wall {
-            id: WallId(1),
-            frame: WallFrame::usual("north"),
-            evidence: BearingEvidence::default(),
-            carries: WallCarries::Nothing,
-            openings: vec![opening],
-            point_loads: vec![],
-        });
-        job
-    }
+    use crate::framing::fixture::partition_with;
+    use crate::job::{OpeningDesign, OpeningId, OpeningKind, Size};
 
     fn window(width: i64) -> OpeningDesign {
         let size = Size { width: Length::inches(width), height: Length::inches(48) };
@@ -128,7 +115,7 @@ mod tests {
         let mut opening = Opening::new(OpeningId(1), to);
         let (jacks, kings) = (opening.jacks.clone(), opening.kings.clone());
         opening.framed_as = Some(FramedAs { design: from, jacks, kings });
-        let job = job(opening.clone());
+        let job = partition_with(vec![opening.clone()]);
         let plan = plan_wall(&job, &job.walls[0]);
         changes(&job, &job.walls[0], &plan, &opening).expect("it is framed")
     }
@@ -156,7 +143,7 @@ mod tests {
     #[test]
     fn what_was_never_framed_has_nothing_to_hold_against() {
         let opening = Opening::new(OpeningId(1), window(36));
-        let job = job(opening.clone());
+        let job = partition_with(vec![opening.clone()]);
         let plan = plan_wall(&job, &job.walls[0]);
         assert_eq!(changes(&job, &job.walls[0], &plan, &opening), None);
     }

@@ -3,6 +3,8 @@
 pub mod assembly;
 pub mod changes;
 pub mod finding;
+#[cfg(test)]
+mod fixture;
 pub mod king_count;
 pub mod layout;
 pub mod margins;

@@ -83,10 +83,9 @@ fn bay_around(job: &Job, wall: &Wall, design: &OpeningDesign) -> Option<StudBay>
 #[cfg(test)]
 mod tests {
     use super::*;
-    use crate::framing::{OpeningOutcome, plan_wall};
-    use crate::framing::{Role, WallPlan};
-    use crate::job::{OpeningId, OpeningKind, Size, WallFrame, WallId};
-    use crate::loads::{BearingEvidence, WallCarries};
+    use crate::framing::fixture::partition_with;
+    use crate::framing::{OpeningOutcome, Role, WallPlan, plan_wall};
+    use crate::job::{OpeningId, OpeningKind, Size};
 
     fn planned(openings: &[(i64, Length)]) -> WallPlan {
         let opening = |(index, (width, center)): (usize, &(i64, Length))| {
@@ -101,15 +100,7 @@ mod tests {
             };
             Opening::new(OpeningId(index as u128), OpeningDesign { rough: Some(rough), ..design })
         };
-        let mut job = Job::empty("invented", vec![]);
-        job.walls.push(Wall {
-            id: WallId(1),
-            frame: WallFrame::usual("north"),
-            evidence: BearingEvidence::default(),
-            carries: WallCarries::Nothing,
-            openings: openings.iter().enumerate().map(opening).collect(),
-            point_loads: vec![],
-        });
+        let job = partition_with(openings.iter().enumerate().map(opening).collect());
         plan_wall(&job, &job.walls[0])
     }
 
