@@ -17,11 +17,7 @@ pub struct Margins {
 /// The margins of a planned opening.
 pub fn margins(plan: &OpeningPlan, frame: &WallFrame) -> Margins {
     let (left, right) = (plan.left(), plan.right());
-    let faces = |partition: &crate::job::Partition| {
-        let half = frame.sawn.depth(partition.depth).half();
-        (partition.at - half, partition.at + half)
-    };
-    let walls = || frame.framing.partitions.iter().map(faces);
+    let walls = || frame.framing.partitions.iter().map(|partition| frame.faces_of(partition));
     let before = walls().map(|(_, face)| face).filter(|face| *face <= plan.design.center).max();
     let after = walls().map(|(face, _)| face).filter(|face| plan.design.center <= *face).min();
     Margins {

@@ -85,8 +85,8 @@ fn equal_gaps(plan: &OpeningPlan, others: &[OpeningPlan], reach: Reach, length: 
 fn clear_of_walls(wall: &Wall, reach: Reach) -> Option<Length> {
     let frame = &wall.frame;
     let barred = |partition: &crate::job::Partition| {
-        let half = frame.sawn.depth(partition.depth).half() + frame.thickness();
-        (partition.at - half - reach.right, partition.at + half + reach.left)
+        let (from, to) = frame.channel_of(partition);
+        (from - reach.right, to + reach.left)
     };
     let barred: Vec<(Length, Length)> = frame.framing.partitions.iter().map(barred).collect();
     let middle = frame.length.half();

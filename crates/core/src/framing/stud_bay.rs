@@ -51,8 +51,8 @@ fn studs_stay(wall: &Wall, bay: StudBay) -> bool {
     let stud = frame.thickness();
     let (from, to) = (bay.left - stud, bay.right + stud);
     let channel = |partition: &crate::job::Partition| {
-        let half = frame.sawn.depth(partition.depth).half() + stud;
-        partition.backing == Backing::Channel && from < partition.at + half && partition.at - half < to
+        let (left, right) = frame.channel_of(partition);
+        partition.backing == Backing::Channel && from < right && left < to
     };
     let corner = |end: End| {
         let reach = corner_reach(*frame.framing.ends.at(end), stud);

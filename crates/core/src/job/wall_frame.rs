@@ -326,6 +326,24 @@ impl WallFrame {
         }
     }
 
+    /// The run of the top plates over a place.
+    fn top_line_at(&self, x: Length) -> [(Length, Length); 2] {
+        let lines = self.top_lines();
+        lines.iter().copied().find(|[_, (to, _)]| x <= *to).unwrap_or(lines[lines.len() - 1])
+    }
+
+    /// The faces of a crossing wall.
+    pub fn faces_of(&self, partition: &Partition) -> (Length, Length) {
+        let half = self.sawn.depth(partition.depth).half();
+        (partition.at - half, partition.at + half)
+    }
+
+    /// The stretch that the channel of a crossing wall takes: its faces and a stud at either side.
+    pub fn channel_of(&self, partition: &Partition) -> (Length, Length) {
+        let (left, right) = self.faces_of(partition);
+        (left - self.thickness(), right + self.thickness())
+    }
+
     /// Whether a gable's peak lies between two places.
     pub fn peak_between(&self, from: Length, to: Length) -> bool {
         self.top_lines().iter().skip(1).any(|[(peak, _), _]| from < *peak && *peak < to)
@@ -336,9 +354,7 @@ impl WallFrame {
         if self.rake().is_none() {
             return self.height();
         }
-        let lines = self.top_lines();
-        let line = lines.iter().find(|[_, (to, _)]| x <= *to).unwrap_or(&lines[lines.len() - 1]);
-        on_line(*line, x, self.sawn)
+        on_line(self.top_line_at(x), x, self.sawn)
     }
 
     /// Underside of the top plates at a place.
@@ -357,9 +373,7 @@ impl WallFrame {
         if self.rake().is_none() {
             return self.thickness();
         }
-        let lines = self.top_lines();
-        let line = lines.iter().find(|[_, (to, _)]| x <= *to).unwrap_or(&lines[lines.len() - 1]);
-        along(*line, self.thickness(), self.sawn)
+        along(self.top_line_at(x), self.thickness(), self.sawn)
     }
 }
 

@@ -33,14 +33,13 @@ impl Framer<'_> {
         let frame = self.frame();
         let stud = frame.thickness();
         for partition in frame.framing.partitions.iter().filter(|each| each.backing == Backing::Channel) {
-            let width = frame.sawn.depth(partition.depth);
-            let left = partition.at - width.half();
-            let (from, to) = (left - stud, left + width + stud);
+            let (left, right) = frame.faces_of(partition);
+            let (from, to) = frame.channel_of(partition);
             let between_end_studs = stud <= from && to <= frame.length - stud;
             if between_end_studs && self.is_clear(from, to - from, openings) {
                 self.upright(Role::PartitionStud, None, from, stud, Top::Plates);
-                self.stand(Role::PartitionBacker, None, (left, width), (stud, Top::Plates));
-                self.upright(Role::PartitionStud, None, left + width, stud, Top::Plates);
+                self.stand(Role::PartitionBacker, None, (left, right - left), (stud, Top::Plates));
+                self.upright(Role::PartitionStud, None, right, stud, Top::Plates);
             }
         }
     }

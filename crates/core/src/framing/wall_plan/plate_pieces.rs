@@ -34,10 +34,7 @@ impl Framer<'_> {
             .partitions
             .iter()
             .filter(|partition| partition.laps_in)
-            .map(|partition| {
-                let half = frame.sawn.depth(partition.depth).half();
-                (partition.at - half, partition.at + half)
-            })
+            .map(|partition| frame.faces_of(partition))
             .collect();
         open.sort_unstable();
         let mut stretches = Vec::new();

@@ -4,6 +4,7 @@ use super::super::super::finding::Finding;
 use super::super::super::member::{Member, Role};
 use super::super::super::opening_plan::{OpeningOutcome, OpeningPlan};
 use super::super::crossings::corner_reach;
+use super::super::framer::is_taken;
 use super::Planned;
 use crate::job::{Backing, OpeningKind, Wall, WallEnd};
 use crate::measure::{End, Length};
@@ -37,8 +38,7 @@ fn crossing_walls(wall: &Wall, plan: &OpeningPlan) -> Vec<Finding> {
     let frame = &wall.frame;
     let (left, right) = (plan.pack_edge(End::Left), plan.pack_edge(End::Right));
     let in_the_way = |partition: &crate::job::Partition| {
-        let half = frame.sawn.depth(partition.depth).half() + frame.thickness();
-        let (from, to) = (partition.at - half, partition.at + half);
+        let (from, to) = frame.channel_of(partition);
         let by = (to - left).min(right - from);
         (from < right && left < to).then_some(Finding::PartitionInTheWay { opening: plan.id, at: partition.at, by })
     };
@@ -49,17 +49,15 @@ fn crossing_walls(wall: &Wall, plan: &OpeningPlan) -> Vec<Finding> {
 pub(super) fn lost_channels(planned: &Planned<'_>) -> Vec<Finding> {
     let frame = &planned.wall.frame;
     let lost = |partition: &&crate::job::Partition| {
-        let width = frame.sawn.depth(partition.depth);
-        let left = partition.at - width.half();
+        let (left, _) = frame.faces_of(partition);
         let stands = |member: &Member| member.role == Role::PartitionBacker && member.rect.x == left;
-        let (from, to) = (left - frame.thickness(), left + width + frame.thickness());
-        let in_a_pack =
-            planned.openings.iter().any(|plan| from < plan.pack_edge(End::Right) && plan.pack_edge(End::Left) < to);
+        let (from, to) = frame.channel_of(partition);
+        let in_a_pack = is_taken(from, to, planned.openings);
         partition.backing == Backing::Channel && !in_a_pack && !planned.members.iter().any(stands)
     };
     let channel = |partition: &crate::job::Partition| {
-        let width = frame.sawn.depth(partition.depth) + frame.thickness() * 2;
-        Finding::ChannelLost { at: partition.at, width }
+        let (from, to) = frame.channel_of(partition);
+        Finding::ChannelLost { at: partition.at, width: to - from }
     };
     frame.framing.partitions.iter().filter(lost).map(channel).collect()
 }
