@@ -6,5 +6,6 @@ export default defineConfig({
   plugins: [react(), tailwindcss()],
   server: { proxy: { "/api": "http://127.0.0.1:4860" } },
   build: { target: "es2022", chunkSizeWarningLimit: 800 },
-  test: { environment: "jsdom", include: ["src/**/*.test.{ts,tsx}"] },
+  // A busy host may take its time: how fast something is, is shown in benches.
+  test: { environment: "jsdom", include: ["src/**/*.test.{ts,tsx}"], testTimeout: 60_000 },
 });
