@@ -1,5 +1,5 @@
 // The jobs screen: begin, rename, copy, put away, bring back; and what an empty job teaches.
-import { assert, DEMO, expectText, run } from "./driver.mjs";
+import { assert, DEMO, expectText, fill, run } from "./driver.mjs";
 
 await run(async ({ address, open }) => {
   const page = await open();
@@ -15,6 +15,13 @@ await run(async ({ address, open }) => {
   await page.getByRole("button", { name: "Close", exact: true }).click();
   await page.getByLabel("Say an opening").fill("3040 window centered");
   await page.getByLabel("Say an opening").press("Enter");
+
+  // What nobody said is asked for in place, and until then there is neither a count nor a cut list.
+  await expectText(page.getByTestId("verdict"), "Say the snow");
+  assert.equal(await page.getByRole("heading", { name: "Cut", exact: true }).count(), 0);
+  await fill(page, "Ground snow, allowable", "30");
+  await expectText(page.getByTestId("verdict"), "Say the wind");
+  await page.getByRole("region", { name: "What has yet to be said" }).getByRole("button", { name: "Code's count only" }).click();
   await expectText(page.getByTestId("verdict"), "Carries");
 
   // Wall frame, another wall, and taking it out.

@@ -109,6 +109,17 @@ await view("framed", {}, async (page) => {
   await page.getByText("Take out").waitFor();
   await page.getByText("Take this opening out").scrollIntoViewIfNeeded();
 });
+await view("asked", {}, async (page) => {
+  await page.getByLabel("A new job").fill("Back porch wall");
+  await page.getByRole("button", { name: "Begin" }).click();
+  await page.getByRole("button", { name: "What it carries", exact: true }).click();
+  await page.getByRole("button", { name: "Roof", exact: true }).click();
+  await page.getByLabel("Building width").waitFor();
+  await page.getByRole("button", { name: "Close", exact: true }).click();
+  await page.getByLabel("Say an opening").fill("5-0x4-0 window centered");
+  await page.getByLabel("Say an opening").press("Enter");
+  await page.getByRole("region", { name: "What has yet to be said" }).waitFor();
+});
 await view("wall-phone", { width: 390, height: 844 }, async (page) => {
   await openJob(page, "Water side");
 });

@@ -3,25 +3,21 @@
 
 use criterion::{Criterion, criterion_group, criterion_main};
 use sturvek_core::framing::plan_wall;
-use sturvek_core::job::{Job, Opening, OpeningDesign, OpeningId, OpeningKind, Size, Wall, WallFrame, WallId};
-use sturvek_core::loads::{
-    BearingEvidence, ByKind, Carried, FloorFraming, FloorOnWall, FloorUse, Framing, RoofFraming, RoofOnWall,
-    SnowTrouble, WallCarries,
-};
-use sturvek_core::lumber::factors::bearing_area::PlateEnd;
+use sturvek_core::job::{Job, Opening, OpeningDesign, OpeningId, OpeningKind, SiteSaid, Size, Wall, WallFrame, WallId};
+use sturvek_core::loads::{BearingEvidence, ByKind, Carried, FloorOnWall, Framing, RoofOnWall, WallCarries};
 use sturvek_core::lumber::{Depth, Grade, HeaderBoard, HeaderSpec, SawnSize, Species, Thickness};
-use sturvek_core::measure::{Force, Length, LineLoad, Money, Pressure, Stress};
+use sturvek_core::measure::{Ends, Force, Length, LineLoad, Money, Pressure, Stress};
 use sturvek_core::sizing::candidates::{StockBoard, try_all};
-use sturvek_core::sizing::{Conventions, JackLength, JackLumber, OpeningLoad, OpeningProblem};
+use sturvek_core::sizing::{Conventions, JackLength, JackLumber, OpeningLoad, OpeningProblem, PackPlate};
 
 /// Four species, five depths, one to three plies: sixty headers.
-fn sixty_headers() -> Vec<(HeaderSpec, Money)> {
+fn sixty_headers() -> Vec<(HeaderSpec, Option<Money>)> {
     let mut headers = Vec::new();
     for species in Species::ALL {
         for depth in Depth::ALL {
             let size = SawnSize { thickness: Thickness::Two, depth };
             let board = HeaderBoard::Sawn { species, grade: Grade::Number2, size };
-            headers.extend((1..=3).map(|plies| (HeaderSpec { board, plies }, Money::cents(f64::from(plies)))));
+            headers.extend((1..=3).map(|plies| (HeaderSpec { board, plies }, Some(Money::cents(f64::from(plies))))));
         }
     }
     assert_eq!(headers.len(), 60);
@@ -34,6 +30,7 @@ fn problem(with_point_load: bool) -> OpeningProblem {
         floor_live: LineLoad::plf(280.0),
         roof_live: LineLoad::plf(280.0),
         snow: LineLoad::plf(392.0),
+        ..ByKind::default()
     };
     let mut loads = vec![OpeningLoad::Line { amount, extent: None }];
     if with_point_load {
@@ -43,11 +40,16 @@ fn problem(with_point_load: bool) -> OpeningProblem {
     OpeningProblem {
         clear: Length::feet(6),
         wall_depth: Length::inches_and(5, 1, 2),
+        stud_thickness: Length::inches_and(1, 1, 2),
         jack_length: JackLength::Given(Length::inches(81)),
         loads,
         jack: JackLumber { species: Species::SprucePineFir, grade: Grade::Stud, depth: Depth::Six },
         plate_bearing: Stress::psi(425.0),
-        plate_end: PlateEnd::Cut,
+        plate: Ends::both(PackPlate::default()),
+        kings: Ends::both(None),
+        spaced: None,
+        sideways: None,
+        sheathed: true,
         run: sturvek_core::sizing::HeaderRun::default(),
         conventions: Conventions::default(),
     }
@@ -61,26 +63,9 @@ fn large_job(walls: u128) -> Job {
         .map(|(header, price_per_foot)| StockBoard { board: header.board, price_per_foot })
         .collect();
     let mut job = Job::empty("large", stock);
-    let roof = RoofOnWall {
-        framing: RoofFraming::Trusses,
-        building_width: Length::feet(30),
-        overhang: Length::feet(2),
-        rise_in_twelve: 6.0,
-        bay: Length::feet(2),
-        roof_dead: Pressure::psf(10.0),
-        ceiling_dead: Pressure::psf(5.0),
-        attic_live: Pressure::ZERO,
-        snow_trouble: SnowTrouble::None,
-    };
-    let floor = FloorOnWall {
-        use_: FloorUse::Living,
-        framing: FloorFraming::Simple,
-        bay: Length::inches(16),
-        span_one_side: Length::feet(14),
-        span_other_side: Length::ZERO,
-        dead: Pressure::psf(12.0),
-        live: Pressure::psf(40.0),
-    };
+    job.settings.said = SiteSaid::SAID;
+    let roof = RoofOnWall::usual(Length::feet(30));
+    let floor = FloorOnWall { dead: Pressure::psf(12.0), no_wall_above: true, ..FloorOnWall::usual(Length::feet(14)) };
     for wall in 0..walls {
         let openings = (0..10).map(|index| opening(wall * 10 + index, index)).collect();
         job.walls.push(Wall {
@@ -88,9 +73,12 @@ fn large_job(walls: u128) -> Job {
             frame: WallFrame { length: Length::feet(80), ..WallFrame::usual("side") },
             evidence: BearingEvidence::default(),
             carries: WallCarries::Framing(
-                [Framing::Roof(roof), Framing::Floor(floor)].map(|framing| Carried { framing, extent: None }).to_vec(),
+                [Framing::Roof(roof), Framing::Floor(floor)]
+                    .map(|framing| Carried { framing, extent: None, on_tail: false })
+                    .to_vec(),
             ),
             openings,
+            letters_given: 10,
             point_loads: vec![],
         });
     }

@@ -2,14 +2,20 @@
 
 mod common;
 
-use common::{carrying, floor, girder, job_of, limit, opening, planned, roof, spf};
+use common::{carrying, floor, girder, in_a_town, job_of, limit, opening, planned, roof, spf};
 use sturvek_core::framing::{Finding, OpeningOutcome, plan_wall};
-use sturvek_core::job::{HeaderChoice, Job, KingWindBasis, OpeningKind, SpecialCase, WallHeight};
-use sturvek_core::loads::{Framing, RoofOnWall, SnowTrouble, WallCarries};
+use sturvek_core::job::{
+    HeaderChoice, Job, KingWindBasis, OpeningKind, SiteSaid, Size, SpecialCase, WallFace, WallHeight,
+};
+use sturvek_core::loads::{
+    Answer, Asked, FloorFraming, FloorOnWall, Framing, OpeningsAbove, RoofOnWall, SnowTrouble, Standing, Tail,
+    WallAbove, WallCarries,
+};
 use sturvek_core::lumber::factors::wet_service::Service;
 use sturvek_core::lumber::{Depth, EngineeredClass, Grade, HeaderBoard, HeaderSpec, SawnSize, Species};
 use sturvek_core::measure::{Length, Pressure};
 use sturvek_core::sizing::limits::OutsideLimits;
+use sturvek_core::sizing::schools::School;
 use sturvek_core::sizing::verdict::Verdict;
 use sturvek_core::sizing::{TopEdge, TopEdgeWidth, evaluate};
 
@@ -32,13 +38,19 @@ fn asks(job: &Job, wanted: impl Fn(&OutsideLimits) -> bool) {
 fn a_wall_about_which_nothing_is_said_sends_nobody_to_an_engineer() {
     let job = job_of(OpeningKind::Door, Length::inches(36), carrying(&[]));
     let plan = planned(&job);
-    assert_eq!((limit(&job), plan.verdict_words()), (OutsideLimits::NothingKnown, "Say what it carries"));
+    assert_eq!(
+        (limit(&job), plan.verdict_words()),
+        (OutsideLimits::NotSaid { asked: vec![Asked::Loads] }, "Say what it carries")
+    );
 }
 
 #[test]
 fn openings_over_twenty_feet() {
     asks(&roofed(Length::inches(241)), |limit| matches!(limit, OutsideLimits::TooWide { .. }));
-    assert!(matches!(planned(&roofed(Length::feet(19))).outcome, OpeningOutcome::Header(_)));
+    let mut job = roofed(Length::feet(19));
+    asks(&job, |limit| matches!(limit, OutsideLimits::KingsNotInTable { .. }));
+    job.settings.wind = in_a_town();
+    assert!(matches!(planned(&job).outcome, OpeningOutcome::Header(_)));
 }
 
 #[test]
@@ -153,7 +165,7 @@ fn lumber_without_design_values() {
 #[test]
 fn a_wall_of_which_nothing_is_said() {
     let job = job_of(OpeningKind::Window, Length::feet(3), WallCarries::Framing(vec![]));
-    assert_eq!(limit(&job), OutsideLimits::NothingKnown);
+    assert_eq!(limit(&job), OutsideLimits::NotSaid { asked: vec![Asked::Loads] });
 }
 
 #[test]
@@ -161,4 +173,116 @@ fn a_flat_head_goes_to_eight_feet() {
     let partition = |feet| job_of(OpeningKind::CasedOpening, Length::feet(feet), WallCarries::Nothing);
     assert!(matches!(planned(&partition(7)).outcome, OpeningOutcome::Flat));
     assert!(matches!(limit(&partition(9)), OutsideLimits::TooWideForFlat { .. }));
+}
+
+#[test]
+fn a_flat_head_stays_within_two_feet_of_the_plates() {
+    // Head 81 under plates at 94 1/8: 11 5/8 above a flat 2x. With the plates 2 ft higher there is a header, under 12 psf of what
+    // stands on it: 35 5/8 in., 35.6 lb/ft.
+    let mut job = job_of(OpeningKind::CasedOpening, Length::feet(5), WallCarries::Nothing);
+    assert!(matches!(planned(&job).outcome, OpeningOutcome::Flat));
+    job.walls[0].frame.height = WallHeight::OverPlates(Length::inches_and(121, 1, 8));
+    for school in [School::Calculation, School::CodeTable, School::ShopRule] {
+        job.settings.school = school;
+        let plan = planned(&job);
+        assert!(matches!(plan.outcome, OpeningOutcome::Header(_)), "{school:?}: {}", plan.sentence);
+        assert_eq!(plan.verdict, Verdict::Carries, "{}", plan.sentence);
+    }
+    let over = plan_wall(&job, &job.walls[0]).ground.down;
+    let dead = over.at(job.walls[0].openings[0].design.center).dead.to_plf();
+    assert!((dead - 12.0 * 35.625 / 12.0).abs() < 1e-9, "{dead}");
+}
+
+#[test]
+fn brick_on_wood_and_wind_on_a_hill() {
+    let wall = |brick| {
+        let above =
+            WallAbove { height: Length::feet(8), dead: Pressure::psf(40.0), openings: OpeningsAbove::None, brick };
+        job_of(OpeningKind::Window, Length::feet(3), carrying(&[Framing::WallAbove(above)]))
+    };
+    asks(&wall(true), |limit| matches!(limit, OutsideLimits::Brick));
+    assert!(matches!(planned(&wall(false)).outcome, OpeningOutcome::Header(_)));
+    let mut job = roofed(Length::feet(4));
+    job.settings.wind = in_a_town();
+    job.settings.on_a_hill = Answer::Yes;
+    asks(&job, |limit| matches!(limit, OutsideLimits::OnAHill));
+    job.walls[0].frame.face = WallFace::Inside;
+    assert!(matches!(planned(&job).outcome, OpeningOutcome::Header(_)), "no wind stands on an inside wall");
+}
+
+/// A new job with nothing said calls nothing *Carries*: what each opening uses is asked for, and what it does not use is not.
+#[test]
+fn with_nothing_said_nothing_carries() {
+    let asked_of = |framing: Framing, face: WallFace, clear: Length| {
+        let mut job = job_of(OpeningKind::Window, clear, carrying(&[framing]));
+        job.settings.said = SiteSaid::default();
+        job.walls[0].frame.face = face;
+        let plan = planned(&job);
+        match plan.outcome {
+            OpeningOutcome::Outside(OutsideLimits::NotSaid { asked }) => {
+                assert_eq!(plan.verdict, Verdict::AskAnEngineer);
+                asked
+            }
+            _ => vec![],
+        }
+    };
+    let three = Length::feet(3);
+    assert_eq!(asked_of(Framing::Roof(roof()), WallFace::Outside, three), [Asked::Snow, Asked::Wind]);
+    assert_eq!(asked_of(Framing::Roof(roof()), WallFace::Inside, three), [Asked::Snow]);
+    assert_eq!(asked_of(floor(12), WallFace::Outside, three), [Asked::Wind]);
+    assert_eq!(asked_of(floor(12), WallFace::Inside, three), []);
+    let tail = FloorOnWall {
+        framing: FloorFraming::CantileveredPastThisWall,
+        span_other_side: Length::feet(2),
+        tail: Tail::NotSaid,
+        ..FloorOnWall::usual(Length::feet(12))
+    };
+    assert_eq!(asked_of(Framing::Floor(tail), WallFace::Inside, three), [Asked::Tail]);
+    // A partition's door in an outside wall has wind on its kings.
+    let mut partition = job_of(OpeningKind::Door, three, WallCarries::Nothing);
+    partition.settings.said = SiteSaid::default();
+    assert_eq!(limit(&partition), OutsideLimits::NotSaid { asked: vec![Asked::Wind] });
+}
+
+#[test]
+fn a_floor_over_a_bearing_wall_under_a_roof_asks_for_the_wall_between() {
+    let between = |no_wall_above| FloorOnWall { no_wall_above, ..FloorOnWall::usual(Length::feet(12)) };
+    let job = |no_wall_above| {
+        let items = [Framing::Roof(roof()), Framing::Floor(between(no_wall_above))];
+        job_of(OpeningKind::Window, Length::feet(3), carrying(&items))
+    };
+    assert_eq!(limit(&job(false)), OutsideLimits::NotSaid { asked: vec![Asked::WallBetween] });
+    assert!(matches!(planned(&job(true)).outcome, OpeningOutcome::Header(_)));
+    let mut older = job(true);
+    older.settings.said.snow = Standing::AssumedBefore;
+    assert!(matches!(planned(&older).outcome, OpeningOutcome::Header(_)), "what was assumed before is used, and shown");
+}
+
+/// What is kept from before any size was held against its kind keeps its place, and has no number.
+#[test]
+fn an_overhead_door_sixteen_inches_wide_was_not_meant() {
+    let job = job_of(OpeningKind::OverheadDoor, Length::inches(16), carrying(&[Framing::Roof(roof())]));
+    let plan = planned(&job);
+    assert!(matches!(limit(&job), OutsideLimits::NotMeant { .. }));
+    assert_eq!(plan.verdict_words(), "Say its size");
+}
+
+/// Roof and ceiling over 24 ft, 30 psf: the code's table takes 2-2x8 to 5'-9" computed, with C_r 1.10 for two plies. By calculation
+/// bending is over its limit there: where the table governs, the word says so.
+#[test]
+fn what_only_the_table_allows_has_a_word_of_its_own() {
+    let usual = RoofOnWall { attic_live: Pressure::psf(10.0), roof_dead: Pressure::psf(15.0), ..roof() };
+    let mut job = job_of(OpeningKind::CasedOpening, Length::feet(5), carrying(&[Framing::Roof(usual)]));
+    let rough = Size { width: Length::inches(69), height: Length::inches(80) };
+    job.walls[0].openings[0].design.rough = Some(rough);
+    job.walls[0].openings[0].design.header = HeaderChoice::Chosen(spf(Depth::Eight));
+    assert_eq!(planned(&job).verdict, Verdict::DoesNotCarry, "{}", planned(&job).sentence);
+    job.settings.school = School::CodeTable;
+    let plan = planned(&job);
+    assert_eq!(plan.verdict, Verdict::OnlyTheTable, "{}", plan.sentence);
+    assert!(plan.sentence.contains("The code's table takes it to 5'-9\""), "{}", plan.sentence);
+    assert!(plan.sentence.contains("by calculation: bending at"), "{}", plan.sentence);
+    // Outside its basis the table has no answer, and nothing but calculation counts.
+    job.walls[0].carries = carrying(&[Framing::Roof(RoofOnWall { overhang: Length::inches(30), ..usual })]);
+    assert_eq!(planned(&job).verdict, Verdict::DoesNotCarry, "{}", planned(&job).sentence);
 }

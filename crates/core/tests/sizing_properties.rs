@@ -15,8 +15,9 @@ use sturvek_core::sizing::{HeaderRun, OpeningLoad, OpeningProblem, Post, evaluat
 const SPECIES: [Species; 4] = Species::ALL;
 
 fn any_load(clear: i64) -> impl Strategy<Value = OpeningLoad> {
-    let kinds = (0.0..500.0_f64, 0.0..400.0_f64, 0.0..300.0_f64, 0.0..500.0_f64)
-        .prop_map(|(dead, floor_live, roof_live, snow)| ByKind { dead, floor_live, roof_live, snow });
+    let kinds = (0.0..500.0_f64, 0.0..400.0_f64, 0.0..300.0_f64, 0.0..500.0_f64).prop_map(
+        |(dead, floor_live, roof_live, snow)| ByKind { dead, floor_live, roof_live, snow, ..ByKind::default() },
+    );
     let inside = (1..clear, 1..clear).prop_map(|(a, b)| (a.min(b), a.max(b) + 1));
     prop_oneof![
         kinds.clone().prop_map(|amount| OpeningLoad::Line { amount: amount.map(LineLoad::plf), extent: None }),

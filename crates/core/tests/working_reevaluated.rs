@@ -6,16 +6,16 @@ mod common;
 use sturvek_core::framing::{opening_sheet, plan_wall};
 use sturvek_core::job::{KingWindBasis, OpeningKind};
 use sturvek_core::loads::{
-    ByKind, FloorFraming, FloorOnWall, Framing, GableAbove, RoofFraming, RoofOnWall, SnowEdition, WindExposure,
+    ByKind, FloorFraming, FloorOnWall, Framing, GableAbove, RoofFraming, RoofOnWall, SnowEdition, Tail, WindExposure,
     WindSpeed,
 };
 use sturvek_core::lumber::factors::bearing_area::PlateEnd;
 use sturvek_core::lumber::factors::wet_service::Service;
 use sturvek_core::lumber::{Depth, EngineeredClass, Grade, HeaderBoard, HeaderSpec, SawnSize, Species};
-use sturvek_core::measure::{Force, Length, LineLoad, Pressure, Stress};
+use sturvek_core::measure::{Ends, Force, Length, LineLoad, Pressure, Stress};
 use sturvek_core::sizing::sheet::{SheetPart, calculation_sheet};
 use sturvek_core::sizing::{
-    Conventions, JackLength, JackLumber, OpeningLoad, OpeningProblem, Post, TopEdge, TopEdgeWidth, evaluate,
+    Conventions, JackLength, JackLumber, OpeningLoad, OpeningProblem, PackPlate, Post, TopEdge, TopEdgeWidth, evaluate,
 };
 use sturvek_core::working::Entry;
 
@@ -107,6 +107,7 @@ fn problem(conventions: Conventions, with_point_load: bool, plate_end: PlateEnd)
         floor_live: LineLoad::plf(280.0),
         snow: LineLoad::plf(252.0),
         roof_live: LineLoad::plf(240.0),
+        ..ByKind::default()
     };
     let mut loads = vec![OpeningLoad::Line { amount, extent: None }];
     if with_point_load {
@@ -116,11 +117,16 @@ fn problem(conventions: Conventions, with_point_load: bool, plate_end: PlateEnd)
     OpeningProblem {
         clear: Length::inches_and(66, 1, 2),
         wall_depth: Length::inches_and(5, 1, 2),
+        stud_thickness: Length::inches_and(1, 1, 2),
         jack_length: JackLength::Given(Length::inches(81)),
         loads,
         jack: JackLumber { species: Species::SprucePineFir, grade: Grade::Stud, depth: Depth::Six },
         plate_bearing: Stress::psi(425.0),
-        plate_end,
+        plate: Ends::both(PackPlate { inward: plate_end, outward: None }),
+        kings: Ends::both(None),
+        spaced: None,
+        sideways: None,
+        sheathed: true,
         run: sturvek_core::sizing::HeaderRun::default(),
         conventions,
     }
@@ -202,7 +208,9 @@ fn the_whole_sheet_of_an_opening_from_roof_to_kings() {
     let gable = Framing::Gable(GableAbove { rise_in_twelve: 6.0, dead: Pressure::psf(12.0) });
     let rafters = Framing::Roof(RoofOnWall { framing: RoofFraming::RaftersWithClearCeilingJoists, ..common::roof() });
     let cantilever = |framing| match common::floor(12) {
-        Framing::Floor(floor) => Framing::Floor(FloorOnWall { framing, span_other_side: Length::feet(4), ..floor }),
+        Framing::Floor(floor) => {
+            Framing::Floor(FloorOnWall { framing, span_other_side: Length::feet(4), tail: Tail::Free, ..floor })
+        }
         other => other,
     };
     let mut steps = 0;
@@ -224,7 +232,7 @@ fn the_whole_sheet_of_an_opening_from_roof_to_kings() {
                 mean_roof_height: Length::feet(22),
             });
             let plan = plan_wall(&job, &job.walls[0]);
-            let sheet = opening_sheet(&job, &job.walls[0], &plan.take_down, &plan.openings[0]).expect("within limits");
+            let sheet = opening_sheet(&job, &job.walls[0], &plan.ground, &plan.openings[0]).expect("within limits");
             for title in ["what is given", "what is assumed", "the three schools", "where the method ends"] {
                 assert!(sheet.iter().any(|part| part.title == title), "{title}");
             }

@@ -1,5 +1,5 @@
-//! A job as a file: the project's own open JSON, `{"format": "sturvek-job", "version": 1, "job": { … }}`, with every input and
-//! nothing that is computed. Lengths are whole nanometers when written; text as it is typed is read as well.
+//! A job as a file: the project's own open JSON, `{"format": "sturvek-job", "version": 2, "job": { … }}`, with every input and
+//! nothing that is computed. Version 1 knew neither letters of openings nor whether snow and wind were said; it is read as well. Lengths are whole nanometers when written; text as it is typed is read as well.
 
 use serde::{Deserialize, Serialize};
 use sturvek_core::job::{Job, OutOfBounds, bounds};
@@ -10,7 +10,7 @@ use thiserror::Error;
 /// The mark of the format.
 pub const FORMAT: &str = "sturvek-job";
 /// The version that is written, and the newest that is read.
-pub const VERSION: u32 = 1;
+pub const VERSION: u32 = 2;
 /// The largest file that is read, bytes.
 pub const LARGEST_FILE: usize = 900 * 1024;
 
@@ -40,7 +40,7 @@ pub enum JobFileError {
         version: u32,
     },
     /// A value in it is not allowed.
-    #[error("The file is refused: {0}")]
+    #[error("The file is refused, at {}: {}", .0.field, .0.message)]
     Value(#[from] FieldError),
     /// A value in it is out of bounds.
     #[error("The file is refused: {0}")]
@@ -81,7 +81,8 @@ pub fn read_job(bytes: &[u8]) -> Result<Job, JobFileError> {
     }
     let head: Head = parse(bytes)?;
     if head.format != FORMAT || !(1..=VERSION).contains(&head.version) {
-        let format = head.format.chars().filter(|letter| !letter.is_control()).take(40).collect();
+        let said: String = head.format.chars().filter(|letter| !letter.is_control()).take(40).collect();
+        let format = if said.is_empty() { "of no format".to_owned() } else { said };
         return Err(JobFileError::OtherFormat { format, version: head.version });
     }
     let file: JobFile = parse(bytes)?;

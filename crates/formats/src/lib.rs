@@ -5,3 +5,4 @@ pub mod header_cases;
 pub mod header_csv;
 pub mod header_table;
 pub mod job_file;
+pub mod tickets;

@@ -1,6 +1,7 @@
 //! The job file: a round trip loses nothing, and a damaged or hostile file gets a sentence and nothing else.
 
 use proptest::prelude::*;
+use sturvek_core::loads::Standing;
 use sturvek_formats::frame_file::framed;
 use sturvek_formats::job_file::{LARGEST_FILE, read_job, write_job};
 
@@ -123,4 +124,21 @@ proptest! {
         bytes.truncate(cut % bytes.len());
         prop_assert!(read_job(&bytes).is_err());
     }
+}
+
+/// A file of the form that was written before openings had letters and anybody was asked about snow and wind.
+#[test]
+fn a_file_of_version_1_is_read_and_what_it_did_not_say_is_assumed_before() {
+    let job = read_job(include_bytes!("data/job_version_1.json")).expect("the older form");
+    assert_eq!((job.settings.said.snow, job.settings.said.wind), (Standing::AssumedBefore, Standing::AssumedBefore));
+    for wall in &job.walls {
+        let mut openings: Vec<_> = wall.openings.iter().collect();
+        openings.sort_by_key(|opening| opening.design.center);
+        let letters: Vec<String> =
+            openings.iter().map(|opening| opening.letter.expect("given when it is read").to_string()).collect();
+        let wanted: Vec<String> = ('A'..).take(letters.len()).map(String::from).collect();
+        assert_eq!(letters, wanted, "from left to right");
+    }
+    let again = read_job(write_job(&job).expect("JSON").as_bytes()).expect("our own file");
+    assert_eq!(again.settings, job.settings);
 }

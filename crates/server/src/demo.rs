@@ -2,6 +2,9 @@
 
 use sturvek_core::job::{Job, Wall, WallFrame, WallId};
 use sturvek_core::loads::{BearingEvidence, WallCarries};
+use sturvek_core::lumber::{Depth, EngineeredClass, Grade, HeaderBoard, SawnSize, Species, Thickness};
+use sturvek_core::measure::Length;
+use sturvek_core::sizing::candidates::StockBoard;
 use sturvek_store::{Jobs, StoreError};
 use sturvek_wire::inputs::{Job as WireJob, Resolve};
 use uuid::Uuid;
@@ -19,21 +22,35 @@ pub fn demo_job() -> Result<Job, StoreError> {
     Ok(job.with_new_identities().resolve()?)
 }
 
-/// A new job: the demo's stock, the usual settings, one wall of the usual kind that nothing is said about yet.
-///
-/// # Errors
-/// Never, unless the demo file is damaged.
-pub fn new_job(name: &str) -> Result<Job, StoreError> {
-    let mut job = Job::empty(name, demo_job()?.stock);
+/// What any yard has: boards of which nobody said a price.
+fn ordinary_stock() -> Vec<StockBoard> {
+    let sawn = [Depth::Six, Depth::Eight, Depth::Ten, Depth::Twelve].map(|depth| HeaderBoard::Sawn {
+        species: Species::SprucePineFir,
+        grade: Grade::Number2,
+        size: SawnSize { thickness: Thickness::Two, depth },
+    });
+    let engineered = [(9, 1, 4), (11, 7, 8), (14, 0, 1)].map(|(inches, over, under)| HeaderBoard::Engineered {
+        class: EngineeredClass::Lvl20E,
+        ply_width: Length::inches_and(1, 3, 4),
+        depth: Length::inches_and(inches, over, under),
+    });
+    sawn.into_iter().chain(engineered).map(|board| StockBoard { board, price_per_foot: None }).collect()
+}
+
+/// A new job: ordinary stock without prices, the usual rules, one wall of the usual kind; nothing is said about it yet, nor about
+/// snow and wind.
+pub fn new_job(name: &str) -> Job {
+    let mut job = Job::empty(name, ordinary_stock());
     job.walls.push(Wall {
         id: WallId(Uuid::new_v4().as_u128()),
         frame: WallFrame::usual("First wall"),
         evidence: BearingEvidence::default(),
         carries: WallCarries::Framing(Vec::new()),
         openings: Vec::new(),
+        letters_given: 0,
         point_loads: Vec::new(),
     });
-    Ok(job)
+    job
 }
 
 /// Keeps the demo job if the database has never held a job.

@@ -9,6 +9,7 @@ mod openapi;
 mod page;
 pub mod problem;
 mod routes;
+mod state;
 pub mod views;
 
 use std::time::Duration;
@@ -24,20 +25,12 @@ use tower_http::timeout::TimeoutLayer;
 use tower_http::trace::TraceLayer;
 
 pub use openapi::openapi_json;
+pub use state::{AppState, LARGEST_REQUEST};
 
-/// The largest request that is read, bytes.
-pub const LARGEST_REQUEST: usize = 1024 * 1024;
 /// The longest a request may take.
 const LONGEST_REQUEST: Duration = Duration::from_secs(15);
 /// What the page may load: its own files only.
 const CONTENT_POLICY: &str = "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; font-src 'self' data:; frame-ancestors 'none'";
-
-/// What handlers share.
-#[derive(Clone, Debug)]
-pub struct AppState {
-    /// The jobs.
-    pub jobs: Jobs,
-}
 
 /// The whole application over these jobs.
 pub fn app(jobs: Jobs) -> Router {

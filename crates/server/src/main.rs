@@ -8,6 +8,7 @@ use std::process::ExitCode;
 use clap::{Parser, Subcommand};
 use sturvek_formats::frame_file::framed;
 use sturvek_formats::job_file::read_job;
+use sturvek_formats::tickets::tickets;
 use sturvek_formats::{header_cases, header_table};
 use sturvek_server::{app, demo, openapi_json};
 use sturvek_store::{Jobs, connect, migrate};
@@ -48,6 +49,11 @@ enum Command {
         /// The job file; - for standard input.
         file: PathBuf,
     },
+    /// Prints the ticket of every opening of a job file, as JSON.
+    Tickets {
+        /// The job file; - for standard input.
+        file: PathBuf,
+    },
     /// Prints a block of the header tables on the code tables' basis, as JSON.
     Table {
         /// The block, such as roof_ceiling.
@@ -74,6 +80,7 @@ async fn run(command: Command) -> Result<(), Failure> {
         Command::Serve { database, port, empty } => serve(&database, port, empty).await,
         Command::Size { file } => tell(&serde_json::to_string_pretty(&header_cases::answer_all(&read(&file)?)?)?),
         Command::Frame { file } => tell(&serde_json::to_string_pretty(&framed(&read_job(&read(&file)?)?))?),
+        Command::Tickets { file } => tell(&serde_json::to_string_pretty(&tickets(&read_job(&read(&file)?)?))?),
         Command::Table { block } => tell(&serde_json::to_string_pretty(&header_table::table(&block)?)?),
         Command::Openapi => tell(openapi_json()?.trim_end()),
     }

@@ -4,8 +4,8 @@ use utoipa::OpenApi;
 use utoipa_axum::router::OpenApiRouter;
 use utoipa_axum::routes;
 
-use crate::AppState;
 use crate::routes::{commands, jobs, studies, walls};
+use crate::state::AppState;
 
 #[derive(OpenApi)]
 #[openapi(info(

@@ -155,7 +155,7 @@ impl From<OutsideLimits> for Problem {
 impl From<BytesRejection> for Problem {
     fn from(rejection: BytesRejection) -> Self {
         if rejection.status() == StatusCode::PAYLOAD_TOO_LARGE {
-            let detail = format!("A request may have {} bytes at most.", crate::LARGEST_REQUEST);
+            let detail = format!("A request may have {} bytes at most.", crate::state::LARGEST_REQUEST);
             return Self::new(StatusCode::PAYLOAD_TOO_LARGE, "too-large", "Too large", detail);
         }
         Self::new(StatusCode::BAD_REQUEST, "unreadable", "Unreadable", "The request could not be read.")

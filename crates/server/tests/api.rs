@@ -105,7 +105,7 @@ async fn a_job_goes_out_as_a_file_and_comes_back_whole() {
     let api = Api::with_demo().await;
     let job = api.demo_job().await;
     let file = api.get(&format!("/api/jobs/{}/file", text(&job["id"]))).await.body;
-    assert_eq!((&file["format"], &file["version"]), (&json!("sturvek-job"), &json!(1)));
+    assert_eq!((&file["format"], &file["version"]), (&json!("sturvek-job"), &json!(2)));
     let back = api.post("/api/jobs/file", json!({ "text": file.to_string() })).await;
     assert_eq!(back.status, StatusCode::CREATED, "{}", back.body);
     let frames = |job: &Value| -> Vec<Value> {
@@ -172,18 +172,31 @@ async fn an_opening_is_said_added_sized_and_taken_back() {
     let carries = json!({ "do": "change_carries", "wall": wall, "carries": { "bearing": true, "roof": roof } });
     api.post(&format!("/api/jobs/{id}/commands"), json!({ "on_version": 1, "command": carries })).await;
     let ticket = api.get(&format!("/api/jobs/{id}/walls/{wall}")).await.body["openings"][0].clone();
-    assert_eq!(ticket["verdict"], "carries");
+    let asked = |ticket: &Value| -> Vec<String> {
+        let asked = ticket["asked"].as_array().expect("questions").iter();
+        asked.map(|asked| text(&asked["question"]).to_owned()).collect()
+    };
+    assert_eq!((&ticket["verdict"], asked(&ticket)), (&json!("ask_an_engineer"), vec!["snow".into(), "wind".into()]));
+    assert_eq!((&ticket["pieces"], &ticket["assembly"]), (&json!([]), &json!([])), "no cut list without a number");
+    assert!(ticket["left_pack"]["jacks"].is_null() && ticket["left_pack"]["kings"].is_null());
+    let mut settings = api.get(&format!("/api/jobs/{id}")).await.body["job"]["settings"].clone();
+    settings["snow_said"] = json!("said");
+    settings["wind_said"] = json!("said");
+    let say = json!({ "do": "change_settings", "settings": settings });
+    api.post(&format!("/api/jobs/{id}/commands"), json!({ "on_version": 2, "command": say })).await;
+    let ticket = api.get(&format!("/api/jobs/{id}/walls/{wall}")).await.body["openings"][0].clone();
+    assert_eq!((&ticket["verdict"], asked(&ticket)), (&json!("carries"), vec![]), "{}", ticket["sentence"]);
     assert_eq!(ticket["rough_width"], 38 * 25_400_000_i64);
     let sheet = api.get(&format!("/api/jobs/{id}/openings/{}/sheet", text(&ticket["id"]))).await.body;
     assert!(sheet["parts"].as_array().is_some_and(|parts| parts.len() >= 8), "{sheet}");
-    for version in [2, 3] {
+    for version in [3, 4, 5] {
         let undone = api.post(&format!("/api/jobs/{id}/undo"), json!({ "on_version": version })).await;
         assert_eq!(undone.status, StatusCode::OK);
     }
     assert_eq!(api.get(&format!("/api/jobs/{id}/walls/{wall}")).await.body["openings"], json!([]));
     let history = api.get(&format!("/api/jobs/{id}/history")).await.body;
-    assert_eq!(history.as_array().map(Vec::len), Some(4));
-    assert_eq!((&history[3]["author"], &history[2]["author"]), (&json!("Ada"), &json!("somebody")));
+    assert_eq!(history.as_array().map(Vec::len), Some(6));
+    assert_eq!((&history[5]["author"], &history[4]["author"]), (&json!("Ada"), &json!("somebody")));
 }
 
 #[tokio::test]

@@ -6,7 +6,7 @@ use sturvek_wire::FieldError;
 use thiserror::Error;
 use uuid::Uuid;
 
-use crate::jobs::LogEntry;
+use crate::log::LogEntry;
 
 /// Why the store could not do what was asked.
 #[derive(Debug, Error)]

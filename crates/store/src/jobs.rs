@@ -8,12 +8,13 @@ use sea_orm::{
     Set, TransactionTrait,
 };
 use sturvek_core::job::{self, Job, bounds, command};
-use sturvek_wire::Command;
 use sturvek_wire::inputs::{CodeTable, Job as WireJob, Resolve, Settings};
+use sturvek_wire::{Command, FieldError};
 use uuid::Uuid;
 
 use crate::entity::{carried_item, job as job_table, log_entry, opening, point_load, stock_item, wall};
 use crate::error::StoreError;
+use crate::log::LogEntry;
 use crate::rows::{Rows, document, job_of, rows_of};
 
 /// A job as it is kept.
@@ -31,28 +32,6 @@ pub struct StoredJob {
     pub can_undo: Option<String>,
     /// What redo would do again.
     pub can_redo: Option<String>,
-}
-
-/// One entry of a job's history.
-#[derive(Clone, Debug, PartialEq, Eq)]
-pub struct LogEntry {
-    /// The version it made.
-    pub version: i64,
-    /// `do`, `undo` or `redo`.
-    pub action: String,
-    /// What it did.
-    pub summary: String,
-    /// Who did it.
-    pub author: String,
-    /// When.
-    pub written_at: DateTime<Utc>,
-}
-
-impl From<log_entry::Model> for LogEntry {
-    fn from(row: log_entry::Model) -> Self {
-        let log_entry::Model { version, action, summary, author, written_at, .. } = row;
-        Self { version, action, summary, author, written_at }
-    }
 }
 
 /// The jobs in a database.
@@ -172,6 +151,7 @@ impl Jobs {
     /// cannot be applied; the job is then unchanged.
     pub async fn execute(&self, id: Uuid, on: i64, command: Command, author: &str) -> Result<StoredJob, StoreError> {
         let command = command.with_identities().resolve()?;
+        command.is_meant().map_err(FieldError::from)?;
         let transaction = self.db.begin().await?;
         let row = locked(&transaction, id, on).await?;
         let edit = Edit { action: Action::Do, command, author };
@@ -386,14 +366,12 @@ async fn finish(db: &impl ConnectionTrait, row: job_table::Model, job: Job) -> R
 }
 
 async fn read_rows(db: &impl ConnectionTrait, id: Uuid) -> Result<Rows, StoreError> {
-    let walls = wall::Entity::find().filter(wall::Column::JobId.eq(id)).all(db).await?;
-    let ids: Vec<Uuid> = walls.iter().map(|wall| wall.id).collect();
     Ok(Rows {
         stock: stock_item::Entity::find().filter(stock_item::Column::JobId.eq(id)).all(db).await?,
-        carried: carried_item::Entity::find().filter(carried_item::Column::WallId.is_in(ids.clone())).all(db).await?,
-        openings: opening::Entity::find().filter(opening::Column::WallId.is_in(ids.clone())).all(db).await?,
-        point_loads: point_load::Entity::find().filter(point_load::Column::WallId.is_in(ids)).all(db).await?,
-        walls,
+        carried: carried_item::Entity::find().filter(carried_item::Column::JobId.eq(id)).all(db).await?,
+        openings: opening::Entity::find().filter(opening::Column::JobId.eq(id)).all(db).await?,
+        point_loads: point_load::Entity::find().filter(point_load::Column::JobId.eq(id)).all(db).await?,
+        walls: wall::Entity::find().filter(wall::Column::JobId.eq(id)).all(db).await?,
     })
 }
 

@@ -6,11 +6,13 @@
 pub mod entity;
 mod error;
 pub mod jobs;
+pub mod log;
 mod migration;
 mod rows;
 
 pub use error::StoreError;
-pub use jobs::{Jobs, LogEntry, StoredJob};
+pub use jobs::{Jobs, StoredJob};
+pub use log::LogEntry;
 pub use migration::migrate;
 
 use sea_orm::{ConnectOptions, Database, DatabaseConnection};

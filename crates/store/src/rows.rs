@@ -132,13 +132,13 @@ pub fn rows_of(job_id: Uuid, job: &job::Job) -> Result<Rows, StoreError> {
         let wall_id = needed("wall id", wall.id)?;
         rows.walls.push(wall_row(job_id, wall_id, position, wall)?);
         for (position, item) in (0..).zip(&wall.carries.items) {
-            rows.carried.push(carried_row(wall_id, position, item)?);
+            rows.carried.push(carried_row((job_id, wall_id), position, item)?);
         }
         for (position, opening) in (0..).zip(&wall.openings) {
-            rows.openings.push(opening_row(wall_id, position, opening)?);
+            rows.openings.push(opening_row((job_id, wall_id), position, opening)?);
         }
         for (position, load) in (0..).zip(&wall.point_loads) {
-            rows.point_loads.push(point_load_row(wall_id, position, load)?);
+            rows.point_loads.push(point_load_row((job_id, wall_id), position, load)?);
         }
     }
     Ok(rows)
@@ -183,20 +183,31 @@ fn wall_row(job_id: Uuid, id: Uuid, position: i32, wall: &Wall) -> Result<wall::
         stands_above: word(evidence.stands_above)?,
         support_below: word(evidence.support_below)?,
         framing: document(&wall.frame.framing)?,
+        letters_given: wall.letters_given.into(),
     })
 }
 
-fn carried_row(wall_id: Uuid, position: i32, item: &CarriedItem) -> Result<carried_item::Model, StoreError> {
+fn carried_row(
+    (job_id, wall_id): (Uuid, Uuid),
+    position: i32,
+    item: &CarriedItem,
+) -> Result<carried_item::Model, StoreError> {
     Ok(carried_item::Model {
+        job_id,
         wall_id,
         position,
         from_nm: maybe_nanometers(item.from.as_ref())?,
         to_nm: maybe_nanometers(item.to.as_ref())?,
+        on_tail: item.on_tail,
         what: document(&item.what)?,
     })
 }
 
-fn opening_row(wall_id: Uuid, position: i32, opening: &Opening) -> Result<opening::Model, StoreError> {
+fn opening_row(
+    (job_id, wall_id): (Uuid, Uuid),
+    position: i32,
+    opening: &Opening,
+) -> Result<opening::Model, StoreError> {
     let design = &opening.design;
     let header = design.header.as_ref();
     let board = header.map(|header| BoardColumns::of(&header.board)).transpose()?;
@@ -205,9 +216,11 @@ fn opening_row(wall_id: Uuid, position: i32, opening: &Opening) -> Result<openin
     let count = |decided: &Option<Decided>| decided.as_ref().map(|decided| i16::from(decided.count));
     let reason = |decided: &Option<Decided>| decided.as_ref().map(|decided| decided.reason.clone());
     Ok(opening::Model {
+        job_id,
         id: needed("opening id", opening.id)?,
         wall_id,
         position,
+        letter: needed("letter", opening.letter)?.into(),
         kind: word(design.kind)?,
         unit_width_nm: nanometers(&design.unit_width)?,
         unit_height_nm: nanometers(&design.unit_height)?,
@@ -240,8 +253,13 @@ fn opening_row(wall_id: Uuid, position: i32, opening: &Opening) -> Result<openin
     })
 }
 
-fn point_load_row(wall_id: Uuid, position: i32, load: &PointLoad) -> Result<point_load::Model, StoreError> {
+fn point_load_row(
+    (job_id, wall_id): (Uuid, Uuid),
+    position: i32,
+    load: &PointLoad,
+) -> Result<point_load::Model, StoreError> {
     Ok(point_load::Model {
+        job_id,
         id: needed("point load id", load.id)?,
         wall_id,
         position,
@@ -336,12 +354,18 @@ fn wall_of(
             items: carried.into_iter().map(carried_of).collect::<Result<_, _>>()?,
         },
         openings: openings.into_iter().map(opening_of).collect::<Result<_, _>>()?,
+        letters_given: letters(row.letters_given)?,
         point_loads: loads.into_iter().map(point_load_of).collect(),
     })
 }
 
 fn carried_of(row: carried_item::Model) -> Result<CarriedItem, StoreError> {
-    Ok(CarriedItem { from: row.from_nm.map(typed), to: row.to_nm.map(typed), what: of_document(row.what)? })
+    Ok(CarriedItem {
+        from: row.from_nm.map(typed),
+        to: row.to_nm.map(typed),
+        on_tail: row.on_tail,
+        what: of_document(row.what)?,
+    })
 }
 
 fn opening_of(row: opening::Model) -> Result<Opening, StoreError> {
@@ -364,6 +388,7 @@ fn opening_of(row: opening::Model) -> Result<Opening, StoreError> {
     };
     Ok(Opening {
         id: Some(row.id),
+        letter: Some(letters(row.letter)?),
         design: Design {
             kind: choice(&row.kind)?,
             unit_width: typed(row.unit_width_nm),
@@ -394,6 +419,10 @@ fn decided(count: Option<i16>, reason: Option<String>) -> Result<Option<Decided>
 
 fn small(value: i16) -> Result<u8, StoreError> {
     u8::try_from(value).map_err(|_| StoreError::UnknownValue(value.to_string()))
+}
+
+fn letters(value: i32) -> Result<u16, StoreError> {
+    u16::try_from(value).map_err(|_| StoreError::UnknownValue(value.to_string()))
 }
 
 fn point_load_of(row: point_load::Model) -> PointLoad {

@@ -135,6 +135,55 @@ async fn a_refused_command_leaves_no_trace() {
     assert!(jobs.history(id, 10).await.expect("read").is_empty());
 }
 
+/// A wall of one job sent to another, with all its identities, is another wall there: neither reaches the other's.
+#[tokio::test]
+async fn what_a_job_names_belongs_to_it() {
+    let jobs = jobs().await;
+    let sample = sample();
+    let first = jobs.create(&sample).await.expect("kept");
+    let second = jobs.create(&sturvek_core::job::Job::empty("Other", vec![])).await.expect("kept");
+    let wall = sturvek_wire::inputs::Wall::from(&sample.walls[0]);
+    let add = command(&serde_json::json!({ "do": "add_wall", "wall": wall, "at": 0 }));
+    let added = jobs.execute(second, 0, add.clone(), "somebody").await.expect("it is new there");
+    assert_eq!(added.job.walls[0], sample.walls[0]);
+    let there = jobs.get(first).await.expect("found");
+    assert_eq!((there.job, there.version), (sample.clone(), 0), "the first job is as it was");
+    // Changed and taken back there, it changes there alone.
+    let moved = jobs.execute(second, 1, move_first(&added.job, "6'"), "somebody").await.expect("moved");
+    assert_ne!(moved.job.walls[0], sample.walls[0]);
+    jobs.undo(second, 2, "somebody").await.expect("taken back");
+    let without = jobs.undo(second, 3, "somebody").await.expect("taken out");
+    assert!(without.job.walls.is_empty());
+    assert_eq!(jobs.get(first).await.expect("found").job, sample, "and still is");
+}
+
+/// Some of these are read one bit off by a reader that is quick rather than exact.
+#[tokio::test]
+async fn numbers_come_back_bit_for_bit() {
+    let jobs = jobs().await;
+    let mut awkward = sample();
+    for part in 1..150 {
+        let ground = sturvek_core::measure::Pressure::psf(f64::from(part) * 4.0 / 3.0);
+        awkward.settings.site.snow.basis = sturvek_core::loads::SnowBasis::Ground(ground);
+        let id = jobs.create(&awkward).await.expect("kept");
+        assert_eq!(jobs.get(id).await.expect("found").job, awkward);
+    }
+}
+
+#[tokio::test]
+async fn an_identity_twice_in_one_command_is_refused() {
+    let jobs = jobs().await;
+    let id = jobs.create(&sturvek_core::job::Job::empty("Other", vec![])).await.expect("kept");
+    let mut twice = sample().walls[0].clone();
+    let again = twice.openings[0].clone();
+    twice.openings.push(again);
+    let wall = sturvek_wire::inputs::Wall::from(&twice);
+    let add = command(&serde_json::json!({ "do": "add_wall", "wall": wall, "at": 0 }));
+    let refused = jobs.execute(id, 0, add, "somebody").await;
+    assert!(matches!(refused, Err(StoreError::Refused(_))), "{refused:?}");
+    assert_eq!(jobs.get(id).await.expect("found").version, 0);
+}
+
 #[tokio::test]
 async fn deleting_is_undone_and_copies_stand_alone() {
     let jobs = jobs().await;

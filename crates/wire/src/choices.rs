@@ -59,12 +59,12 @@ mirror!(
     /// How the roof reaches the wall.
     RoofFraming = loads::RoofFraming {
         Trusses, RaftersWithClearCeilingJoists, RaftersWithLappedCeilingJoists, MiddleWallUnderLappedCeilingJoists,
-        RaftersOnRidgeBeam, ParallelToWall,
+        RaftersOnRidgeBeam, ParallelToWall, RaftersFromLedger,
     }
 );
 mirror!(
     /// Kind of load.
-    LoadKind = loads::LoadKind { Dead, FloorLive, RoofLive, Snow }
+    LoadKind = loads::LoadKind { Dead, FloorLive, RoofLive, Snow, DeckLive, DeckSnow }
 );
 mirror!(
     /// Species group.
@@ -92,12 +92,13 @@ mirror!(
 );
 mirror!(
     /// Whether it carries.
-    Verdict = sizing::Verdict { Carries, CarriesBarely, DoesNotCarry, AskAnEngineer }
+    Verdict = sizing::Verdict { Carries, CarriesBarely, OnlyTheTable, DoesNotCarry, AskAnEngineer }
 );
 mirror!(
     /// Which check.
     CheckKind = sizing::header::CheckKind {
-        Bending, Shear, LiveDeflection, TotalDeflection, DoorSag, PostBearing, Width, Depth,
+        Bending, Shear, LiveDeflection, TotalDeflection, DoorSag, PostBearing, PostColumn, PostPlate, Sideways, Width,
+        Depth,
     }
 );
 mirror!(
@@ -182,8 +183,28 @@ mirror!(
     }
 );
 mirror!(
-    /// What resists rolling over.
-    TopEdgeWidth = sizing::TopEdgeWidth { AllPlies, OnePly }
+    /// Where in the depth of the wall a thin header stands.
+    HeaderFace = sizing::HeaderFace { OneFace, Centered, BothFaces }
+);
+mirror!(
+    /// Where a figure stands.
+    Standing = loads::Standing { NotSaid, AssumedBefore, Said }
+);
+mirror!(
+    /// An answer to a question of the rules.
+    Answer = loads::Answer { NotSaid, No, Yes }
+);
+mirror!(
+    /// What stands on the tail of a floor that runs past the wall.
+    Tail = loads::Tail { NotSaid, AssumedFree, Free, Loaded }
+);
+mirror!(
+    /// How warm a roof is.
+    RoofWarmth = loads::RoofWarmth { AsTheJobSays, Heated, ColdAndVented, Unheated }
+);
+mirror!(
+    /// On what area a roof's dead load is given.
+    DeadLoadOn = loads::DeadLoadOn { Level, Slope }
 );
 mirror!(
     /// Dry or wet.
@@ -223,4 +244,10 @@ mirror!(
 mirror!(
     /// What room an opening gives on.
     Room = job::Room { Any, Bedroom, Kitchen, Bathroom }
+);
+mirror!(
+    /// Something that an opening needs and that nobody said.
+    Question = loads::Asked {
+        Loads, Snow, GroundSnow, Wind, Tail, OnTail, TailOfWhat, WallBetween, OpeningsAbove,
+    }
 );

@@ -107,6 +107,9 @@ pub enum Command {
     RemoveOpening {
         /// Which.
         opening: Uuid,
+        /// How many letters the wall had given before it was added, where this takes its adding back.
+        #[serde(default, skip_serializing_if = "Option::is_none")]
+        letters_given: Option<u16>,
     },
     /// Moves an opening along its wall.
     MoveOpening {
@@ -229,7 +232,9 @@ impl Resolve for Command {
                 opening: Box::new(opening.resolve()?),
                 at: at.unwrap_or(AT_THE_END),
             },
-            Self::RemoveOpening { opening } => job::Command::RemoveOpening { opening: opening_id(opening) },
+            Self::RemoveOpening { opening, letters_given } => {
+                job::Command::RemoveOpening { opening: opening_id(opening), letters_given: *letters_given }
+            }
             Self::MoveOpening { opening, to, measured } => {
                 let to = to.read("to")?;
                 let to = match measured {
@@ -295,7 +300,9 @@ impl From<&job::Command> for Command {
             job::Command::AddOpening { wall, opening, at } => {
                 Self::AddOpening { wall: wall_uuid(wall), opening: Box::new((&**opening).into()), at: Some(*at) }
             }
-            job::Command::RemoveOpening { opening } => Self::RemoveOpening { opening: opening_uuid(opening) },
+            job::Command::RemoveOpening { opening, letters_given } => {
+                Self::RemoveOpening { opening: opening_uuid(opening), letters_given: *letters_given }
+            }
             job::Command::MoveOpening { opening, to } => {
                 let (to, measured) = match to {
                     Placement::Center(to) => (*to, Measured::Center),
@@ -361,7 +368,7 @@ mod tests {
     fn design() -> Value {
         json!({ "kind": "window", "unit_width": "3-0", "unit_height": "4-0", "center": "6-0", "sill": "34",
             "place": "at_head_height", "underside": "flat_nailer", "header": header(), "options": {
-                "acting": "one_ply", "service": "wet", "seat": "notched", "special": "unknown_grade",
+                "nailing_confirmed": true, "face": "both_faces", "side_loaded": true, "service": "wet", "seat": "notched", "special": "unknown_grade",
                 "past_left": { "run_past": "20", "far_studs": 2 }, "posts": [{ "post_at": "18", "post_studs": 2 }],
                 "sill_style": { "built": "sloped", "sill_slope": "1/2" }, "sheathing_return": "1/2", "room": "kitchen" } })
     }
@@ -384,10 +391,15 @@ mod tests {
         let items = json!({ "bearing": true, "items": [
             { "what": { "kind": "gable", "rise_in_twelve": 6.0, "gable_dead": 12.0 } },
             { "from": "2'", "to": "9'", "what": { "kind": "floor", "floor_use": "deck",
-                "floor_framing": "cantilevered_past_this_wall", "span_one_side": "9'", "span_other_side": "2'",
+                "floor_framing": "cantilevered_past_this_wall", "tail": "loaded", "roofed": true, "no_wall_above": true, "span_one_side": "9'", "span_other_side": "2'",
                 "bay": "12", "floor_dead": 10.0, "floor_live": 60.0 } },
             { "what": { "kind": "ridge_post", "at": "7'", "building_width": "24'", "rise_in_twelve": 6.0,
-                "span_one_side": "12'", "span_other_side": "0", "roof_dead": 10.0 } } ] });
+                "span_one_side": "12'", "span_other_side": "0", "roof_dead": 10.0, "runs_over": true, "beam_weight": 21.5 } },
+            { "on_tail": true, "what": { "kind": "wall_above", "wall_above_height": "8'", "wall_above_dead": 12.0, "brick": true,
+                "openings_above": { "are": "at", "places": [{ "from": "3'", "to": "6'" }] } } },
+            { "what": { "kind": "roof", "framing": "rafters_from_ledger", "building_width": "12'", "overhang": "18",
+                "rise_in_twelve": 4.0, "roof_dead": 12.0, "dead_on": "slope", "warmth": "unheated", "ceiling_dead": 0.0,
+                "attic_live": 0.0 } } ] });
         let sheet = json!({ "made": "sheet", "sheet_name": "Yard beam", "bending_psi": 2400, "shear_psi": 265,
             "bearing_psi": 560, "stiffness_psi": 1_700_000, "stability_stiffness_psi": 880_000, "density_pcf": 38,
             "ply_width": "3 1/2", "depth": "11 7/8" });
@@ -396,7 +408,7 @@ mod tests {
         let evidence = json!({ "joists_land": "yes", "roof_lands": "no", "stands_above": "not_looked",
             "support_below": "no" });
         let decided = json!({ "count": 2, "reason": "as drawn" });
-        let opening = json!({ "id": OPENING, "design": design(), "jacks_left": decided, "kings_right": decided,
+        let opening = json!({ "id": OPENING, "letter": 4, "design": design(), "jacks_left": decided, "kings_right": decided,
             "framed_as": { "design": design(), "jacks_right": decided } });
         let wall =
             json!({ "id": WALL, "frame": frame(), "carries": carries, "openings": [opening], "point_loads": [load()] });
@@ -407,9 +419,10 @@ mod tests {
             json!({ "do": "change_settings", "settings": settings }),
             json!({ "do": "change_settings", "settings": { "wind": { "by": "speed", "miles_per_hour": 120.0,
                 "exposure": "c", "mean_roof_height": "22'" }, "school": "shop_rule", "aim": "lightest",
-                "finish_floor": "3/4", "counter": "35", "backsplash": "6",
+                "snow_said": "said", "wind_said": "not_said", "brittle_finish": "yes", "partially_enclosed": "no",
+                "on_a_hill": "yes", "finish_floor": "3/4", "counter": "35", "backsplash": "6",
                 "shop_headers": [{ "up_to": "4-6", "building_up_to": "20'", "header": header() }] } }),
-            json!({ "do": "change_stock", "stock": [{ "board": sheet, "price_cents_per_foot": 900.0 }] }),
+            json!({ "do": "change_stock", "stock": [{ "board": sheet.clone(), "price_cents_per_foot": 900.0 }, { "board": sheet }] }),
             json!({ "do": "load_code_table", "table": table }),
             json!({ "do": "load_code_table", "table": null }),
             json!({ "do": "change_evidence", "wall": WALL, "evidence": evidence }),
@@ -422,6 +435,7 @@ mod tests {
             json!({ "do": "change_carries", "wall": WALL, "carries": carries }),
             json!({ "do": "add_opening", "wall": WALL, "opening": opening, "at": 1 }),
             json!({ "do": "remove_opening", "opening": OPENING }),
+            json!({ "do": "remove_opening", "opening": OPENING, "letters_given": 3 }),
             json!({ "do": "move_opening", "opening": OPENING, "to": "7-6 1/2", "measured": "center" }),
             json!({ "do": "move_opening", "opening": OPENING, "to": "14", "measured": "left_face" }),
             json!({ "do": "move_opening", "opening": OPENING, "to": "2286 mm", "measured": "right_face" }),

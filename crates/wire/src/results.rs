@@ -2,31 +2,34 @@
 
 use serde::Serialize;
 use sturvek_core::framing::assembly::assembly;
+use sturvek_core::framing::below::{below_field, below_packs};
 use sturvek_core::framing::changes::changes;
 use sturvek_core::framing::margins::margins;
+use sturvek_core::framing::marks::legend;
 use sturvek_core::framing::nailing::{opening_nailing, wall_nailing};
-use sturvek_core::framing::opening_plan::SizedHeader;
+use sturvek_core::framing::opening_plan::{Hung, SizedHeader};
 use sturvek_core::framing::pieces::pieces_of;
 use sturvek_core::framing::snap::snaps;
-use sturvek_core::framing::{Finding, KingCount, OpeningOutcome, OpeningPlan, WallPlan};
+use sturvek_core::framing::{FieldLoad, Finding, KingCount, KingsAsked, OpeningOutcome, OpeningPlan, WallPlan};
 use sturvek_core::job;
 use sturvek_core::loads::bearing_evidence::judge;
-use sturvek_core::loads::{LoadKind, TakeDown};
+use sturvek_core::loads::snow::what_is_computed;
+use sturvek_core::loads::{Asked, LoadKind, TakeDown};
 use sturvek_core::lumber::insulation::{r_value, spare_depth};
 use sturvek_core::measure::{End, Length};
-use sturvek_core::sizing::Evaluation;
 use sturvek_core::sizing::Verdict as CoreVerdict;
 use sturvek_core::sizing::candidates::{Aim, Candidate};
 use sturvek_core::sizing::jacks::{JackCount, JackReason};
 use sturvek_core::sizing::schools::{Opinion, School as CoreSchool};
 use sturvek_core::sizing::sheet::SheetPart as CoreSheetPart;
+use sturvek_core::sizing::{Evaluation, OutsideLimits};
 use sturvek_core::working::{Clause, Entry, figure, significant};
 use utoipa::ToSchema;
 use uuid::Uuid;
 
 use crate::choices::{
-    BearingConclusion, CheckKind, FindingSeverity, LoadKind as WireLoadKind, School, SnapReason, StackLayerKind,
-    Verdict,
+    BearingConclusion, CheckKind, FindingSeverity, LoadKind as WireLoadKind, Question, School, SnapReason,
+    StackLayerKind, Verdict,
 };
 use crate::framed::{ChangesView, MarginsView, Mark, Member, NailingView, PieceView};
 use crate::inputs::Header;
@@ -48,12 +51,14 @@ pub struct WallView {
     pub load_stretches: Vec<LoadStretch>,
     /// Posts that the framing brings.
     pub load_points: Vec<LoadPointView>,
-    /// Uplift at the far end of cantilevered joists, lb/ft.
-    pub uplift_at_far_end_plf: Option<f64>,
+    /// Loads that no opening takes, with the studs under them.
+    pub field_loads: Vec<FieldLoadView>,
     /// Its members.
     pub members: Vec<Member>,
     /// The marks on its plates.
     pub marks: Vec<Mark>,
+    /// What the marks mean.
+    pub legend: Vec<LegendLine>,
     /// Anchor bolts in the sole plate, from the left end.
     pub bolts: Vec<i64>,
     /// The line of the wall's top over both plates, from left to right: x and height, in turn.
@@ -64,6 +69,45 @@ pub struct WallView {
     pub openings: Vec<Ticket>,
     /// What is wrong or worth knowing.
     pub findings: Vec<FindingView>,
+}
+
+/// What a mark on the plates means.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct LegendLine {
+    /// What is written.
+    pub mark: String,
+    /// What stands there.
+    pub meaning: String,
+}
+
+/// A load in the field of a wall and the studs under it.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct FieldLoadView {
+    /// Where it stands.
+    pub at: i64,
+    /// The largest of its combinations, lb.
+    pub largest_lb: f64,
+    /// How many studs stand under it.
+    pub studs: u8,
+    /// Whether they are enough.
+    pub enough: bool,
+    /// How hard they work as a column; left out where it has no number.
+    pub column_ratio: Option<f64>,
+    /// How hard the plate under them works; left out where it has no number.
+    pub plate_ratio: Option<f64>,
+    /// What must stand below them.
+    pub below: String,
+}
+
+/// Something that an opening needs and nobody said.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct AskedView {
+    /// Which.
+    pub question: Question,
+    /// In words.
+    pub words: String,
+    /// Why it is asked.
+    pub sentence: String,
 }
 
 /// Whether a wall bears.
@@ -171,6 +215,10 @@ pub struct Ticket {
     pub verdict_words: String,
     /// Why, in a sentence.
     pub sentence: String,
+    /// What has yet to be said before it has a number.
+    pub asked: Vec<AskedView>,
+    /// Whether it has numbers: without them there is no count, no cut list and no order of assembly.
+    pub has_numbers: bool,
     /// The header, where there is one.
     pub header: Option<SizedView>,
     /// The three schools side by side.
@@ -195,6 +243,10 @@ pub struct Ticket {
     pub nailing: Vec<NailingView>,
     /// The order in which they go together.
     pub assembly: Vec<String>,
+    /// What must stand below each pack.
+    pub below: Vec<String>,
+    /// What of snow is in the numbers, and what is not.
+    pub snow_caution: String,
     /// What changed since it was framed; left out where it is not marked as framed.
     pub changes: Option<ChangesView>,
 }
@@ -214,12 +266,31 @@ pub struct SizedView {
     pub design_span_in: f64,
     /// Its checks.
     pub checks: Vec<CheckView>,
+    /// Where it hangs below the plates: its bending both ways it can be reckoned.
+    pub hung: Option<HungView>,
     /// Where its design values come from.
     pub values_source: String,
+    /// How it has to lie: `TOP up`; empty where it does not matter.
+    pub way_up: String,
     /// R-value with foam in the depth of the wall that it leaves, and how deep that is in nanometers.
     pub r_value: f64,
     /// Depth of the wall that it leaves.
     pub spare_depth: i64,
+}
+
+/// A hung header's bending, side by side with the code's rule.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct HungView {
+    /// How hard it bends with one ply resisting rolling over.
+    pub one_ply: f64,
+    /// How hard with all plies nailed to act as one.
+    pub all_plies: f64,
+    /// Whether the nailing is confirmed, so that all plies count.
+    pub confirmed: bool,
+    /// How far the code's table takes it at 0.70 of its span; left out where the table has no answer.
+    pub code_span: Option<i64>,
+    /// What it is nailed with to act as one.
+    pub nailing: String,
 }
 
 /// What one school says.
@@ -281,8 +352,8 @@ pub struct CandidateView {
     pub failures: Vec<String>,
     /// Weight of the cut header, lb.
     pub weight_lb: f64,
-    /// Price of the cut header, cents.
-    pub price_cents: f64,
+    /// Price of the cut header, cents; left out where nobody gave a price.
+    pub price_cents: Option<f64>,
     /// Jacks it needs, left and right.
     pub jacks: [u8; 2],
     /// Whether it is the one that goes in.
@@ -294,20 +365,31 @@ pub struct CandidateView {
 /// Jacks and kings at one end.
 #[derive(Clone, Debug, Serialize, ToSchema)]
 pub struct PackView {
-    /// Jacks framed.
-    pub jacks: u8,
+    /// Jacks framed; left out while there is no number.
+    pub jacks: Option<u8>,
     /// Every reason for them.
     pub jack_reasons: Vec<ReasonView>,
     /// Why somebody decided another number of jacks.
     pub jacks_decided: Option<String>,
-    /// Kings framed.
-    pub kings: u8,
+    /// Kings framed; left out while there is no number.
+    pub kings: Option<u8>,
     /// Every reason for them.
     pub king_reasons: Vec<KingReasonView>,
     /// Why somebody decided another number of kings.
     pub kings_decided: Option<String>,
     /// Largest load on the pack, lb.
     pub load_lb: Option<f64>,
+    /// What works hardest of the kings and how hard, where wind is calculated.
+    pub kings_work: Option<RatioView>,
+}
+
+/// How hard something works.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct RatioView {
+    /// What.
+    pub what: String,
+    /// Demand over capacity.
+    pub ratio: f64,
 }
 
 /// One reason for so many jacks.
@@ -332,6 +414,8 @@ pub struct KingReasonView {
     pub name: String,
     /// Kings it asks for; absent where it has no number.
     pub count: Option<u8>,
+    /// What it asks for, in a word or two.
+    pub words: String,
     /// Whether it counts in this job, or only stands beside the others.
     pub counts: bool,
     /// Whether it sets the number.
@@ -365,6 +449,8 @@ pub struct SnapView {
 /// A finding.
 #[derive(Clone, Debug, Serialize, ToSchema)]
 pub struct FindingView {
+    /// Its short name, kept for good.
+    pub code: String,
     /// How much it matters.
     pub severity: FindingSeverity,
     /// Which opening it is about; left out where it is about the wall.
@@ -437,8 +523,12 @@ impl Unresolved {
 
 fn is_unresolved(opening: &OpeningPlan, plan: &WallPlan) -> bool {
     use sturvek_core::framing::Severity;
-    matches!(opening.verdict, CoreVerdict::DoesNotCarry | CoreVerdict::AskAnEngineer)
-        || plan.findings.iter().any(|f| f.opening() == Some(opening.id) && f.severity() == Severity::Trouble)
+    match opening.verdict {
+        // By calculation it fails: somebody decides.
+        CoreVerdict::OnlyTheTable | CoreVerdict::DoesNotCarry | CoreVerdict::AskAnEngineer => return true,
+        CoreVerdict::Carries | CoreVerdict::CarriesBarely => {}
+    }
+    plan.findings.iter().any(|f| f.opening() == Some(opening.id) && f.severity() == Severity::Trouble)
 }
 
 /// A planned wall for the page.
@@ -448,21 +538,20 @@ pub fn wall_view(job: &job::Job, wall: &job::Wall, plan: &WallPlan) -> WallView 
         length: wall.frame.length.nanometers(),
         height: wall.frame.height().nanometers(),
         bearing: bearing(&wall.evidence),
-        loads: load_lines(&plan.take_down),
-        load_stretches: load_stretches(&plan.take_down, wall.frame.length),
-        load_points: plan.take_down.points.iter().map(load_point).collect(),
-        uplift_at_far_end_plf: plan.take_down.uplift_at_far_end.map(|uplift| uplift.to_plf()),
+        loads: load_lines(&plan.ground.down),
+        load_stretches: load_stretches(&plan.ground.down, wall.frame.length),
+        load_points: plan.ground.down.points.iter().map(load_point).collect(),
+        field_loads: field_loads(plan, wall),
         members: plan.members.iter().map(Into::into).collect(),
         marks: plan.marks.iter().map(Into::into).collect(),
+        legend: legend(&plan.members, &plan.marks)
+            .into_iter()
+            .map(|(mark, meaning)| LegendLine { mark, meaning })
+            .collect(),
         bolts: plan.bolts.iter().map(|bolt| bolt.nanometers()).collect(),
         top_line: top_line(&wall.frame),
         nailing: wall_nailing(wall, &plan.members).iter().map(Into::into).collect(),
-        openings: plan
-            .openings
-            .iter()
-            .enumerate()
-            .map(|(index, opening)| ticket(index, opening, plan, job, wall))
-            .collect(),
+        openings: plan.openings.iter().map(|opening| ticket(opening, plan, job, wall)).collect(),
         findings: plan.findings.iter().map(|each| finding(each, &plan.openings)).collect(),
     }
 }
@@ -522,10 +611,11 @@ fn load_point(point: &sturvek_core::loads::LoadPoint) -> LoadPointView {
 }
 
 fn finding(finding: &Finding, openings: &[OpeningPlan]) -> FindingView {
-    let place = openings.iter().position(|opening| Some(opening.id) == finding.opening());
+    let about = openings.iter().find(|opening| Some(opening.id) == finding.opening());
     FindingView {
+        code: finding.code().to_owned(),
         at: finding.at().map(Length::nanometers),
-        letter: place.map_or_else(String::new, letter),
+        letter: about.map_or_else(String::new, |opening| opening.letter.to_string()),
         severity: finding.severity().into(),
         opening: finding.opening().map(|id| Uuid::from_u128(id.0)),
         sentence: finding.sentence(),
@@ -533,14 +623,14 @@ fn finding(finding: &Finding, openings: &[OpeningPlan]) -> FindingView {
     }
 }
 
-fn ticket(index: usize, opening: &OpeningPlan, plan: &WallPlan, job: &job::Job, wall: &job::Wall) -> Ticket {
+fn ticket(opening: &OpeningPlan, plan: &WallPlan, job: &job::Job, wall: &job::Wall) -> Ticket {
     let sized = match &opening.outcome {
         OpeningOutcome::Header(sized) => Some(&**sized),
         OpeningOutcome::Flat | OpeningOutcome::InBay(_) | OpeningOutcome::Outside(_) => None,
     };
     Ticket {
         id: Uuid::from_u128(opening.id.0),
-        letter: letter(index),
+        letter: opening.letter.to_string(),
         kind: opening.design.kind.word().to_owned(),
         left: opening.left().nanometers(),
         right: opening.right().nanometers(),
@@ -552,6 +642,8 @@ fn ticket(index: usize, opening: &OpeningPlan, plan: &WallPlan, job: &job::Job, 
         verdict: opening.verdict.into(),
         verdict_words: opening.verdict_words().to_owned(),
         sentence: opening.sentence.clone(),
+        asked: asked(opening),
+        has_numbers: has_numbers(opening),
         header: sized.map(|sized| sized_view(sized, opening.header_length())),
         schools: sized.map_or_else(Vec::new, schools),
         margin: job.settings.margin.words().to_owned(),
@@ -563,6 +655,8 @@ fn ticket(index: usize, opening: &OpeningPlan, plan: &WallPlan, job: &job::Job, 
         margins: (&margins(opening, &wall.frame)).into(),
         nailing: opening_nailing(opening, &plan.members).iter().map(Into::into).collect(),
         assembly: assembly(opening, &plan.members),
+        below: below_packs(opening).iter().map(|below| below.sentence()).collect(),
+        snow_caution: what_is_computed(&job.settings.site.snow).to_owned(),
         changes: changes_of(job, wall, plan, opening.id),
         snaps: snaps(opening, &plan.openings, wall)
             .iter()
@@ -575,10 +669,50 @@ fn ticket(index: usize, opening: &OpeningPlan, plan: &WallPlan, job: &job::Job, 
     }
 }
 
-/// The letter of an opening by its place: A, B, … Z, then AA, AB, …
-pub fn letter(index: usize) -> String {
-    let letter = |index: usize| char::from(b'A' + (index % 26) as u8);
-    if index < 26 { letter(index).to_string() } else { format!("{}{}", letter(index / 26 - 1), letter(index)) }
+const fn has_numbers(opening: &OpeningPlan) -> bool {
+    match opening.outcome {
+        OpeningOutcome::Header(_) | OpeningOutcome::Flat | OpeningOutcome::InBay(_) => true,
+        OpeningOutcome::Outside(_) => false,
+    }
+}
+
+fn asked(opening: &OpeningPlan) -> Vec<AskedView> {
+    let asked: &[Asked] = match &opening.outcome {
+        OpeningOutcome::Outside(OutsideLimits::NotSaid { asked }) => asked,
+        OpeningOutcome::Outside(_) | OpeningOutcome::Header(_) | OpeningOutcome::Flat | OpeningOutcome::InBay(_) => &[],
+    };
+    asked
+        .iter()
+        .map(|asked| AskedView {
+            question: (*asked).into(),
+            words: asked.words().to_owned(),
+            sentence: asked.sentence().to_owned(),
+        })
+        .collect()
+}
+
+fn field_loads(plan: &WallPlan, wall: &job::Wall) -> Vec<FieldLoadView> {
+    let below = below_field(plan, wall.frame.thickness());
+    let view = |(load, below): (&FieldLoad, &sturvek_core::framing::below::PressesBelow)| FieldLoadView {
+        at: load.at.nanometers(),
+        largest_lb: load.largest,
+        studs: load.studs(),
+        enough: load.needed.is_some(),
+        column_ratio: Some(load.works.column).filter(|ratio| ratio.is_finite()),
+        plate_ratio: Some(load.works.plate).filter(|ratio| ratio.is_finite()),
+        below: below.sentence(),
+    };
+    plan.field_loads.iter().zip(&below).map(view).collect()
+}
+
+fn hung_view(hung: Hung, sized: &SizedHeader) -> HungView {
+    HungView {
+        one_ply: hung.one_ply,
+        all_plies: hung.all_plies,
+        confirmed: hung.confirmed,
+        code_span: hung.code_span.map(Length::nanometers),
+        nailing: sturvek_core::framing::nailing::plies_to_act_as_one(sized.evaluation.header),
+    }
 }
 
 fn sized_view(sized: &SizedHeader, length: Length) -> SizedView {
@@ -590,7 +724,9 @@ fn sized_view(sized: &SizedHeader, length: Length) -> SizedView {
         chosen: sized.chosen,
         design_span_in: evaluation.design_span,
         checks: evaluation.checks.iter().map(check).collect(),
+        hung: sized.hung.map(|hung| hung_view(hung, sized)),
         values_source: evaluation.header.board.values_source().to_owned(),
+        way_up: evaluation.header.board.way_up().to_owned(),
         r_value: r_value(evaluation.header, sized.problem.wall_depth),
         spare_depth: spare_depth(evaluation.header, sized.problem.wall_depth).nanometers(),
     }
@@ -639,7 +775,7 @@ fn candidates(sized: &SizedHeader, opening: &OpeningPlan) -> Vec<CandidateView> 
             hardest: hardest.map_or(String::new(), |check| check.kind.name().to_owned()),
             failures: candidate.evaluation.failures(),
             weight_lb: header.weight_per_foot_lbf() * feet,
-            price_cents: candidate.price_per_foot.to_cents() * feet,
+            price_cents: candidate.price_per_foot.map(|price| price.to_cents() * feet),
             jacks: [jacks.left, jacks.right],
             in_place: header == sized.evaluation.header,
             best_at: bests
@@ -664,13 +800,17 @@ fn pack(opening: &OpeningPlan, sized: Option<&SizedHeader>, end: End) -> PackVie
     let counting = reasons.iter().filter(|reason| counts(reason));
     let most = counting.map(|reason| reason.count.unwrap_or(u8::MAX)).max();
     PackView {
-        jacks: framed,
+        jacks: has_numbers(opening).then_some(framed),
         jack_reasons: reasons.iter().map(|count| reason(count, most, counts(count))).collect(),
         jacks_decided: opening.decided_jacks.at(end).as_ref().map(|decided| decided.reason.clone()),
-        kings: kings.framed(),
+        kings: has_numbers(opening).then(|| opening.kings_framed(end)),
         king_reasons: king_reasons(kings),
         kings_decided: kings.decided.as_ref().map(|decided| decided.reason.clone()),
         load_lb: arithmetic.map(|pack| pack.largest_load),
+        kings_work: kings
+            .hardest()
+            .filter(|_| has_numbers(opening))
+            .map(|(what, ratio)| RatioView { what: what.to_owned(), ratio }),
     }
 }
 
@@ -678,20 +818,33 @@ fn king_reasons(kings: &KingCount) -> Vec<KingReasonView> {
     let needed = kings.needed();
     let view = |reason: &sturvek_core::framing::KingReason| KingReasonView {
         name: reason.by.name().to_owned(),
-        count: reason.count,
+        count: reason.asks.count(),
+        words: match reason.asks {
+            KingsAsked::Count(count) => count.to_string(),
+            KingsAsked::NoneHolds { tried } => format!("more than {tried}"),
+            KingsAsked::NoNumber => "no number".to_owned(),
+        },
         counts: reason.counts,
-        governs: reason.counts && reason.count == needed,
+        governs: reason.counts && reason.asks == needed,
     };
     kings.reasons.iter().map(view).collect()
 }
 
 fn reason(count: &JackCount, most: Option<u8>, counts: bool) -> ReasonView {
-    let words = match count.each {
-        None if count.reason == JackReason::CodeTable && counts => "by the code's table".to_owned(),
-        None if count.reason == JackReason::CodeTable => "the table's; it does not govern here".to_owned(),
-        Some(each) => format!("{:.0} lb, {each:.0} lb a jack ({})", count.load, count.combination),
-        None if count.count.is_none() => "too slender at any number".to_owned(),
-        None => "what the shop does".to_owned(),
+    let words = match (count.reason, count.each, count.count) {
+        (JackReason::CodeTable, ..) if counts => "by the code's table".to_owned(),
+        (JackReason::CodeTable, ..) => "the table's; it does not govern here".to_owned(),
+        (JackReason::ShopRule, ..) => "what the shop does".to_owned(),
+        (_, Some(each), _) => format!("{:.0} lb, {each:.0} lb a jack ({})", count.load, count.combination),
+        (_, None, None) => "too slender at any number".to_owned(),
+        (_, None, Some(_)) => {
+            format!(
+                "{:.0} lb, {:.0} % of what those there bear ({})",
+                count.load,
+                100.0 * count.ratio,
+                count.combination
+            )
+        }
     };
     ReasonView {
         name: count.reason.name().to_owned(),

@@ -4,9 +4,10 @@
 use serde::Serialize;
 use sturvek_core::lumber::design_values::{self, DesignValues};
 use sturvek_core::lumber::{EngineeredClass, Grade, SawnSize, Species};
+use sturvek_core::measure::Money;
 use sturvek_core::sizing::existing::{Capability, WhatGivesOut};
-use sturvek_core::sizing::one_size::OneSize;
 use sturvek_core::sizing::reach::{Reach, ReachPoint};
+use sturvek_core::studies::one_size::OneSize;
 use utoipa::ToSchema;
 use uuid::Uuid;
 
@@ -79,10 +80,10 @@ pub struct OneSizeView {
     pub headers: Vec<OneSizeHeader>,
     /// How many different jack lengths.
     pub jack_lengths: usize,
-    /// What the headers cost, cents.
-    pub cost_cents: f64,
-    /// What the cheapest over each opening would cost, cents.
-    pub cheapest_cents: f64,
+    /// What the headers cost, cents; left out where one of them has no price.
+    pub cost_cents: Option<f64>,
+    /// What the cheapest over each opening would cost, cents; left out where one has no price.
+    pub cheapest_cents: Option<f64>,
     /// Openings that are left out: nothing in stock carries over them.
     pub left_out: usize,
 }
@@ -168,8 +169,8 @@ impl From<&OneSize> for OneSizeView {
         Self {
             headers,
             jack_lengths: found.jack_lengths,
-            cost_cents: found.cost.to_cents(),
-            cheapest_cents: found.cheapest.to_cents(),
+            cost_cents: found.cost.map(Money::to_cents),
+            cheapest_cents: found.cheapest.map(Money::to_cents),
             left_out: found.left_out.len(),
         }
     }

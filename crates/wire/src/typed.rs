@@ -2,6 +2,7 @@
 
 use serde::{Deserialize, Serialize};
 use sturvek_core::job::OutOfBounds;
+use sturvek_core::job::usual_sizes::{self, UsualRange};
 use sturvek_core::measure::Length;
 use thiserror::Error;
 use utoipa::ToSchema;
@@ -46,6 +47,18 @@ impl From<Length> for TypedLength {
 }
 
 impl TypedLength {
+    /// The length of something that measures so much: text that is nothing but a number is inches or feet, whichever makes sense.
+    ///
+    /// # Errors
+    /// [`FieldError`] where both make sense, or as [`TypedLength::read`].
+    pub fn read_meant(&self, field: &str, range: UsualRange) -> Result<Length, FieldError> {
+        match self {
+            Self::Text(text) => usual_sizes::read_bare(text, range)
+                .map_or_else(|| self.read(field), |read| read.map_err(|which| FieldError::new(field, which))),
+            Self::Nanometers(_) => self.read(field),
+        }
+    }
+
     /// The length, or what is wrong with the field.
     ///
     /// # Errors
@@ -65,6 +78,16 @@ impl TypedLength {
 #[cfg(test)]
 mod tests {
     use super::*;
+
+    #[test]
+    fn a_number_without_a_unit_is_what_makes_sense_or_is_asked() {
+        let read = |text: &str| TypedLength::Text(text.into()).read_meant("span_one_side", usual_sizes::SPAN);
+        assert_eq!(read("24"), Ok(Length::feet(24)));
+        assert_eq!(read("144"), Ok(Length::feet(12)));
+        assert_eq!(read("24\""), Ok(Length::inches(24)));
+        assert!(read("38").is_err_and(|error| error.message.contains("38 inches? 38-0?")));
+        assert_eq!(read("0"), Ok(Length::ZERO));
+    }
 
     #[test]
     fn text_and_numbers_are_both_read() {

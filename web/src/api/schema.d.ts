@@ -390,6 +390,20 @@ export interface components {
          */
         Aim: "cheapest" | "leanest" | "shallowest" | "lightest" | "fewest_plies";
         /**
+         * @description An answer to a question of the rules.
+         * @enum {string}
+         */
+        Answer: "not_said" | "no" | "yes";
+        /** @description Something that an opening needs and nobody said. */
+        AskedView: {
+            /** @description Which. */
+            question: components["schemas"]["Question"];
+            /** @description Why it is asked. */
+            sentence: string;
+            /** @description In words. */
+            words: string;
+        };
+        /**
          * @description What a crossing wall is nailed to.
          * @enum {string}
          */
@@ -487,9 +501,9 @@ export interface components {
             name: string;
             /**
              * Format: double
-             * @description Price of the cut header, cents.
+             * @description Price of the cut header, cents; left out where nobody gave a price.
              */
-            price_cents: number;
+            price_cents?: number | null;
             /**
              * Format: double
              * @description How hard it works.
@@ -553,6 +567,8 @@ export interface components {
         /** @description Something that lands on a wall. */
         CarriedItem: {
             from?: components["schemas"]["TypedLength"] | null;
+            /** @description Whether it stands on the end of a floor's tail. */
+            on_tail?: boolean;
             to?: components["schemas"]["TypedLength"] | null;
             /** @description What it is. */
             what: components["schemas"]["CarriedFraming"];
@@ -581,7 +597,7 @@ export interface components {
          * @description Which check.
          * @enum {string}
          */
-        CheckKind: "bending" | "shear" | "live_deflection" | "total_deflection" | "door_sag" | "post_bearing" | "width" | "depth";
+        CheckKind: "bending" | "shear" | "live_deflection" | "total_deflection" | "door_sag" | "post_bearing" | "post_column" | "post_plate" | "sideways" | "width" | "depth";
         /** @description A check of the header. */
         CheckView: {
             /** @description What is there, with its unit. */
@@ -747,6 +763,11 @@ export interface components {
             /** @enum {string} */
             do: "remove_opening";
             /**
+             * Format: int32
+             * @description How many letters the wall had given before it was added, where this takes its adding back.
+             */
+            letters_given?: number | null;
+            /**
              * Format: uuid
              * @description Which.
              */
@@ -830,6 +851,11 @@ export interface components {
              */
             load: string;
         };
+        /**
+         * @description On what area a roof's dead load is given.
+         * @enum {string}
+         */
+        DeadLoadOn: "level" | "slope";
         /** @description A count somebody decided. */
         Decided: {
             /**
@@ -870,10 +896,15 @@ export interface components {
         /** @description What of an opening is out of the usual. */
         DesignOptions: {
             /**
-             * @description What resists rolling over where the top edge is free.
-             * @default all_plies
+             * @description Where in the depth of the wall the header stands, if it is thinner.
+             * @default one_face
              */
-            acting: components["schemas"]["TopEdgeWidth"];
+            face: components["schemas"]["HeaderFace"];
+            /**
+             * @description Whether somebody confirmed that the plies are nailed as the ticket says.
+             * @default false
+             */
+            nailing_confirmed: boolean;
             /** @default null */
             past_left: components["schemas"]["RunPast"] | null;
             /** @default null */
@@ -903,6 +934,11 @@ export interface components {
              * @default 0
              */
             sheathing_return: components["schemas"]["TypedLength"];
+            /**
+             * @description Whether joists hang on the header's side.
+             * @default false
+             */
+            side_loaded: boolean;
             /**
              * @description How its sill is built.
              * @default {
@@ -949,6 +985,38 @@ export interface components {
             /** @description A girder, wall or footing runs below it. */
             support_below: components["schemas"]["Seen"];
         };
+        /** @description A load in the field of a wall and the studs under it. */
+        FieldLoadView: {
+            /**
+             * Format: int64
+             * @description Where it stands.
+             */
+            at: number;
+            /** @description What must stand below them. */
+            below: string;
+            /**
+             * Format: double
+             * @description How hard they work as a column; left out where it has no number.
+             */
+            column_ratio?: number | null;
+            /** @description Whether they are enough. */
+            enough: boolean;
+            /**
+             * Format: double
+             * @description The largest of its combinations, lb.
+             */
+            largest_lb: number;
+            /**
+             * Format: double
+             * @description How hard the plate under them works; left out where it has no number.
+             */
+            plate_ratio?: number | null;
+            /**
+             * Format: int32
+             * @description How many studs stand under it.
+             */
+            studs: number;
+        };
         /**
          * @description How much a finding matters.
          * @enum {string}
@@ -961,6 +1029,8 @@ export interface components {
              * @description Where along the wall it is, if it is at one place.
              */
             at?: number | null;
+            /** @description Its short name, kept for good. */
+            code: string;
             /** @description That opening's letter on the wall; empty where it is about the wall. */
             letter: string;
             /**
@@ -993,10 +1063,16 @@ export interface components {
             floor_live: number;
             /** @description What it is for. */
             floor_use?: components["schemas"]["FloorUse"];
+            /** @description Whether somebody said that no wall stands on it and the roof lands on this wall itself. */
+            no_wall_above?: boolean;
+            /** @description Whether a deck has a roof over it. */
+            roofed?: boolean;
             /** @description Joist span on one side. */
             span_one_side: components["schemas"]["TypedLength"];
             /** @description Joist span on the other side, or of the next span; zero for an outside wall. For a cantilever, the tail. */
             span_other_side: components["schemas"]["TypedLength"];
+            /** @description What stands on its tail, where it runs past the wall. */
+            tail?: components["schemas"]["Tail"];
         };
         /**
          * @description How joists bear on the wall.
@@ -1146,6 +1222,11 @@ export interface components {
             name: string;
         };
         /**
+         * @description Where in the depth of the wall a thin header stands.
+         * @enum {string}
+         */
+        HeaderFace: "one_face" | "centered" | "both_faces";
+        /**
          * @description Where the header hangs.
          * @enum {string}
          */
@@ -1218,6 +1299,28 @@ export interface components {
              * @description When.
              */
             written_at: string;
+        };
+        /** @description A hung header's bending, side by side with the code's rule. */
+        HungView: {
+            /**
+             * Format: double
+             * @description How hard with all plies nailed to act as one.
+             */
+            all_plies: number;
+            /**
+             * Format: int64
+             * @description How far the code's table takes it at 0.70 of its span; left out where the table has no answer.
+             */
+            code_span?: number | null;
+            /** @description Whether the nailing is confirmed, so that all plies count. */
+            confirmed: boolean;
+            /** @description What it is nailed with to act as one. */
+            nailing: string;
+            /**
+             * Format: double
+             * @description How hard it bends with one ply resisting rolling over.
+             */
+            one_ply: number;
         };
         /**
          * @description How the header sits on its jacks.
@@ -1299,6 +1402,8 @@ export interface components {
             governs: boolean;
             /** @description The reason. */
             name: string;
+            /** @description What it asks for, in a word or two. */
+            words: string;
         };
         /**
          * @description Which code table counts kings.
@@ -1337,11 +1442,18 @@ export interface components {
             /** @description In width. */
             rough_wider: components["schemas"]["TypedLength"];
         };
+        /** @description What a mark on the plates means. */
+        LegendLine: {
+            /** @description What is written. */
+            mark: string;
+            /** @description What stands there. */
+            meaning: string;
+        };
         /**
          * @description Kind of load.
          * @enum {string}
          */
-        LoadKind: "dead" | "floor_live" | "roof_live" | "snow";
+        LoadKind: "dead" | "floor_live" | "roof_live" | "snow" | "deck_live" | "deck_snow";
         /** @description A line of the take-down. */
         LoadLine: {
             /**
@@ -1608,14 +1720,14 @@ export interface components {
         OneSizeView: {
             /**
              * Format: double
-             * @description What the cheapest over each opening would cost, cents.
+             * @description What the cheapest over each opening would cost, cents; left out where one has no price.
              */
-            cheapest_cents: number;
+            cheapest_cents?: number | null;
             /**
              * Format: double
-             * @description What the headers cost, cents.
+             * @description What the headers cost, cents; left out where one of them has no price.
              */
-            cost_cents: number;
+            cost_cents?: number | null;
             /** @description The different headers, and how many openings each goes over. */
             headers: components["schemas"]["OneSizeHeader"][];
             /** @description How many different jack lengths. */
@@ -1637,12 +1749,33 @@ export interface components {
             jacks_right?: components["schemas"]["Decided"] | null;
             kings_left?: components["schemas"]["Decided"] | null;
             kings_right?: components["schemas"]["Decided"] | null;
+            /**
+             * Format: int32
+             * @description The letter it goes by, A being 0; given when it is added.
+             */
+            letter?: number | null;
         };
         /**
          * @description Kind of an opening.
          * @enum {string}
          */
         OpeningKind: "window" | "door" | "pair_of_doors" | "sliding_door" | "overhead_door" | "pocket_door" | "cased_opening";
+        /** @description Openings of a wall above. Nobody was asked of walls that were kept before. */
+        OpeningsAbove: {
+            /** @enum {string} */
+            are: "not_said";
+        } | {
+            /** @enum {string} */
+            are: "assumed_none";
+        } | {
+            /** @enum {string} */
+            are: "none";
+        } | {
+            /** @enum {string} */
+            are: "at";
+            /** @description From face to face, from this wall's left end; at most six. */
+            places: components["schemas"]["Stretch"][];
+        };
         /** @description Breaks of the top plates that somebody decided on, from the left end. */
         OwnBreaks: {
             /** @description The lower plate's. */
@@ -1656,20 +1789,21 @@ export interface components {
             jack_reasons: components["schemas"]["ReasonView"][];
             /**
              * Format: int32
-             * @description Jacks framed.
+             * @description Jacks framed; left out while there is no number.
              */
-            jacks: number;
+            jacks?: number | null;
             /** @description Why somebody decided another number of jacks. */
             jacks_decided?: string | null;
             /** @description Every reason for them. */
             king_reasons: components["schemas"]["KingReasonView"][];
             /**
              * Format: int32
-             * @description Kings framed.
+             * @description Kings framed; left out while there is no number.
              */
-            kings: number;
+            kings?: number | null;
             /** @description Why somebody decided another number of kings. */
             kings_decided?: string | null;
+            kings_work?: components["schemas"]["RatioView"] | null;
             /**
              * Format: double
              * @description Largest load on the pack, lb.
@@ -1813,6 +1947,21 @@ export interface components {
             /** @description A stable code. */
             type: string;
         };
+        /**
+         * @description Something that an opening needs and that nobody said.
+         * @enum {string}
+         */
+        Question: "loads" | "snow" | "ground_snow" | "wind" | "tail" | "on_tail" | "tail_of_what" | "wall_between" | "openings_above";
+        /** @description How hard something works. */
+        RatioView: {
+            /**
+             * Format: double
+             * @description Demand over capacity.
+             */
+            ratio: number;
+            /** @description What. */
+            what: string;
+        };
         /** @description How hard a header works over one opening. */
         ReachPointView: {
             /**
@@ -1863,6 +2012,11 @@ export interface components {
         RidgePost: {
             /** @description Its center, from the wall's left end. */
             at: components["schemas"]["TypedLength"];
+            /**
+             * Format: double
+             * @description The beam's own weight, lb/ft.
+             */
+            beam_weight?: number;
             /** @description Width of the building across the ridge. */
             building_width: components["schemas"]["TypedLength"];
             /**
@@ -1875,6 +2029,8 @@ export interface components {
              * @description Roof dead load, lb/ft².
              */
             roof_dead: number;
+            /** @description Whether the beam runs over the post in one piece. */
+            runs_over?: boolean;
             /** @description Span of the ridge beam on one side. */
             span_one_side: components["schemas"]["TypedLength"];
             /** @description Span on the other side; zero at the beam's end. */
@@ -1896,6 +2052,8 @@ export interface components {
              * @description Ceiling dead load.
              */
             ceiling_dead: number;
+            /** @description Whether that is on the level or on the slope. */
+            dead_on?: components["schemas"]["DeadLoadOn"];
             /** @description How it reaches the wall. */
             framing: components["schemas"]["RoofFraming"];
             /** @description Overhang past the wall. */
@@ -1912,12 +2070,19 @@ export interface components {
             roof_dead: number;
             /** @description What else the snow does. */
             snow_trouble?: components["schemas"]["SnowTrouble"];
+            /** @description How warm it is; by the job's thermal factor where it is left out. */
+            warmth?: components["schemas"]["RoofWarmth"];
         };
         /**
          * @description How the roof reaches the wall.
          * @enum {string}
          */
-        RoofFraming: "trusses" | "rafters_with_clear_ceiling_joists" | "rafters_with_lapped_ceiling_joists" | "middle_wall_under_lapped_ceiling_joists" | "rafters_on_ridge_beam" | "parallel_to_wall";
+        RoofFraming: "trusses" | "rafters_with_clear_ceiling_joists" | "rafters_with_lapped_ceiling_joists" | "middle_wall_under_lapped_ceiling_joists" | "rafters_on_ridge_beam" | "parallel_to_wall" | "rafters_from_ledger";
+        /**
+         * @description How warm a roof is.
+         * @enum {string}
+         */
+        RoofWarmth: "as_the_job_says" | "heated" | "cold_and_vented" | "unheated";
         /**
          * @description What room an opening gives on.
          * @enum {string}
@@ -2024,6 +2189,11 @@ export interface components {
              */
             backsplash: components["schemas"]["TypedLength"];
             /**
+             * @description Whether walls have a brittle finish.
+             * @default not_said
+             */
+            brittle_finish: components["schemas"]["Answer"];
+            /**
              * @description Top of a kitchen's counter above the finish floor.
              * @default 914400000
              */
@@ -2063,6 +2233,16 @@ export interface components {
             margin: components["schemas"]["Margin"];
             /** @default 9525000 */
             most_sag_over_door: components["schemas"]["TypedLength"] | null;
+            /**
+             * @description Whether it stands on a hill or ridge.
+             * @default not_said
+             */
+            on_a_hill: components["schemas"]["Answer"];
+            /**
+             * @description Whether the building is partially enclosed.
+             * @default not_said
+             */
+            partially_enclosed: components["schemas"]["Answer"];
             /**
              * Format: double
              * @description Roof live load, lb/ft².
@@ -2146,6 +2326,11 @@ export interface components {
              */
             snow_importance: number;
             /**
+             * @description Whether the snow was said. Where it is left out, it was filled in before anybody was asked.
+             * @default not_said
+             */
+            snow_said: components["schemas"]["Standing"];
+            /**
              * Format: double
              * @description Thermal factor, Ct.
              * @default 1
@@ -2169,6 +2354,11 @@ export interface components {
              *     }
              */
             wind: components["schemas"]["KingWind"];
+            /**
+             * @description Whether the wind was said.
+             * @default not_said
+             */
+            wind_said: components["schemas"]["Standing"];
             /**
              * Format: double
              * @description Winter wind parameter, W2.
@@ -2261,6 +2451,7 @@ export interface components {
              * @description Design span, in.
              */
             design_span_in: number;
+            hung?: components["schemas"]["HungView"] | null;
             /**
              * Format: int64
              * @description Its cut length.
@@ -2280,6 +2471,8 @@ export interface components {
             spare_depth: number;
             /** @description Where its design values come from. */
             values_source: string;
+            /** @description How it has to lie: `TOP up`; empty where it does not matter. */
+            way_up: string;
             /**
              * Format: double
              * @description Its weight, lb.
@@ -2353,6 +2546,11 @@ export interface components {
          * @enum {string}
          */
         StackLayerKind: "sole_plate" | "finish_floor" | "open_below" | "cripple_below" | "sill" | "opening" | "nailer" | "head_piece" | "packing_strip" | "packing_cripple" | "header" | "flat_head" | "cripple_above" | "open_above" | "top_plate" | "second_top_plate";
+        /**
+         * @description Where a figure stands.
+         * @enum {string}
+         */
+        Standing: "not_said" | "assumed_before" | "said";
         /** @description A step back or forth. */
         StepRequest: {
             /** @description Who does it. */
@@ -2369,9 +2567,16 @@ export interface components {
             board: components["schemas"]["Board"];
             /**
              * Format: double
-             * @description Price per foot of one ply, in cents.
+             * @description Price per foot of one ply, in cents; left out where nobody said one.
              */
-            price_cents_per_foot: number;
+            price_cents_per_foot?: number | null;
+        };
+        /** @description A stretch of wall. */
+        Stretch: {
+            /** @description Where it starts. */
+            from: components["schemas"]["TypedLength"];
+            /** @description Where it ends. */
+            to: components["schemas"]["TypedLength"];
         };
         /**
          * @description Jacks or kings.
@@ -2384,14 +2589,23 @@ export interface components {
          */
         TableBlock: "roof_ceiling" | "roof_one_center_floor" | "roof_one_clear_floor" | "roof_two_center_floors" | "roof_two_clear_floors" | "one_floor" | "two_floors";
         /**
+         * @description What stands on the tail of a floor that runs past the wall.
+         * @enum {string}
+         */
+        Tail: "not_said" | "assumed_free" | "free" | "loaded";
+        /**
          * @description Nominal thickness.
          * @enum {string}
          */
         Thickness: "two" | "four" | "six";
         /** @description What to cut for an opening, and why it holds. */
         Ticket: {
+            /** @description What has yet to be said before it has a number. */
+            asked: components["schemas"]["AskedView"][];
             /** @description The order in which they go together. */
             assembly: string[];
+            /** @description What must stand below each pack. */
+            below: string[];
             /** @description Everything that was tried, cheapest first. */
             candidates: components["schemas"]["CandidateView"][];
             /**
@@ -2400,6 +2614,8 @@ export interface components {
              */
             center: number;
             changes?: components["schemas"]["ChangesView"] | null;
+            /** @description Whether it has numbers: without them there is no count, no cut list and no order of assembly. */
+            has_numbers: boolean;
             /**
              * Format: int64
              * @description Top of the rough opening.
@@ -2458,6 +2674,8 @@ export interface components {
             sill: number;
             /** @description Places worth stopping at while it is moved. */
             snaps: components["schemas"]["SnapView"][];
+            /** @description What of snow is in the numbers, and what is not. */
+            snow_caution: string;
             /** @description The heights, from the subfloor up. */
             stack: components["schemas"]["StackLayer"][];
             /** @description Whether it carries. */
@@ -2465,11 +2683,6 @@ export interface components {
             /** @description The verdict's words. */
             verdict_words: string;
         };
-        /**
-         * @description What resists rolling over.
-         * @enum {string}
-         */
-        TopEdgeWidth: "all_plies" | "one_ply";
         /** @description A length: whole nanometers, or text as somebody typed it (`7'-6 1/2"`, `2286 mm`). Always sent out as nanometers. */
         TypedLength: number | string;
         /**
@@ -2488,7 +2701,7 @@ export interface components {
          * @description Whether it carries.
          * @enum {string}
          */
-        Verdict: "carries" | "carries_barely" | "does_not_carry" | "ask_an_engineer";
+        Verdict: "carries" | "carries_barely" | "only_the_table" | "does_not_carry" | "ask_an_engineer";
         /** @description A way of speaking. */
         VocabularyView: {
             /** @description What it goes by. */
@@ -2511,6 +2724,11 @@ export interface components {
              * @description Its identity; left out when it is added.
              */
             id?: string | null;
+            /**
+             * Format: int32
+             * @description How many letters its openings were given.
+             */
+            letters_given?: number;
             /** @description Its openings. */
             openings: components["schemas"]["Opening"][];
             /** @description Point loads on its top plate. */
@@ -2518,6 +2736,10 @@ export interface components {
         };
         /** @description A wall standing on a wall. */
         WallAbove: {
+            /** @description Whether it is of brick or stone. */
+            brick?: boolean;
+            /** @description Its own openings. */
+            openings_above?: components["schemas"]["OpeningsAbove"];
             /**
              * Format: double
              * @description Its weight, lb/ft² of face.
@@ -2563,6 +2785,8 @@ export interface components {
             bearing: components["schemas"]["BearingView"];
             /** @description Anchor bolts in the sole plate, from the left end. */
             bolts: number[];
+            /** @description Loads that no opening takes, with the studs under them. */
+            field_loads: components["schemas"]["FieldLoadView"][];
             /** @description What is wrong or worth knowing. */
             findings: components["schemas"]["FindingView"][];
             /**
@@ -2575,6 +2799,8 @@ export interface components {
              * @description Which wall.
              */
             id: string;
+            /** @description What the marks mean. */
+            legend: components["schemas"]["LegendLine"][];
             /**
              * Format: int64
              * @description Length along the plates.
@@ -2596,11 +2822,6 @@ export interface components {
             openings: components["schemas"]["Ticket"][];
             /** @description The line of the wall's top over both plates, from left to right: x and height, in turn. */
             top_line: number[];
-            /**
-             * Format: double
-             * @description Uplift at the far end of cantilevered joists, lb/ft.
-             */
-            uplift_at_far_end_plf?: number | null;
         };
         /**
          * @description Exposure to wind.

@@ -122,16 +122,31 @@ interface NumberProps extends Omit<TextProps, "value" | "save"> {
 
 /** A plain number. */
 export function NumberField({ number, save, ...rest }: NumberProps) {
-  const read = async (text: string) => {
+  return <TextField {...rest} value={String(number)} save={readNumber(save)} />;
+}
+
+interface MaybeNumberProps extends Omit<TextProps, "value" | "save"> {
+  readonly number: number | null | undefined;
+  readonly save: (value: number) => Promise<string | undefined>;
+}
+
+/** A plain number that nobody may have said yet: the field is then empty, and stays so until one is typed. */
+export function MaybeNumberField({ number, save, ...rest }: MaybeNumberProps) {
+  return <TextField {...rest} value={number == null ? "" : String(number)} save={readNumber(save)} />;
+}
+
+/** Reads a number before it is saved. */
+function readNumber(save: (value: number) => Promise<string | undefined>) {
+  return async (text: string) => {
     const value = Number(text.trim().replace(",", "."));
     return text.trim() === "" || Number.isNaN(value) ? `"${text}" is not a number.` : save(value);
   };
-  return <TextField {...rest} value={String(number)} save={read} />;
 }
 
 interface ChoiceProps<T extends string> {
   readonly label: string;
-  readonly value: T;
+  /** Nothing where nobody chose yet. */
+  readonly value: T | undefined;
   readonly options: readonly { readonly value: T; readonly label: string }[];
   readonly choose: (value: T) => void;
   /** Keeps the options as they are, whatever words the user chose. */
@@ -174,7 +189,7 @@ export function ChoiceList<T extends string>(props: ChoiceProps<T>) {
       <select
         id={id}
         className="select tap w-full text-ellipsis"
-        value={value}
+        value={value ?? ""}
         onChange={(event) => choose(event.target.value as T)}
       >
         {options.map((option) => (

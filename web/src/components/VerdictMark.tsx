@@ -4,11 +4,16 @@ import type { Verdict } from "../api/client";
 const SHAPES: Record<Verdict, { readonly path: string; readonly tone: string; readonly filled: boolean }> = {
   carries: { path: "M3 17h14M6 17V7h8v10M6 7h8", tone: "text-success", filled: false },
   carries_barely: { path: "M3 17h14M6 17V7M14 17V7M4 6q6 5 12 0", tone: "text-warning", filled: false },
+  only_the_table: {
+    path: "M3 17h14M6 17V7M14 17V7M3 7h14M6 10h8M6 13h8",
+    tone: "text-warning",
+    filled: false,
+  },
   does_not_carry: { path: "M3 17h14M6 17V8M14 17V8M4 6l5 5 2-3 5 5", tone: "text-error", filled: false },
   ask_an_engineer: { path: "M7 7a3 3 0 1 1 4 3q-1 .6-1 2.4M10 16.4v.2", tone: "text-error", filled: false },
 };
 
-/** A small lintel on two posts: sound, sagging, broken; a question where there is no number. */
+/** A small lintel on two posts: sound, sagging, ruled like a table, broken; a question where there is no number. */
 export function VerdictMark({ verdict, size = 20 }: { readonly verdict: Verdict; readonly size?: number }) {
   const { path, tone } = SHAPES[verdict];
   return (

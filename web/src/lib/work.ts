@@ -3,7 +3,8 @@ export function percent(ratio: number): string {
   return Number.isFinite(ratio) ? `${Math.round(ratio * 100)} %` : "over";
 }
 
-export function dollars(cents: number): string {
+export function dollars(cents: number | null | undefined): string {
+  if (cents == null) return "no price";
   return `$${(cents / 100).toFixed(2)}`;
 }
 

@@ -27,7 +27,7 @@ export function candidate(part: Partial<Schemas["CandidateView"]>): Schemas["Can
 const pack: Schemas["PackView"] = {
   jacks: 2,
   kings: 1,
-  king_reasons: [{ name: "code table", count: 1, counts: true, governs: true }],
+  king_reasons: [{ name: "code table", count: 1, words: "1", counts: true, governs: true }],
   load_lb: 2400,
   jack_reasons: [
     {
@@ -56,6 +56,10 @@ export function ticket(part: Partial<Ticket> = {}): Ticket {
     head: inches(82.5),
     verdict: "does_not_carry",
     verdict_words: "Does not carry",
+    asked: [],
+    has_numbers: true,
+    below: [],
+    snow_caution: "Snow: even on roofs.",
     sentence: "2-2x8 SPF No.2 over 6'-2\": bending at 131 % of what is allowed (D+S).",
     header: {
       name: "2-2x8 SPF No.2",
@@ -64,6 +68,7 @@ export function ticket(part: Partial<Ticket> = {}): Ticket {
       chosen: true,
       design_span_in: 77,
       values_source: "NDS Supplement 2018 Table 4A, from memory",
+      way_up: "",
       r_value: 6,
       spare_depth: inches(0.5),
       checks: [
@@ -135,12 +140,13 @@ export function ticket(part: Partial<Ticket> = {}): Ticket {
   };
 }
 
-/** Editing that records what it was asked. */
-export function recordingEditing(answer?: Schemas["Problem"]) {
+/** Editing that records what it was asked; edits of what is there now are asked of this job. */
+export function recordingEditing(answer?: Schemas["Problem"], now?: Schemas["Job"]) {
   const asked: Schemas["Command"][] = [];
   const editing: JobEditing = {
     run: async (edit) => {
-      if (typeof edit !== "function") asked.push(edit);
+      const command = typeof edit === "function" ? now && edit(now) : edit;
+      if (command) asked.push(command);
       return answer;
     },
     undo: async () => undefined,

@@ -14,6 +14,10 @@ pub fn assembly(plan: &OpeningPlan, members: &[Member]) -> Vec<String> {
     let mine: Vec<&Member> = members.iter().filter(|member| member.opening == Some(plan.id)).collect();
     let has = |role: Role| mine.iter().any(|member| member.role == role);
     let mut steps = Vec::new();
+    // Without a number there is nothing to build yet.
+    if matches!(plan.outcome, OpeningOutcome::Outside(_)) {
+        return steps;
+    }
     if let Some(header) = plan.header().filter(|header| 1 < header.plies) {
         let length = written(plan.header_length());
         steps.push(format!("Build the header up: {} pieces of {length}, crowns up, ends flush.", header.plies));
@@ -43,7 +47,7 @@ pub fn assembly(plan: &OpeningPlan, members: &[Member]) -> Vec<String> {
 }
 
 fn packs(plan: &OpeningPlan, mine: &[&Member], header: bool) -> Vec<String> {
-    let kings = Ends { left: plan.kings.left.framed(), right: plan.kings.right.framed() };
+    let kings = Ends { left: plan.kings_framed(End::Left), right: plan.kings_framed(End::Right) };
     let over = if header { "header" } else { "flat head" };
     let mut steps = vec!["Nail the first king of each end to sole plate and top plate, on its K.".to_owned()];
     let jacks = plan.jacks;
@@ -57,10 +61,6 @@ fn packs(plan: &OpeningPlan, mine: &[&Member], header: bool) -> Vec<String> {
             ends.zip(&lengths).map(of).collect::<Vec<_>>().join(", ")
         };
         steps.push(format!("Nail the jacks to the kings: {words}."));
-    }
-    if matches!(plan.outcome, OpeningOutcome::Outside(_)) {
-        steps.push("What goes over the opening has no number yet: leave it until somebody decided.".into());
-        return steps;
     }
     steps.push(format!(
         "Set the {over} on the jacks, tight to the kings, and nail through the first king into both its ends."

@@ -32,6 +32,8 @@ pub enum Finding {
     PacksOverlap {
         /// The opening at the left.
         opening: OpeningId,
+        /// The opening at the right.
+        next: OpeningId,
         /// By how much.
         by: Length,
     },
@@ -138,10 +140,73 @@ pub enum Finding {
         /// How much of the wall the channel takes.
         width: Length,
     },
-    /// The code's king table ends below this width.
-    NoKingCount {
+    /// No number of kings that was tried holds the wind.
+    KingsTooWeak {
         /// Which opening.
         opening: OpeningId,
+        /// The most that were tried.
+        tried: u8,
+    },
+    /// A load in the field of the wall has fewer studs under it than carry it.
+    PointLoadStuds {
+        /// Where.
+        at: Length,
+        /// The largest of its combinations.
+        pounds: u32,
+        /// How many carry it; `None` where no number that was tried does.
+        needed: Option<u8>,
+        /// How many stand there.
+        there: u8,
+    },
+    /// A load in the field of the wall is larger than is calculated.
+    PointLoadTooLarge {
+        /// Where.
+        at: Length,
+        /// The largest of its combinations.
+        pounds: u32,
+    },
+    /// The far end of a floor with a tail is lifted.
+    FarEndLifted {
+        /// With so many pounds a foot.
+        plf: u32,
+    },
+    /// The end of joists on this wall is lifted by the next span.
+    JoistEndLifted {
+        /// With so many pounds a foot.
+        plf: u32,
+    },
+    /// Wind lifts the roof over a pack.
+    NetUplift {
+        /// Which opening.
+        opening: OpeningId,
+        /// At which end.
+        end: End,
+        /// With so many pounds.
+        pounds: u32,
+    },
+    /// Snow was assumed before anybody was asked.
+    SnowAssumed,
+    /// Wind was assumed before anybody was asked.
+    WindAssumed,
+    /// That nothing stands on a floor's tail was assumed.
+    TailAssumed,
+    /// That a wall above has no openings was assumed.
+    OpeningsAboveAssumed,
+    /// Nobody is counted in the attic over a ceiling.
+    NobodyInAttic,
+    /// A thin header presses its jacks off their middle, which asks for more of them.
+    OffMiddle {
+        /// Which opening.
+        opening: OpeningId,
+        /// By how much.
+        off: Length,
+    },
+    /// Joists on the side of a built-up header: its plies have to hand the load on.
+    PlyFastening {
+        /// Which opening.
+        opening: OpeningId,
+        /// So many pounds a foot from ply to ply.
+        plf: u32,
     },
     /// The header is wider than the wall is deep.
     HeaderTooWide {
@@ -279,6 +344,70 @@ pub const ESCAPE_SILL: Length = Length::inches(44);
 pub const SHORTEST_CRIPPLE: Length = Length::inches_and(1, 1, 2);
 
 impl Finding {
+    /// Whether it stops the load on its way, so that an opening does not carry.
+    pub fn stops(&self, id: OpeningId) -> bool {
+        match self {
+            Self::PastTheEnd { opening, .. }
+            | Self::HeaderTooDeep { opening, .. }
+            | Self::OpeningTooTall { opening, .. }
+            | Self::PackInCorner { opening, .. }
+            | Self::HeaderTooWide { opening, .. } => *opening == id,
+            Self::PacksOverlap { opening, next, .. } => *opening == id || *next == id,
+            _ => false,
+        }
+    }
+
+    /// Its short name, kept for good.
+    pub const fn code(&self) -> &'static str {
+        match self {
+            Self::PastTheEnd { .. } => "past-the-end",
+            Self::PacksOverlap { .. } => "packs-overlap",
+            Self::HeaderTooDeep { .. } => "header-too-deep",
+            Self::CrippleTooShort { .. } => "cripple-too-short",
+            Self::OpeningTooTall { .. } => "opening-too-tall",
+            Self::FewerThanNeeded { .. } => "fewer-than-needed",
+            Self::RuleAsksForMore { .. } => "rule-asks-for-more",
+            Self::CalculationDisagrees { .. } => "calculation-disagrees",
+            Self::GradeAssumed { .. } => "grade-assumed",
+            Self::Uplift { .. } => "uplift",
+            Self::ShortReturn { .. } => "short-return",
+            Self::DeepNotch { .. } => "deep-notch",
+            Self::PartitionInTheWay { .. } => "partition-in-the-way",
+            Self::PackInCorner { .. } => "pack-in-corner",
+            Self::ChannelLost { .. } => "channel-lost",
+            Self::KingsTooWeak { .. } => "kings-too-weak",
+            Self::PointLoadStuds { .. } => "point-load-studs",
+            Self::PointLoadTooLarge { .. } => "point-load-too-large",
+            Self::FarEndLifted { .. } => "far-end-lifted",
+            Self::JoistEndLifted { .. } => "joist-end-lifted",
+            Self::NetUplift { .. } => "net-uplift",
+            Self::SnowAssumed => "snow-assumed",
+            Self::WindAssumed => "wind-assumed",
+            Self::TailAssumed => "tail-assumed",
+            Self::OpeningsAboveAssumed => "openings-above-assumed",
+            Self::NobodyInAttic => "nobody-in-attic",
+            Self::OffMiddle { .. } => "off-middle",
+            Self::PlyFastening { .. } => "ply-fastening",
+            Self::HeaderTooWide { .. } => "header-too-wide",
+            Self::HeadOffLine { .. } => "head-off-line",
+            Self::SillInBacksplash { .. } => "sill-in-backsplash",
+            Self::EscapeWindow { .. } => "escape-window",
+            Self::EscapeSillHigh { .. } => "escape-sill-high",
+            Self::EscapeTooSmall { .. } => "escape-too-small",
+            Self::BathroomSill { .. } => "bathroom-sill",
+            Self::GapInBay { .. } => "gap-in-bay",
+            Self::BreakOverOpening { .. } => "break-over-opening",
+            Self::BreaksTooNear { .. } => "breaks-too-near",
+            Self::BoardTooShort { .. } => "board-too-short",
+            Self::BreaksMissing { .. } => "breaks-missing",
+            Self::BoltInDoorway { .. } => "bolt-in-doorway",
+            Self::BoltUnderStud { .. } => "bolt-under-stud",
+            Self::BoltMissing { .. } => "bolt-missing",
+            Self::TipUp { .. } => "tip-up",
+            Self::UnevenRoom { .. } => "uneven-room",
+        }
+    }
+
     /// Which opening it is about; none if it is about the wall.
     pub const fn opening(&self) -> Option<OpeningId> {
         match self {
@@ -296,7 +425,10 @@ impl Finding {
             | Self::DeepNotch { opening, .. }
             | Self::PartitionInTheWay { opening, .. }
             | Self::PackInCorner { opening, .. }
-            | Self::NoKingCount { opening }
+            | Self::KingsTooWeak { opening, .. }
+            | Self::NetUplift { opening, .. }
+            | Self::OffMiddle { opening, .. }
+            | Self::PlyFastening { opening, .. }
             | Self::HeaderTooWide { opening, .. }
             | Self::HeadOffLine { opening, .. }
             | Self::SillInBacksplash { opening, .. }
@@ -308,6 +440,15 @@ impl Finding {
             | Self::BreakOverOpening { opening, .. }
             | Self::BoltInDoorway { opening, .. } => Some(*opening),
             Self::ChannelLost { .. }
+            | Self::PointLoadStuds { .. }
+            | Self::PointLoadTooLarge { .. }
+            | Self::FarEndLifted { .. }
+            | Self::JoistEndLifted { .. }
+            | Self::SnowAssumed
+            | Self::WindAssumed
+            | Self::TailAssumed
+            | Self::OpeningsAboveAssumed
+            | Self::NobodyInAttic
             | Self::BreaksTooNear { .. }
             | Self::BoardTooShort { .. }
             | Self::BreaksMissing { .. }
@@ -328,6 +469,8 @@ impl Finding {
             | Self::BoardTooShort { at, .. }
             | Self::BoltInDoorway { at, .. }
             | Self::BoltUnderStud { at, .. }
+            | Self::PointLoadStuds { at, .. }
+            | Self::PointLoadTooLarge { at, .. }
             | Self::BoltMissing { at } => Some(*at),
             _ => None,
         }
@@ -342,7 +485,16 @@ impl Finding {
             | Self::BathroomSill { .. }
             | Self::GapInBay { .. }
             | Self::UnevenRoom { .. } => Severity::Note,
-            Self::NoKingCount { .. }
+            Self::FarEndLifted { .. }
+            | Self::JoistEndLifted { .. }
+            | Self::NetUplift { .. }
+            | Self::SnowAssumed
+            | Self::WindAssumed
+            | Self::TailAssumed
+            | Self::OpeningsAboveAssumed
+            | Self::NobodyInAttic
+            | Self::OffMiddle { .. }
+            | Self::PlyFastening { .. }
             | Self::HeadOffLine { .. }
             | Self::SillInBacksplash { .. }
             | Self::EscapeSillHigh { .. }
@@ -368,7 +520,9 @@ impl Finding {
             Self::PacksOverlap { by, .. } => {
                 format!("Its pack and the next opening's overlap by {}.", inches(by))
             }
-            Self::HeaderTooDeep { by, .. } => format!("The header is {} deeper than the room over the head.", inches(by)),
+            Self::HeaderTooDeep { by, .. } => {
+                format!("The header is {} deeper than the room over the head.", inches(by))
+            }
             Self::CrippleTooShort { length, .. } => {
                 format!("The cripple over the header would be {}: too short to nail.", inches(length))
             }
@@ -380,10 +534,13 @@ impl Finding {
                 format!("A rule asks for {rule} jacks at the {} end; arithmetic asks for {arithmetic}.", end.word())
             }
             Self::CalculationDisagrees { .. } => {
-                "The code's table takes this header; by calculation it does not carry. Confirm in the adopted code.".into()
+                "The code's table takes this header; by calculation it does not carry. Confirm in the adopted code."
+                    .into()
             }
             Self::GradeAssumed { .. } => "The grade is not known: No.2 Spruce-Pine-Fir is assumed.".into(),
-            Self::Uplift { pounds, .. } => format!("A support of the header is lifted with up to {pounds} lb: tie it down."),
+            Self::Uplift { pounds, .. } => {
+                format!("A support of the header is lifted with up to {pounds} lb: tie it down.")
+            }
             Self::ShortReturn { end, length, .. } => format!(
                 "The wall at its {} end is {} long and has to brace the front: the bracing plan decides.",
                 end.word(),
@@ -403,10 +560,52 @@ impl Finding {
             Self::PackInCorner { end, by, .. } => {
                 format!("The pack stands {} in the studs of the wall's {} end.", inches(by), end.word())
             }
-            Self::NoKingCount { .. } => {
-                "The code's table counts no kings for an opening this wide: the approved drawings or an engineer decide."
-                    .into()
+            Self::KingsTooWeak { tried, .. } => {
+                format!("Not even {tried} kings hold the wind on this opening: deeper studs, or an engineer decides.")
             }
+            Self::PointLoadStuds { at, pounds, needed, there } => {
+                let needed = needed.map_or_else(
+                    || "no number of studs that was tried is enough".into(),
+                    |needed| format!("{needed} studs needed"),
+                );
+                format!("{pounds} lb stand at {}: {needed}, {there} there.", feet(at))
+            }
+            Self::PointLoadTooLarge { at, pounds } => {
+                format!("{pounds} lb stand at {}, more than 20,000 lb: a licensed engineer decides.", feet(at))
+            }
+            Self::FarEndLifted { plf } => {
+                format!(
+                    "The far end of the floor with a tail is lifted with up to {plf} lb/ft (0.6 D holding): tie it down."
+                )
+            }
+            Self::JoistEndLifted { plf } => {
+                format!(
+                    "The joists' end on this wall is lifted with up to {plf} lb/ft by their next span (0.6 D holding): tie it down."
+                )
+            }
+            Self::NetUplift { end, pounds, .. } => format!(
+                "Wind lifts the roof over the {} pack with {pounds} lb (0.6 D + 0.6 W): straps as the drawings say.",
+                end.word()
+            ),
+            Self::SnowAssumed => "The snow was assumed before anybody was asked: confirm it once under Rules.".into(),
+            Self::WindAssumed => "The wind was assumed before anybody was asked: confirm it once under Rules.".into(),
+            Self::TailAssumed => {
+                "That nothing stands on the floor's tail was assumed before anybody was asked: confirm it once.".into()
+            }
+            Self::OpeningsAboveAssumed => {
+                "That the wall above has no openings was assumed before anybody was asked: confirm it once.".into()
+            }
+            Self::NobodyInAttic => {
+                "Nobody is counted in the attic over this ceiling: 10 psf is usual without storage.".into()
+            }
+            Self::OffMiddle { off, .. } => format!(
+                "The header presses its jacks {} off their middle, which bends them: more jacks than straight down.",
+                inches(off)
+            ),
+            Self::PlyFastening { plf, .. } => format!(
+                "Joists hang on the header's side: {plf} lb/ft have to pass from ply to ply. The maker's schedule or the drawings \
+                 give bolts or screws."
+            ),
             Self::HeaderTooWide { by, .. } => format!("The header is {} wider than the wall is deep.", inches(by)),
             Self::HeadOffLine { by, line, .. } => {
                 let side = if Length::ZERO < *by { "above" } else { "below" };
@@ -423,7 +622,11 @@ impl Finding {
                 inches(&ESCAPE_SILL)
             ),
             Self::EscapeSillHigh { height, .. } => {
-                format!("Its sill is {} above the floor; to escape over it may be {}.", inches(height), inches(&ESCAPE_SILL))
+                format!(
+                    "Its sill is {} above the floor; to escape over it may be {}.",
+                    inches(height),
+                    inches(&ESCAPE_SILL)
+                )
             }
             Self::EscapeTooSmall { .. } => format!(
                 "The whole unit is smaller than the clear opening to escape by: {ESCAPE_AREA} sq. ft., {} wide, {} high.",
@@ -437,34 +640,33 @@ impl Finding {
             Self::GapInBay { end, gap, .. } => {
                 format!("{} are left to the stud at its {} end: fur it out.", inches(gap), end.word())
             }
-            Self::BreakOverOpening { at, .. } => format!("A top plate breaks at {}, over the opening or its pack.", feet(at)),
+            Self::BreakOverOpening { at, .. } => {
+                format!("A top plate breaks at {}, over the opening or its pack.", feet(at))
+            }
             Self::BreaksTooNear { at, apart, wanted } => format!(
                 "The lower top plate breaks at {}, {} from a break in the upper; {} is wanted.",
                 feet(at),
                 feet(apart),
                 feet(wanted)
             ),
-            Self::BoardTooShort { at, length, stock } => format!(
-                "The top plate from {} is {} long; its board has {}.",
-                feet(at),
-                feet(length),
-                feet(stock)
-            ),
+            Self::BoardTooShort { at, length, stock } => {
+                format!("The top plate from {} is {} long; its board has {}.", feet(at), feet(length), feet(stock))
+            }
             Self::BreaksMissing { wall, stock } => format!(
                 "No place for the plates' breaks keeps every rule: the wall is {} long, its boards {}. The plates are drawn whole.",
                 feet(wall),
                 feet(stock)
             ),
             Self::BoltInDoorway { at, .. } => format!("An anchor bolt stands in the doorway, at {}.", feet(at)),
-            Self::BoltUnderStud { at, role } => format!("An anchor bolt stands under a {}, at {}.", role.name(), feet(at)),
+            Self::BoltUnderStud { at, role } => {
+                format!("An anchor bolt stands under a {}, at {}.", role.name(), feet(at))
+            }
             Self::BoltMissing { at } => {
                 format!("The sole plate that ends at {} has no bolt within {} of its end.", feet(at), inches(&NEAR_END))
             }
-            Self::TipUp { diagonal, room } => format!(
-                "Tipped up, the wall's corner swings {} high; the room has {}.",
-                inches(diagonal),
-                inches(room)
-            ),
+            Self::TipUp { diagonal, room } => {
+                format!("Tipped up, the wall's corner swings {} high; the room has {}.", inches(diagonal), inches(room))
+            }
             Self::UnevenRoom { higher, by } => format!(
                 "The room is {} higher at the {} end: the lower end rules, the rest is shimmed.",
                 inches(by),
@@ -500,7 +702,24 @@ impl Finding {
                 "Move the opening away from the corner.",
             ],
             Self::DeepNotch { .. } => &["Use a jack of its own under the header.", "Use a header as wide as the wall."],
-            Self::NoKingCount { .. } => &["Decide a count with the reason, from the drawings."],
+            Self::KingsTooWeak { .. } => {
+                &["Build the wall of deeper studs.", "Choose studs of a better grade.", "Make the opening narrower."]
+            }
+            Self::PointLoadStuds { .. } => &[
+                "Move the opening away from the load.",
+                "Use plates of a harder species.",
+                "Set a post from the drawings.",
+            ],
+            Self::PointLoadTooLarge { .. } => &["Show it to an engineer."],
+            Self::FarEndLifted { .. } | Self::JoistEndLifted { .. } | Self::NetUplift { .. } => {
+                &["Tie it down as the drawings say."]
+            }
+            Self::SnowAssumed | Self::WindAssumed | Self::TailAssumed | Self::OpeningsAboveAssumed => {
+                &["Say it, or confirm what is there."]
+            }
+            Self::NobodyInAttic => &["Give the attic's live load under what the wall carries."],
+            Self::OffMiddle { .. } => &["Center it in the wall.", "Fill it to both faces of the wall."],
+            Self::PlyFastening { .. } => &["Fasten the plies by the maker's schedule.", "Use a header of one piece."],
             Self::HeaderTooWide { .. } => {
                 &["Choose a thinner header or fewer plies.", "Build the wall of deeper studs."]
             }
@@ -544,7 +763,7 @@ mod tests {
         let by = Length::inches(1);
         for finding in [
             Finding::PastTheEnd { opening, end: End::Left, by },
-            Finding::PacksOverlap { opening, by },
+            Finding::PacksOverlap { opening, next: OpeningId(2), by },
             Finding::HeaderTooDeep { opening, by },
             Finding::CrippleTooShort { opening, length: by },
             Finding::OpeningTooTall { opening, by },

@@ -1,9 +1,9 @@
 //! The marks on the plates: one for every upright member that meets them.
 
-use super::member::{Member, Role};
+use super::member::{Member, PlatesMarked, Role};
 use crate::job::wall_frame::along;
 use crate::job::{OpeningId, WallFrame};
-use crate::measure::Length;
+use crate::measure::{Length, LengthStyle};
 
 /// The letter that is written on the plate.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Hash)]
@@ -56,43 +56,15 @@ pub struct Mark {
 }
 
 impl Mark {
-    /// What is written: `X`, `J2`.
+    /// What is written: `X`, `Ja`. Lengths are told apart by a small letter: a figure would be read as a count.
     pub fn label(&self) -> String {
         let letter = self.kind.letter();
-        self.number.map_or_else(|| letter.to_string(), |number| format!("{letter}{number}"))
-    }
-}
-
-/// Which plates carry a mark. Both are marked at once, lying together; what stands on one only is marked on that one.
-#[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Hash)]
-pub enum PlatesMarked {
-    /// The sole plate: jacks, cripples under a sill.
-    Sole,
-    /// The top plates: cripples over a header.
-    Top,
-    /// Sole and top plates: studs and kings.
-    Both,
-}
-
-impl PlatesMarked {
-    /// Whether the sole plate carries it.
-    pub const fn sole(self) -> bool {
-        matches!(self, Self::Sole | Self::Both)
+        self.length_sign().map_or_else(|| letter.to_string(), |sign| format!("{letter}{sign}"))
     }
 
-    /// Whether the top plates carry it.
-    pub const fn top(self) -> bool {
-        matches!(self, Self::Top | Self::Both)
-    }
-
-    /// The plates that are met; `None` if neither is.
-    pub const fn of(sole: bool, top: bool) -> Option<Self> {
-        match (sole, top) {
-            (true, true) => Some(Self::Both),
-            (true, false) => Some(Self::Sole),
-            (false, true) => Some(Self::Top),
-            (false, false) => None,
-        }
+    /// The small letter of its length: `a` for the longest.
+    pub fn length_sign(&self) -> Option<char> {
+        self.number.map(|number| char::from(b'a' + (number - 1) % 26))
     }
 }
 
@@ -117,6 +89,31 @@ pub fn marks(members: &[Member], frame: &WallFrame) -> Vec<Mark> {
         .collect();
     marks.sort_by_key(|mark| (mark.at, mark.on, mark.kind));
     marks
+}
+
+/// What is written on the plates of a wall and what it means, in the order of the marks.
+pub fn legend(members: &[Member], marks: &[Mark]) -> Vec<(String, String)> {
+    let meaning = |kind: MarkKind| match kind {
+        MarkKind::Stud => "stud",
+        MarkKind::King => "king",
+        MarkKind::Jack => "jack",
+        MarkKind::Cripple => "cripple",
+        MarkKind::PointLoad => "post or stud under a load",
+        MarkKind::Partition => "channel of a crossing wall",
+    };
+    let jacks = jack_lengths(members);
+    let mut lines: Vec<(MarkKind, String, String)> = Vec::new();
+    for mark in marks {
+        let label = mark.label();
+        if lines.iter().any(|(_, known, _)| *known == label) {
+            continue;
+        }
+        let length = mark.number.and_then(|number| jacks.get(usize::from(number) - 1));
+        let length = length.map_or_else(String::new, |cut| format!(" {}", cut.written(LengthStyle::Inches)));
+        lines.push((mark.kind, label, format!("{}{length}", meaning(mark.kind))));
+    }
+    lines.sort_by(|a, b| (a.0, &a.1).cmp(&(b.0, &b.1)));
+    lines.into_iter().map(|(_, label, meaning)| (label, meaning)).collect()
 }
 
 /// The lengths of the wall's jacks, longest first.
@@ -180,7 +177,7 @@ mod tests {
         let jack = |cut| upright(Role::Jack, Some(PlatesMarked::Sole), cut);
         let labels: Vec<String> =
             marks(&[jack(80), jack(84), jack(80)], &WallFrame::usual("any")).iter().map(Mark::label).collect();
-        assert_eq!(labels, ["J2", "J1", "J2"]);
+        assert_eq!(labels, ["Jb", "Ja", "Jb"]);
     }
 
     #[test]

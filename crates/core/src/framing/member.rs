@@ -1,8 +1,40 @@
 //! A member of the framed wall: the one list that screen, print and cut list are drawn from.
 
-use super::marks::PlatesMarked;
 use crate::job::OpeningId;
 use crate::measure::Length;
+
+/// Which plates carry a mark. Both are marked at once, lying together; what stands on one only is marked on that one.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Hash)]
+pub enum PlatesMarked {
+    /// The sole plate: jacks, cripples under a sill.
+    Sole,
+    /// The top plates: cripples over a header.
+    Top,
+    /// Sole and top plates: studs and kings.
+    Both,
+}
+
+impl PlatesMarked {
+    /// Whether the sole plate carries it.
+    pub const fn sole(self) -> bool {
+        matches!(self, Self::Sole | Self::Both)
+    }
+
+    /// Whether the top plates carry it.
+    pub const fn top(self) -> bool {
+        matches!(self, Self::Top | Self::Both)
+    }
+
+    /// The plates that are met; `None` if neither is.
+    pub const fn of(sole: bool, top: bool) -> Option<Self> {
+        match (sole, top) {
+            (true, true) => Some(Self::Both),
+            (true, false) => Some(Self::Sole),
+            (false, true) => Some(Self::Top),
+            (false, false) => None,
+        }
+    }
+}
 
 /// What a member does.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Hash)]

@@ -1,10 +1,15 @@
 //! From sized openings to a wall that can be marked and cut: rough openings, heights, members, marks, pieces.
 
 pub mod assembly;
+pub mod below;
 pub mod changes;
+pub mod corner;
+pub mod field_studs;
 pub mod finding;
 #[cfg(test)]
 mod fixture;
+pub mod hole;
+pub mod judgment;
 pub mod king_count;
 pub mod layout;
 pub mod margins;
@@ -15,8 +20,8 @@ pub mod opening_plan;
 pub mod opening_problem;
 pub mod opening_sheet;
 pub mod pieces;
+pub mod plan_opening;
 pub mod plates;
-pub mod rough_opening;
 pub mod say;
 pub mod schools_of_opening;
 pub mod snap;
@@ -25,13 +30,15 @@ pub mod stud_bay;
 pub mod wall_plan;
 pub mod words;
 
+pub use field_studs::FieldLoad;
 pub use finding::{Finding, Severity};
-pub use king_count::{KingCount, KingReason, KingsBy};
-pub use marks::{Mark, MarkKind, PlatesMarked};
-pub use member::{Member, Rect, Role};
-pub use opening_plan::{OpeningOutcome, OpeningPlan, plan_opening};
+pub use king_count::{KingCount, KingReason, KingsAsked, KingsBy};
+pub use marks::{Mark, MarkKind};
+pub use member::{Member, PlatesMarked, Rect, Role};
+pub use opening_plan::{Ground, OpeningOutcome, OpeningPlan};
 pub use opening_sheet::opening_sheet;
 pub use pieces::Piece;
+pub use plan_opening::plan_opening;
 pub use snap::{Snap, SnapKind};
 pub use stack::{Stack, StackLine};
 pub use wall_plan::{WallPlan, plan_wall};

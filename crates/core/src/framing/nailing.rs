@@ -42,7 +42,7 @@ pub fn opening_nailing(plan: &OpeningPlan, members: &[Member]) -> Vec<Nailing> {
     let has = |role: Role| members.iter().any(|member| member.opening == Some(plan.id) && member.role == role);
     let most = |count: fn(&OpeningPlan, End) -> u8| count(plan, End::Left).max(count(plan, End::Right));
     let jacks = most(|plan, end| *plan.jacks.at(end));
-    let kings = most(|plan, end| plan.kings.at(end).framed());
+    let kings = most(OpeningPlan::kings_framed);
     let mut lines: Vec<Nailing> = plan.header().and_then(plies).into_iter().collect();
     if has(Role::Header) {
         lines.push(nailing("king to the end of the header", "3-16d common or 4-16d box, through the king", TABLE));
@@ -75,6 +75,11 @@ pub fn opening_nailing(plan: &OpeningPlan, members: &[Member]) -> Vec<Nailing> {
         lines.push(stud_to_plate("cripple to plate, sill or head"));
     }
     lines
+}
+
+/// What a built-up header's plies are fastened with to act as one, in words.
+pub fn plies_to_act_as_one(header: HeaderSpec) -> String {
+    plies(header).map_or_else(|| "one piece".to_owned(), |line| line.nails)
 }
 
 /// How a built-up header's plies are fastened to act as one; nothing for one piece.

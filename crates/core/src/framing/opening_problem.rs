@@ -1,22 +1,34 @@
 //! From an opening in a wall to the problem its header has to solve: loads moved to its left face, jacks from the wall's
 //! studs, plate from its species, conventions from the job; or the limit that leaves it without a number.
 
-use super::rough_opening::Hole;
+use super::hole::{Hole, hole};
+use super::king_count::wind_on;
+use super::layout::stud_positions;
+use super::plates::{Stretch, sole_breaks};
 use super::stack::{hangs, room_for_header};
+use crate::job::rough_opening::rough_opening;
 use crate::job::{
     HeaderPlace, Job, KingWindBasis, Opening, OpeningDesign, OpeningKind, RunDesign, SpecialCase, Underside, Wall,
-    WallFace, WallFrame,
+    WallFace, WallFrame, bounds,
 };
-use crate::loads::{ByKind, CarriedLimit, SnowTrouble, TakeDown, WallCarries, limits_of, take_down};
+use crate::loads::{
+    Answer, Asked, ByKind, CarriedLimit, Extent, LoadKind, LoadLine, SnowBasis, SnowTrouble, Standing, TakeDown,
+    WallCarries, asked_of, limits_of, take_down,
+};
 use crate::lumber::factors::bearing_area::PlateEnd;
+use crate::lumber::factors::wet_service::Service;
 use crate::lumber::{Grade, SawnSize, design_values};
-use crate::measure::{End, Ends, Force, Length, LineLoad, Stress};
+use crate::measure::{End, Ends, Force, Length, LineLoad, Pressure, Stress};
 use crate::sizing::jacks::shop_rule;
 use crate::sizing::limits::{OutsideLimits, TALLEST_WALL};
-use crate::sizing::problem::{Conventions, HeaderRun, JackLength, OpeningLoad, OpeningProblem, Post, TopEdge};
+use crate::sizing::problem::{
+    Conventions, HeaderRun, JackLength, OpeningLoad, OpeningProblem, PackPlate, Post, SidewaysWind, SpacedFraming,
+    TopEdge, TopEdgeWidth,
+};
+use crate::working::{Clause, Number, Pen, Silent, Unit};
 
-/// Half the width of a pack that a point load may stand on, taken four studs wide.
-const PACK_REACH: Length = Length::inches(6);
+/// How many studs beside an opening a pack may take at most, so far as loads near it are looked at.
+const WIDEST_PACK: i64 = 24;
 
 /// Everything that stands on the wall, posts that the framing brings and point loads typed in.
 pub fn points_on(wall: &Wall, down: &TakeDown) -> Vec<(Length, ByKind<Force>)> {
@@ -24,27 +36,92 @@ pub fn points_on(wall: &Wall, down: &TakeDown) -> Vec<(Length, ByKind<Force>)> {
     typed.chain(down.points.iter().map(|point| (point.at, point.amount))).collect()
 }
 
-/// What comes down on a wall.
+/// How far below the plates a flat 2x may lie in a wall that carries nothing. Source: IRC 2021 R602.7.4, from memory.
+const FLAT_BELOW_PLATES: Length = Length::inches(24);
+/// What a wall weighs, boards on both faces, lb/ft². Common practice, no source.
+const WALL_WEIGHT: Pressure = Pressure::psf(12.0);
+
+/// How high the wall stands over the flat 2x of an opening, where that is more than a flat 2x goes.
+pub fn too_far_below_plates(wall: &Wall, design: &OpeningDesign, hole: Hole) -> Option<Length> {
+    let above = wall.frame.under_plates_at(design.center) - hole.head() - wall.frame.thickness();
+    (FLAT_BELOW_PLATES < above).then_some(above)
+}
+
+/// What comes down on a wall. Snow that nobody said brings nothing: what it falls on has no number until it is said. In a wall that
+/// carries nothing the wall itself stands on headers that lie too far below its plates for a flat 2x.
 pub fn down_on(job: &Job, wall: &Wall) -> TakeDown {
     match &wall.carries {
-        WallCarries::Nothing => TakeDown::default(),
-        WallCarries::Framing(carried) => take_down(carried, &job.settings.site, wall.frame.length),
+        WallCarries::Nothing => TakeDown {
+            lines: wall
+                .openings
+                .iter()
+                .filter_map(|opening| wall_over_head(&mut Silent, job, wall, &opening.design))
+                .collect(),
+            ..TakeDown::default()
+        },
+        WallCarries::Framing(carried) => {
+            let mut site = job.settings.site;
+            if job.settings.said.snow == Standing::NotSaid {
+                site.snow.basis = SnowBasis::Ground(Pressure::ZERO);
+            }
+            take_down(carried, &site, wall.frame.length)
+        }
     }
 }
 
-/// Whether a point load stands on the opening's header or on one of its packs.
-pub fn reaches(at: Length, design: &OpeningDesign, rough_width: Length) -> bool {
-    let past = |end: End| design.run.past.at(end).map_or(Length::ZERO, |past| past.length);
-    let (left, right) = (design.center - rough_width.half(), design.center + rough_width.half());
-    left - PACK_REACH.max(past(End::Left)) <= at && at <= right + PACK_REACH.max(past(End::Right))
+/// What stands on a header in a wall that carries nothing, where it lies too far below the plates for a flat 2x.
+pub fn wall_over_head<P: Pen>(pen: &mut P, job: &Job, wall: &Wall, design: &OpeningDesign) -> Option<LoadLine> {
+    let hole = hole(design, &job.settings);
+    let above = too_far_below_plates(wall, design, hole)?;
+    let load = pen.given("wall", WALL_WEIGHT.to_psf()) * pen.given("its height over the head", above.to_feet());
+    let load = pen.step("wall over the head", "D", Unit::PoundsPerFoot, Clause::PRACTICE, load);
+    let load = LineLoad::plf(load.value());
+    let half = hole.size.width.half();
+    Some(LoadLine {
+        source: "wall over the head",
+        kind: LoadKind::Dead,
+        area: Some((WALL_WEIGHT, above)),
+        at_start: load,
+        at_end: load,
+        extent: Some((design.center - half, design.center + half)),
+        bay: None,
+    })
 }
 
-/// What of the opening, its wall or what the wall carries is outside the limits.
-pub fn limit_of(job: &Job, wall: &Wall, design: &OpeningDesign) -> Option<OutsideLimits> {
+/// The pieces of sole plate between doorways and joints.
+pub fn sole_pieces(job: &Job, wall: &Wall) -> Vec<Stretch> {
+    let frame = &wall.frame;
+    let (length, stud) = (frame.length, frame.thickness());
+    let doors = wall.openings.iter().filter(|opening| opening.design.sill < stud).map(|opening| {
+        let half = rough_opening(&opening.design, &job.settings.rough).width.half();
+        ((opening.design.center - half).max(Length::ZERO), (opening.design.center + half).min(length))
+    });
+    let mut doors: Vec<Stretch> = doors.collect();
+    doors.sort_unstable();
+    let studs: Vec<Stretch> = stud_positions(frame).into_iter().map(|x| (x, x + stud)).collect();
+    let joints = sole_breaks(length, frame.framing.plate_stock, &studs, &doors);
+    let mut edges: Vec<Stretch> = Vec::new();
+    let mut from = Length::ZERO;
+    let ends = doors.into_iter().chain(joints.into_iter().map(|at| (at, at)));
+    let mut ends: Vec<Stretch> = ends.chain([(length, length)]).collect();
+    ends.sort_unstable();
+    for (left, right) in ends {
+        if from < left {
+            edges.push((from, left));
+        }
+        from = from.max(right);
+    }
+    edges
+}
+
+/// What of the opening, its wall or what the wall carries is outside the limits, or has yet to be said.
+pub fn limit_of(job: &Job, wall: &Wall, opening: &Opening, rough_width: Length) -> Option<OutsideLimits> {
+    let design = &opening.design;
     let special = match design.special {
         SpecialCase::Ordinary | SpecialCase::UnknownGrade => None,
         special => Some(OutsideLimits::Special { special }),
     };
+    let meant = bounds::unit_size(design).err().map(|error| OutsideLimits::NotMeant { said: error.to_string() });
     let carried = match &wall.carries {
         WallCarries::Nothing => None,
         WallCarries::Framing(carried) => limits_of(carried),
@@ -56,68 +133,171 @@ pub fn limit_of(job: &Job, wall: &Wall, design: &OpeningDesign) -> Option<Outsid
         }
         CarriedLimit::Snow(_) => OutsideLimits::Snow { what: "Snow drifting or sliding from a higher roof" },
         CarriedLimit::TooManyStoreys => OutsideLimits::TooManyStoreys,
+        CarriedLimit::RidgeBoardTooFlat => OutsideLimits::RidgeBoardTooFlat,
+        CarriedLimit::Brick => OutsideLimits::Brick,
     });
     let windless = wall.frame.face == WallFace::Inside;
+    let by_speed = matches!(job.settings.wind, KingWindBasis::Speed(_));
+    let hill = (!windless && by_speed && job.settings.on_a_hill == Answer::Yes).then_some(OutsideLimits::OnAHill);
+    let asked = asked(job, wall, design, rough_width);
+    let asked = (!asked.is_empty()).then_some(OutsideLimits::NotSaid { asked });
     let unchecked =
         TALLEST_WALL < wall.frame.height() && !windless && job.settings.wind == KingWindBasis::CodeTableOnly;
     let tall = unchecked.then_some(OutsideLimits::WallTooTall { height: wall.frame.height() });
-    special.or(carried).or(tall)
+    special.or(meant).or(carried).or(asked).or(hill).or(tall)
+}
+
+/// What the opening uses and nobody said.
+fn asked(job: &Job, wall: &Wall, design: &OpeningDesign, rough_width: Length) -> Vec<Asked> {
+    let said = &job.settings.said;
+    let mut asked = Vec::new();
+    if let WallCarries::Framing(carried) = &wall.carries {
+        if carried.is_empty() && wall.point_loads.is_empty() {
+            asked.push(Asked::Loads);
+        }
+        let beside = rough_width.half() + wall.frame.spacing + wall.frame.thickness() * 2;
+        let stretch = (design.center - beside, design.center + beside);
+        asked.extend(asked_of(carried, &job.settings.site, said.snow != Standing::NotSaid, stretch));
+    }
+    if wall.frame.face == WallFace::Outside && said.wind == Standing::NotSaid {
+        asked.push(Asked::Wind);
+    }
+    asked
+}
+
+/// An opening in its wall, and what its sizing problem is made from.
+#[derive(Clone, Copy, Debug)]
+pub struct OpeningInWall<'a> {
+    /// The job.
+    pub job: &'a Job,
+    /// The wall.
+    pub wall: &'a Wall,
+    /// What comes down on the wall.
+    pub down: &'a TakeDown,
+    /// The wall's pieces of sole plate.
+    pub sole: &'a [Stretch],
+    /// The opening.
+    pub opening: &'a Opening,
+    /// Its hole.
+    pub hole: Hole,
+    /// Kings at each end.
+    pub kings: Ends<u8>,
 }
 
 /// The sizing problem of an opening.
 ///
 /// # Errors
 /// [`OutsideLimits`] where nothing is known of the loads.
-pub fn opening_problem(
-    job: &Job,
-    wall: &Wall,
-    down: &TakeDown,
-    opening: &Opening,
-    hole: Hole,
-) -> Result<OpeningProblem, OutsideLimits> {
+pub fn opening_problem(at: &OpeningInWall<'_>) -> Result<OpeningProblem, OutsideLimits> {
+    let OpeningInWall { job, wall, down, opening, hole, kings, .. } = *at;
     let frame = &wall.frame;
     let design = &opening.design;
     let points = points_on(wall, down);
     let clear = hole.size.width;
     if down.lines.is_empty() && points.is_empty() {
-        return Err(OutsideLimits::NothingKnown);
+        return Err(OutsideLimits::NotSaid { asked: vec![Asked::Loads] });
     }
     let plate = plate_bearing(frame)?;
+    let tight = hangs(design, frame) == HeaderPlace::TightToPlates;
     Ok(OpeningProblem {
         clear,
         wall_depth: frame.depth(),
+        stud_thickness: frame.thickness(),
         jack_length: jack_length(hangs(design, frame), hole.head(), frame),
-        loads: loads_from_left_face(down, &points, design, clear),
+        loads: loads_from_left_face(at, &points),
         jack: frame.stud,
         plate_bearing: plate,
-        plate_end: if design.sill == Length::ZERO { PlateEnd::Cut } else { PlateEnd::Continuous },
+        plate: plates_under_packs(at),
+        kings: kings.map(Some),
+        spaced: spaced_framing(at, tight),
+        sideways: if tight { None } else { sideways_wind(at) },
+        sheathed: frame.face == WallFace::Outside,
         run: run(&design.run, clear, frame.thickness()),
         conventions: conventions(job, opening, hole, frame, plate),
     })
 }
 
-fn plate_bearing(frame: &WallFrame) -> Result<Stress, OutsideLimits> {
+/// Whether a stretch of wall spans the opening with whatever bears beside it.
+fn covers(at: &OpeningInWall<'_>, extent: Extent) -> bool {
+    let half = at.hole.size.width.half();
+    let (left, right) = (at.opening.design.center - half, at.opening.design.center + half);
+    let simple = at.opening.design.run.past == Ends::default();
+    extent.is_none_or(|(from, to)| simple && from <= left && right <= to)
+}
+
+/// Trusses and rafters that land over the opening: on a tight header the plates spread them, on a hung one a cripple brings them.
+fn spaced_framing(at: &OpeningInWall<'_>, tight: bool) -> Option<SpacedFraming> {
+    let frame = &at.wall.frame;
+    let mut amount: ByKind<LineLoad> = ByKind::default();
+    let mut apart = Length::ZERO;
+    for line in at.down.lines.iter().filter(|line| line.is_even() && covers(at, line.extent)) {
+        let Some(bay) = line.bay else { continue };
+        let there = amount.get_mut(line.kind);
+        *there = *there + line.at_start;
+        apart = apart.max(bay);
+    }
+    // The foot of a truss and the two plates under it, at 45° on both sides.
+    let spread = if tight { frame.thickness() + frame.thickness() * 4 } else { Length::ZERO };
+    let kings_take = frame.spacing.half() + frame.thickness();
+    (Length::ZERO < apart).then_some(SpacedFraming { amount, apart, spread, kings_take })
+}
+
+/// The narrowest opening whose hung header is held against the wind.
+const SIDEWAYS_FROM: Length = Length::feet(6);
+
+fn sideways_wind(at: &OpeningInWall<'_>) -> Option<SidewaysWind> {
+    let hole = at.hole;
+    if hole.size.width <= SIDEWAYS_FROM {
+        return None;
+    }
+    let above = at.wall.frame.under_plates_at(at.opening.design.center) - hole.head();
+    let span = hole.size.width.to_feet();
+    let high = (above.half() + hole.size.height.half()).to_feet();
+    let pressure = wind_on(&mut Silent, at.job, at.wall, span * high.max(span / 3.0))?;
+    Some(SidewaysWind { pressure, above, opening: hole.size.height })
+}
+
+/// The sole plate under each pack.
+fn plates_under_packs(at: &OpeningInWall<'_>) -> Ends<PackPlate> {
+    let half = at.hole.size.width.half();
+    let (left, right) = (at.opening.design.center - half, at.opening.design.center + half);
+    let inward = if at.opening.design.sill == Length::ZERO { PlateEnd::Cut } else { PlateEnd::Continuous };
+    let beyond = |end: End| {
+        let under = |(from, to): &&Stretch| match end {
+            End::Left => *from < left && left <= *to,
+            End::Right => *from <= right && right < *to,
+        };
+        let piece = at.sole.iter().find(under);
+        piece.map_or(Length::ZERO, |(from, to)| if end == End::Left { left - *from } else { *to - right })
+    };
+    Ends {
+        left: PackPlate { inward, outward: Some(beyond(End::Left)) },
+        right: PackPlate { inward, outward: Some(beyond(End::Right)) },
+    }
+}
+
+/// Fc⊥ of the sole plate.
+///
+/// # Errors
+/// [`OutsideLimits::NoDesignValues`] for a size without values.
+pub fn plate_bearing(frame: &WallFrame) -> Result<Stress, OutsideLimits> {
     let values = design_values::sawn(frame.plate_species, Grade::Number2, SawnSize::two_by(frame.stud.depth));
     let values = values.ok_or_else(|| OutsideLimits::NoDesignValues { lumber: frame.plate_species.name().into() })?;
     Ok(values.bearing)
 }
 
-fn loads_from_left_face(
-    down: &TakeDown,
-    points: &[(Length, ByKind<Force>)],
-    design: &OpeningDesign,
-    rough_width: Length,
-) -> Vec<OpeningLoad> {
-    let left = design.center - rough_width.half();
+fn loads_from_left_face(at: &OpeningInWall<'_>, points: &[(Length, ByKind<Force>)]) -> Vec<OpeningLoad> {
+    let left = at.opening.design.center - at.hole.size.width.half();
     let mut all_along: ByKind<LineLoad> = ByKind::default();
     let mut loads = Vec::new();
-    for line in &down.lines {
+    for line in &at.down.lines {
         let of = |amount: LineLoad| {
             let mut by_kind = ByKind::default();
             *by_kind.get_mut(line.kind) = amount;
             by_kind
         };
         match line.extent {
+            Some(_) if line.is_even() && covers(at, line.extent) => all_along = all_along + of(line.at_start),
             None => all_along = all_along + of(line.at_start),
             Some((from, to)) => loads.push(OpeningLoad::Sloped {
                 at_start: of(line.at_start),
@@ -127,8 +307,12 @@ fn loads_from_left_face(
         }
     }
     loads.insert(0, OpeningLoad::Line { amount: all_along, extent: None });
-    let near = points.iter().filter(|(at, _)| reaches(*at, design, rough_width));
-    loads.extend(near.map(|(at, amount)| OpeningLoad::Point { amount: *amount, at: *at - left }));
+    // Which of these stand on the header or on a pack, the packs decide as they grow.
+    let far = at.wall.frame.thickness() * WIDEST_PACK;
+    let past = |end: End| at.opening.design.run.past.at(end).map_or(far, |past| past.length.max(far));
+    let (low, high) = (left - past(End::Left), left + at.hole.size.width + past(End::Right));
+    let near = points.iter().filter(|(place, _)| low <= *place && *place <= high);
+    loads.extend(near.map(|(place, amount)| OpeningLoad::Point { amount: *amount, at: *place - left }));
     loads
 }
 
@@ -150,29 +334,40 @@ fn run(design: &RunDesign, clear: Length, stud: Length) -> HeaderRun {
 
 fn conventions(job: &Job, opening: &Opening, hole: Hole, frame: &WallFrame, plate: Stress) -> Conventions {
     let (settings, design) = (&job.settings, &opening.design);
-    let top_edge = match hangs(design, frame) {
-        HeaderPlace::TightToPlates => TopEdge::Braced,
-        HeaderPlace::AtHeadHeight => TopEdge::Free(design.acting),
+    let width = if design.nailing_confirmed { TopEdgeWidth::AllPlies } else { TopEdgeWidth::OnePly };
+    let room = room_for_header(design, hole, frame);
+    let top_edge = match (hangs(design, frame), frame.rake()) {
+        (HeaderPlace::TightToPlates, _) => TopEdge::Braced,
+        // Under climbing plates a header touches them at one point only.
+        (HeaderPlace::AtHeadHeight, Some(_)) => TopEdge::Free(width),
+        (HeaderPlace::AtHeadHeight, None) => TopEdge::FreeBelow { width, fills: room },
     };
     let shop = shop_rule::count(hole.size.width, settings.shop.doubles_jacks_from).and_then(|count| count.count);
     let decided = |end: End| opening.jacks.at(end).as_ref().map(|decided| decided.count);
     let least = |end: End| decided(end).unwrap_or_else(|| shop.unwrap_or(1));
     let binds = matches!(design.kind, OpeningKind::SlidingDoor | OpeningKind::OverheadDoor);
+    let creep = if design.service == Service::Wet { settings.creep.max(WET_CREEP) } else { settings.creep };
     Conventions {
         top_edge,
+        lower_edge: width,
         service: design.service,
+        shear_at_depth: !design.side_loaded,
         live_deflection_limit: settings.live_deflection_limit,
         total_deflection_limit: settings.total_deflection_limit,
-        creep: settings.creep,
+        creep,
         most_sag_over_door: settings.most_sag_over_door.filter(|_| binds),
         nailer_bearing: (design.underside == Underside::FlatNailer).then_some(plate),
         seat: design.seat,
-        deepest: Some(room_for_header(design, hole, frame)),
+        face: Some(design.face),
+        deepest: Some(room),
         least_jacks: Ends { left: least(End::Left), right: least(End::Right) },
         fixed_jacks: Ends { left: decided(End::Left), right: decided(End::Right) },
         ..Conventions::default()
     }
 }
+
+/// Creep factor in wet service (NDS 2018 3.5.2, from memory).
+const WET_CREEP: f64 = 2.0;
 
 /// To the head of the opening, or, under a header tight to the plates, to that header.
 fn jack_length(place: HeaderPlace, head: Length, frame: &WallFrame) -> JackLength {

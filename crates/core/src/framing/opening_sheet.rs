@@ -2,15 +2,16 @@
 //! assumed, and where the method ends. What an inspector asks for, produced by the calculation itself.
 
 use super::king_count::{KingPlace, king_wind};
-use super::opening_plan::{OpeningOutcome, OpeningPlan, SizedHeader};
+use super::opening_plan::{Ground, OpeningOutcome, OpeningPlan, SizedHeader};
+use super::opening_problem::wall_over_head;
 use crate::job::{HeaderPlace, Job, KingWindBasis, Wall};
-use crate::loads::{SnowBasis, TakeDown, WallCarries, take_down_working};
+use crate::loads::{Answer, SnowBasis, Standing, TakeDown, WallCarries, take_down_working};
 use crate::lumber::factors::wet_service::Service;
 use crate::lumber::{SawnSize, design_values};
 use crate::measure::{End, Length, LengthStyle};
 use crate::sizing::kings::wind::king_checks;
 use crate::sizing::limits::{OutsideLimits, WHERE_THE_METHOD_ENDS};
-use crate::sizing::problem::{JackSeat, TopEdgeWidth};
+use crate::sizing::problem::{HeaderFace, JackSeat, TopEdgeWidth};
 use crate::sizing::sheet::{SheetPart, calculation_sheet};
 use crate::working::{Entry, Ink};
 
@@ -21,26 +22,57 @@ use crate::working::{Entry, Ink};
 pub fn opening_sheet(
     job: &Job,
     wall: &Wall,
-    down: &TakeDown,
+    ground: &Ground,
     plan: &OpeningPlan,
 ) -> Result<Vec<SheetPart>, OutsideLimits> {
     let mut parts = vec![notes("what is given", given(job, wall, plan))];
-    if let WallCarries::Framing(carried) = &wall.carries {
-        let entries = take_down_working(carried, &job.settings.site, wall.frame.length);
+    let entries = match &wall.carries {
+        WallCarries::Framing(carried) => take_down_working(carried, &job.settings.site, wall.frame.length),
+        WallCarries::Nothing => {
+            let mut ink = Ink::default();
+            wall_over_head(&mut ink, job, wall, &plan.design);
+            ink.into_entries()
+        }
+    };
+    if !entries.is_empty() {
         parts.push(SheetPart { title: "what comes down on the wall".into(), entries });
     }
+    parts.push(notes("what was said and what was not", said(job)));
     match &plan.outcome {
         OpeningOutcome::Outside(limit) => return Err(limit.clone()),
-        OpeningOutcome::Flat | OpeningOutcome::InBay(_) => {}
+        OpeningOutcome::InBay(_) => {}
+        OpeningOutcome::Flat => parts.extend(kings_part(job, wall, &ground.down, plan)),
         OpeningOutcome::Header(sized) => {
             parts.extend(calculation_sheet(&sized.problem, &sized.evaluation)?);
-            parts.extend(kings_part(job, wall, down, plan));
+            parts.extend(kings_part(job, wall, &ground.down, plan));
             parts.push(notes("the three schools", schools(sized)));
             parts.push(notes("what is assumed", assumed(job, plan, sized)));
         }
     }
     parts.push(notes("where the method ends", WHERE_THE_METHOD_ENDS.map(str::to_owned).to_vec()));
     Ok(parts)
+}
+
+/// Where the figures of the place stand, and the questions of the rules.
+fn said(job: &Job) -> Vec<String> {
+    let settings = &job.settings;
+    let standing = |what: &str, standing: Standing| match standing {
+        Standing::Said => format!("{what}: said."),
+        Standing::AssumedBefore => format!("{what}: assumed before anybody was asked; confirm it under Rules."),
+        Standing::NotSaid => format!("{what}: not said, and not used."),
+    };
+    let answer = |what: &str, answer: Answer| match answer {
+        Answer::Yes => format!("{what}: yes."),
+        Answer::No => format!("{what}: no."),
+        Answer::NotSaid => format!("{what}: nobody answered; taken as no."),
+    };
+    vec![
+        standing("Snow", settings.said.snow),
+        standing("Wind", settings.said.wind),
+        answer("Brittle finish on the walls", settings.brittle_finish),
+        answer("Partially enclosed building", settings.partially_enclosed),
+        answer("On a hill or ridge", settings.on_a_hill),
+    ]
 }
 
 fn notes(title: &str, lines: Vec<String>) -> SheetPart {
@@ -87,12 +119,12 @@ fn given(job: &Job, wall: &Wall, plan: &OpeningPlan) -> Vec<String> {
             feet(plan.header_length()),
             header.board.values_source()
         ));
-        let (jacks, kings) = (plan.jacks, plan.kings.left.framed());
+        let (jacks, kings) = (plan.jacks, plan.kings_framed(End::Left));
         lines.push(format!(
             "Jacks: {} left, {} right; kings: {kings} left, {} right.",
             jacks.left,
             jacks.right,
-            plan.kings.right.framed()
+            plan.kings_framed(End::Right)
         ));
     }
     lines
@@ -104,7 +136,7 @@ fn kings_part(job: &Job, wall: &Wall, down: &TakeDown, plan: &OpeningPlan) -> Op
     let wind = king_wind(&mut ink, job, wall, down, KingPlace { clear: plan.rough.width, center: plan.design.center })?;
     let stud = wind.stud;
     let values = design_values::sawn(stud.species, stud.grade, SawnSize::two_by(stud.depth))?;
-    let kings = plan.kings.at(End::Left).framed();
+    let kings = plan.kings_framed(End::Left).max(1);
     king_checks(&mut ink, &wind, &values, kings);
     Some(SheetPart { title: format!("{kings} kings at each end, wind"), entries: ink.into_entries() })
 }
@@ -136,18 +168,36 @@ fn assumed(job: &Job, plan: &OpeningPlan, sized: &SizedHeader) -> Vec<String> {
     lines.push(match (plan.design.place, conventions_width(sized)) {
         (HeaderPlace::TightToPlates, _) => "The header is tight under the plates, which hold its top edge: C_L = 1.".into(),
         (HeaderPlace::AtHeadHeight, TopEdgeWidth::AllPlies) => {
-            "The header hangs at head height, its top edge free over the span; its plies are fastened to act as one. The \
-             code's table takes 0.70 of the span of dropped 2x8 to 2x12 headers instead."
+            "The header hangs at head height, its top edge free over the span; somebody confirmed that its plies are nailed \
+             to act as one. The code's table takes 0.70 of the span of dropped 2x8 to 2x12 headers instead."
                 .into()
         }
         (HeaderPlace::AtHeadHeight, TopEdgeWidth::OnePly) => {
-            "The header hangs at head height, its top edge free over the span; one ply alone resists rolling over. The \
-             code's table takes 0.70 of the span of dropped 2x8 to 2x12 headers instead."
+            "The header hangs at head height, its top edge free over the span; its nailing is not confirmed, so one ply \
+             alone resists rolling over. The code's table takes 0.70 of the span of dropped 2x8 to 2x12 headers instead."
                 .into()
         }
     });
     if conventions.service == Service::Wet {
-        lines.push("Wet service: moisture over 19 % for long.".into());
+        lines.push("Wet service: moisture over 19 % for long; dead load counts twice for creep.".into());
+    }
+    if !conventions.shear_at_depth {
+        lines.push("Joists hang on the header's side: shear is taken at the support.".into());
+    }
+    lines.push(match conventions.face {
+        Some(HeaderFace::OneFace) => {
+            "A header thinner than the wall by more than 1/2 in. stands flush with one face.".into()
+        }
+        Some(HeaderFace::Centered) => "The header stands in the middle of the wall.".into(),
+        Some(HeaderFace::BothFaces) => "The header's plies stand at both faces of the wall, filled between.".into(),
+        None => "The jacks are loaded in their middle.".into(),
+    });
+    if sized.problem.spaced.is_some() {
+        lines.push(
+            "Trusses and rafters count as points at their worst place wherever that is over a hundredth more than the same load \
+             evenly; plates spread each at 45° (common practice, no source)."
+                .into(),
+        );
     }
     if conventions.seat == JackSeat::Notched {
         lines.push("The jacks are notched for the header: only the wood under it counts.".into());
@@ -163,7 +213,7 @@ fn assumed(job: &Job, plan: &OpeningPlan, sized: &SizedHeader) -> Vec<String> {
 
 fn conventions_width(sized: &SizedHeader) -> TopEdgeWidth {
     match sized.problem.conventions.top_edge {
-        crate::sizing::TopEdge::Free(width) => width,
+        crate::sizing::TopEdge::Free(width) | crate::sizing::TopEdge::FreeBelow { width, .. } => width,
         crate::sizing::TopEdge::Braced => TopEdgeWidth::AllPlies,
     }
 }

@@ -7,7 +7,9 @@
 
 use thiserror::Error;
 
-use super::rough_opening::{rough_opening, usual_sill};
+use super::hole::usual_sill;
+use crate::job::rough_opening::rough_opening;
+use crate::job::usual_sizes::{self, UsualRange, WhichUnit, in_feet};
 use crate::job::{OpeningDesign, OpeningKind, Settings, Size, Wall};
 use crate::measure::{Length, LengthError, LengthStyle};
 
@@ -46,6 +48,12 @@ pub enum SayError {
         "\"{0}\" is not understood. Say a size, a kind (door, window, slider, overhead, cased), and a place (@ 7-6, centered, 14 from left)."
     )]
     Word(String),
+    /// A number without a unit that could be either.
+    #[error(transparent)]
+    WhichUnit(#[from] WhichUnit),
+    /// No size that such a thing comes in.
+    #[error("{0}")]
+    NoSuchSize(String),
     /// The place is off the wall.
     #[error("That puts its center at {center}; the wall is {wall} long.")]
     OffTheWall {
@@ -84,7 +92,7 @@ pub fn say(text: &str, wall: &Wall, settings: &Settings, style: LengthStyle) -> 
         return Err(SayError::Word(text.chars().take(20).collect::<String>() + "…"));
     }
     if let Some(length) = text.strip_prefix("wall") {
-        let length = read_length(length.trim(), style)?;
+        let length = read_meant(length.trim(), style, usual_sizes::WALL_LENGTH)?;
         let understood = format!("this wall, {} long", length.written(style));
         return Ok(Said { what: Wanted::WallLength(length), understood });
     }
@@ -105,7 +113,8 @@ pub fn say(text: &str, wall: &Wall, settings: &Settings, style: LengthStyle) -> 
         } else if matches!(word, "of" | "a" | "an" | "the" | "opening" | "doors") {
             kind = kind.or((word == "doors").then_some(OpeningKind::PairOfDoors));
         } else if is_beam && size.is_none() {
-            size = Some(Size { width: read_length(word, style)?, height: Length::inches(80) });
+            let width = SaidLength::Read(read_meant(word, style, usual_sizes::BEAM)?);
+            size = Some((width, SaidLength::Read(Length::inches(80))));
         } else if size.is_none() && word.starts_with(|c: char| c.is_ascii_digit()) {
             // "5-0 x 4-0" may be written with spaces around the x.
             let joined = if words.get(at) == Some(&"x") {
@@ -119,14 +128,83 @@ pub fn say(text: &str, wall: &Wall, settings: &Settings, style: LengthStyle) -> 
             return Err(SayError::Word(word.into()));
         }
     }
-    let unit = size.ok_or(SayError::NoSize)?;
-    let kind = kind.unwrap_or_else(|| usual_kind(unit, is_beam));
-    let kind = if kind == OpeningKind::Door && PAIR_WIDTH <= unit.width { OpeningKind::PairOfDoors } else { kind };
+    let (unit, kind) = meant_size(size.ok_or(SayError::NoSize)?, kind, is_beam)?;
     let design = OpeningDesign::usual(kind, unit);
     let rough = rough_opening(&design, &settings.rough);
     let center = center_of(place, rough.width, wall, settings);
     let sill = usual_sill(kind, rough.height, &wall.frame, settings);
     said(OpeningDesign { center, sill, ..design }, rough, place.is_none(), wall, style)
+}
+
+/// A length as it was said: read, or a number without a unit that may be inches or feet.
+#[derive(Clone, Copy, Debug, PartialEq)]
+enum SaidLength {
+    Read(Length),
+    Bare(f64),
+}
+
+impl SaidLength {
+    fn inches(self) -> Length {
+        match self {
+            Self::Read(length) => length,
+            Self::Bare(number) => Length::from_decimal_inches(number),
+        }
+    }
+
+    fn feet(self) -> Length {
+        match self {
+            Self::Read(length) => length,
+            Self::Bare(number) => Length::from_decimal_inches(number * 12.0),
+        }
+    }
+}
+
+/// The size that makes sense for the kind: bare numbers are inches or feet, both alike. What is said only where both do is asked.
+fn meant_size(
+    said: (SaidLength, SaidLength),
+    kind: Option<OpeningKind>,
+    is_beam: bool,
+) -> Result<(Size, OpeningKind), SayError> {
+    let of = |read: fn(SaidLength) -> Length| {
+        let unit = Size { width: read(said.0), height: read(said.1) };
+        let kind = kind.unwrap_or_else(|| usual_kind(unit, is_beam));
+        let kind = if kind == OpeningKind::Door && PAIR_WIDTH <= unit.width { OpeningKind::PairOfDoors } else { kind };
+        let (wide, high) = usual_sizes::of_kind(kind);
+        (unit, kind, wide.contains(unit.width) && high.contains(unit.height))
+    };
+    let (inches, feet) = (of(SaidLength::inches), of(SaidLength::feet));
+    let bare = matches!(said, (SaidLength::Bare(_), _) | (_, SaidLength::Bare(_)));
+    let text = |unit: Size, style| format!("{} x {}", unit.width.written(style), unit.height.written(style));
+    match (inches.2, feet.2 && bare) {
+        (true, true) => Err(SayError::WhichUnit(WhichUnit {
+            inches: text(inches.0, LengthStyle::Inches).replace('"', ""),
+            feet: format!("{} x {}", in_feet(feet.0.width), in_feet(feet.0.height)),
+        })),
+        (true, false) => Ok((inches.0, inches.1)),
+        (false, true) => Ok((feet.0, feet.1)),
+        (false, false) => {
+            let (wide, high) = usual_sizes::of_kind(inches.1);
+            Err(SayError::NoSuchSize(format!(
+                "A {} {} is not made: it can be {} wide and {} high.",
+                inches.1.word(),
+                text(inches.0, LengthStyle::FeetInches),
+                wide.words(),
+                high.words()
+            )))
+        }
+    }
+}
+
+/// A length of something that measures so much: a number without a unit is inches or feet, whichever makes sense.
+fn read_meant(text: &str, style: LengthStyle, range: UsualRange) -> Result<Length, SayError> {
+    let bare = usual_sizes::read_bare(text, range).filter(|_| style != LengthStyle::Millimeters);
+    let length = bare.transpose()?.map_or_else(|| read_length(text, style), Ok)?;
+    if range.contains(length) {
+        Ok(length)
+    } else {
+        let given = length.written(LengthStyle::FeetInches);
+        Err(SayError::NoSuchSize(format!("{given} is out of reach: it can be {}.", range.words())))
+    }
 }
 
 /// A length; a bare number is in millimeters for who measures in them.
@@ -264,21 +342,25 @@ fn usual_kind(unit: Size, is_beam: bool) -> OpeningKind {
     }
 }
 
-/// `3068`, `5-0x4-0`, `36x80`.
-fn read_size(word: &str, style: LengthStyle) -> Result<Size, SayError> {
+/// `3068`, `5-0x4-0`, `36x80`, `16x7`.
+fn read_size(word: &str, style: LengthStyle) -> Result<(SaidLength, SaidLength), SayError> {
     if let Some((width, height)) = word.split_once(['x', '×']) {
-        return Ok(Size { width: read_length(width, style)?, height: read_length(height, style)? });
+        return Ok((read_said(width, style)?, read_said(height, style)?));
     }
     let digits: Vec<i64> = word.chars().filter_map(|c| c.to_digit(10).map(i64::from)).collect();
+    let read = |feet: i64, inches: i64| SaidLength::Read(Length::feet_inches(feet, inches));
     match digits.as_slice() {
-        [wf, wi, hf, hi] if word.len() == 4 => {
-            Ok(Size { width: Length::feet_inches(*wf, *wi), height: Length::feet_inches(*hf, *hi) })
-        }
+        [wf, wi, hf, hi] if word.len() == 4 => Ok((read(*wf, *wi), read(*hf, *hi))),
         // 16070: two digits of feet in the width.
-        [wt, wf, wi, hf, hi] if word.len() == 5 => {
-            Ok(Size { width: Length::feet_inches(10 * wt + wf, *wi), height: Length::feet_inches(*hf, *hi) })
-        }
+        [wt, wf, wi, hf, hi] if word.len() == 5 => Ok((read(10 * wt + wf, *wi), read(*hf, *hi))),
         _ => Err(SayError::NoSize),
+    }
+}
+
+fn read_said(text: &str, style: LengthStyle) -> Result<SaidLength, LengthError> {
+    match usual_sizes::bare_number(text).filter(|_| style != LengthStyle::Millimeters) {
+        Some(number) => Ok(SaidLength::Bare(number)),
+        None => read_length(text, style).map(SaidLength::Read),
     }
 }
 
@@ -313,7 +395,15 @@ mod tests {
     fn wall() -> Wall {
         let frame = WallFrame { length: Length::feet(24), ..WallFrame::usual("north") };
         let evidence = BearingEvidence::default();
-        Wall { id: WallId(1), frame, evidence, carries: WallCarries::Nothing, openings: vec![], point_loads: vec![] }
+        Wall {
+            id: WallId(1),
+            frame,
+            evidence,
+            carries: WallCarries::Nothing,
+            openings: vec![],
+            letters_given: 0,
+            point_loads: vec![],
+        }
     }
 
     fn say(text: &str, wall: &Wall) -> Result<Said, SayError> {
@@ -362,6 +452,22 @@ mod tests {
             (Wanted::WallLength(Length::feet(24)), "this wall, 24'-0\" long")
         );
         assert!(say("wall", &wall()).is_err() && say("wall tall", &wall()).is_err());
+    }
+
+    #[test]
+    fn a_number_without_a_unit_is_what_makes_sense_or_is_asked() {
+        use OpeningKind::{CasedOpening, OverheadDoor, Window};
+        check("16x7 overhead", OverheadDoor, 192.0, 84.0, 144.0);
+        check("5x4 window", Window, 60.0, 48.0, 144.0);
+        check("24x36 window", Window, 24.0, 36.0, 144.0);
+        check("beam 12", CasedOpening, 144.0, 80.0, 144.0);
+        let wall_said = |text: &str| say(text, &wall());
+        assert_eq!(wall_said("wall 24").expect("read").what, Wanted::WallLength(Length::feet(24)));
+        let asked = |text: &str| wall_said(text).expect_err(text).to_string();
+        assert_eq!(asked("12x12 window"), "12 x 12 inches? 12-0 x 12-0? Write 12 x 12\" or 12-0 x 12-0.");
+        assert_eq!(asked("wall 96"), "96 inches? 96-0? Write 96\" or 96-0.");
+        assert!(asked("16\"x7\" overhead").contains("it can be 4'-0\" to 30'-0\" wide"));
+        assert!(asked("wall 12\"").contains("out of reach"));
     }
 
     #[test]

@@ -1,36 +1,41 @@
 //! The three schools side by side for one opening, and the header that the governing one leads to.
 
-use super::opening_problem::{points_on, reaches};
+use super::opening_problem::OpeningInWall;
 use super::stack::hangs;
-use crate::job::{HeaderPlace, Job, OpeningDesign, Wall};
-use crate::loads::{Framing, SnowBasis, TakeDown, WallCarries};
+use crate::job::{HeaderPlace, Job, Underside, Wall};
+use crate::loads::{Carried, Framing, WallCarries};
 use crate::lumber::HeaderSpec;
-use crate::measure::{Length, LengthStyle, Pressure};
+use crate::lumber::factors::wet_service::Service;
+use crate::measure::{Length, LengthStyle};
 use crate::sizing::candidates::{Candidate, Margin};
 use crate::sizing::evaluate::evaluate;
 use crate::sizing::jacks::{JackCount, JackReason, shop_rule};
-use crate::sizing::problem::OpeningProblem;
-use crate::sizing::schools::{CodeAnswer, CodeQuestion, Opinion, School};
+use crate::sizing::problem::{OpeningLoad, OpeningProblem};
+use crate::sizing::schools::{Basis, CodeAnswer, CodeQuestion, Opinion, School};
 
 /// What the code's table is asked for an opening, or why it has no answer.
-pub fn code_question(
-    job: &Job,
-    wall: &Wall,
-    down: &TakeDown,
-    design: &OpeningDesign,
-    rough_width: Length,
-) -> Result<CodeQuestion, String> {
+pub fn code_question(at: &OpeningInWall<'_>, problem: &OpeningProblem) -> Result<CodeQuestion, String> {
+    let OpeningInWall { job, wall, opening, .. } = *at;
+    let design = &opening.design;
     let WallCarries::Framing(carried) = &wall.carries else {
         return Err("The tables are for bearing walls.".into());
     };
-    if points_on(wall, down).iter().any(|(at, _)| reaches(*at, design, rough_width)) {
-        return Err("The tables know even loads only; here a load stands at one place.".into());
-    }
-    let ground: Option<Pressure> = match job.settings.site.snow.basis {
-        SnowBasis::Ground(snow) => Some(snow),
-        SnowBasis::Roof(_) => None,
+    let half = problem.clear.half();
+    let stretch = (design.center - half, design.center + half);
+    let here: Vec<Carried> = carried.iter().filter(|item| item.reaches(stretch.0, stretch.1)).copied().collect();
+    let basis = Basis {
+        posts: problem.loads.iter().any(|load| match load {
+            OpeningLoad::Point { at, .. } => Length::ZERO <= *at && *at <= problem.clear,
+            OpeningLoad::Line { .. } | OpeningLoad::Sloped { .. } => false,
+        }),
+        simple: problem.run.is_simple(),
+        dry: design.service == Service::Dry,
+        studs: wall.frame.stud_length(),
+        covers: stretch,
     };
-    CodeQuestion::of(carried, ground, hangs(design, &wall.frame) == HeaderPlace::AtHeadHeight)
+    let dropped = hangs(design, &wall.frame) == HeaderPlace::AtHeadHeight;
+    CodeQuestion::of(&here, job.settings.site.snow.ground_at_allowable_level(), dropped, &basis)
+        .map(|question| CodeQuestion { flat_plate: design.underside == Underside::FlatNailer, ..question })
 }
 
 /// What the code's table says of one header.
@@ -40,7 +45,7 @@ pub fn code_answer(job: &Job, question: &Result<CodeQuestion, String>, header: H
 
 /// The jacks that the code's table asks for under a header.
 pub fn code_jacks(answer: CodeAnswer) -> JackCount {
-    JackCount { reason: JackReason::CodeTable, count: Some(answer.jacks), load: 0.0, each: None, combination: "" }
+    JackCount::by_rule(JackReason::CodeTable, answer.jacks)
 }
 
 /// What each school says.
@@ -67,7 +72,7 @@ fn by_code(job: &Job, question: &Result<CodeQuestion, String>, clear: Length, ca
     let reaching = candidates.iter().filter(|candidate| {
         code_answer(job, question, candidate.evaluation.header).is_some_and(|answer| clear <= answer.span)
     });
-    let Some(best) = job.settings.aim.best_of(reaching) else {
+    let Some(best) = job.settings.aim.with_prices(candidates).best_of(reaching) else {
         return none(format!("No header in stock reaches {} in the table ({basis}).", feet(clear)));
     };
     let header = best.evaluation.header;
@@ -86,13 +91,17 @@ fn by_code(job: &Job, question: &Result<CodeQuestion, String>, clear: Length, ca
 
 fn by_calculation(job: &Job, candidates: &[Candidate]) -> Opinion {
     let settings = &job.settings;
-    let enough = settings.aim.best(candidates);
+    let aim = settings.aim.with_prices(candidates);
+    let enough = aim.best(candidates);
     let chosen = enough.map(|enough| settings.margin.applied(enough, candidates));
     let words = match (enough, chosen) {
         (Some(enough), Some(chosen)) if settings.margin == Margin::BeltAndBraces && enough != chosen => {
             format!("One size up from {}, which would carry.", enough.evaluation.header.short_name())
         }
-        (Some(_), _) => format!("The {} in stock that meets every check.", settings.aim.words()),
+        (Some(_), _) if aim != settings.aim => {
+            format!("The {} in stock that meets every check: no board has a price.", aim.words())
+        }
+        (Some(_), _) => format!("The {} in stock that meets every check.", aim.words()),
         (None, _) => "Nothing in stock meets every check.".into(),
     };
     Opinion {

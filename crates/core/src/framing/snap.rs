@@ -101,7 +101,9 @@ mod tests {
     use super::*;
     use crate::framing::margins::margins;
     use crate::framing::plan_wall;
-    use crate::job::{Job, Opening, OpeningDesign, OpeningId, OpeningKind, Partition, Size, WallFrame, WallId};
+    use crate::job::{
+        Job, Opening, OpeningDesign, OpeningId, OpeningKind, Partition, SiteSaid, Size, WallFrame, WallId,
+    };
     use crate::loads::{BearingEvidence, WallCarries};
     use crate::lumber::Depth;
 
@@ -111,12 +113,14 @@ mod tests {
         let mut frame = WallFrame { length: Length::feet(20), ..WallFrame::usual("north") };
         frame.framing.partitions = partitions;
         let mut job = Job::empty("invented", vec![]);
+        job.settings.said = SiteSaid::SAID;
         job.walls.push(Wall {
             id: WallId(1),
             frame,
             evidence: BearingEvidence::default(),
             carries: WallCarries::Nothing,
             openings: vec![Opening::new(OpeningId(1), design)],
+            letters_given: 0,
             point_loads: vec![],
         });
         job

@@ -8,7 +8,7 @@
 //! **Worked example.** 8 ft wall (97 1/8), 3068 door, 2-2x10 tight to the plates: 82 1/2 opening + 2 3/8 packing + 9 1/4
 //! header + 3 plates = 97 1/8.
 
-use super::rough_opening::Hole;
+use super::hole::Hole;
 use crate::job::wall_frame::along;
 use crate::job::{HeaderPlace, OpeningDesign, SillStyle, Underside, WallFrame};
 use crate::measure::Length;
@@ -146,7 +146,9 @@ pub fn hangs(design: &OpeningDesign, wall: &WallFrame) -> HeaderPlace {
 pub fn room_for_header(design: &OpeningDesign, hole: Hole, wall: &WallFrame) -> Length {
     let reach = hole.size.width.half() + wall.thickness() * 2;
     let (from, to) = ((design.center - reach).max(Length::ZERO), (design.center + reach).min(wall.length));
-    wall.lowest_under_plates(from, to) - hole.head() - nailer(design, wall)
+    // Under a tight header a nailer gives way to a strip where there is no room for it.
+    let under = if hangs(design, wall) == HeaderPlace::TightToPlates { Length::ZERO } else { nailer(design, wall) };
+    wall.lowest_under_plates(from, to) - hole.head() - under
 }
 
 fn nailer(design: &OpeningDesign, wall: &WallFrame) -> Length {
@@ -225,7 +227,7 @@ fn tight(stack: &mut Stack, packing: Length, depth: Length, nailer: Length, thic
 #[cfg(test)]
 mod tests {
     use super::*;
-    use crate::framing::rough_opening::hole;
+    use crate::framing::hole::hole;
     use crate::job::{OpeningKind, Settings, Size, WallHeight};
     use proptest::prelude::*;
 

@@ -11,10 +11,12 @@
 //! **Worked example.** Studs at 16 in.: the bay is 14 1/2 wide, from 16 3/4 to 31 1/4. A rough opening of 14 1/2 with its
 //! center at 24 fits exactly.
 
+use super::corner::corner_reach;
 use super::layout::stud_positions;
-use super::rough_opening::rough_opening;
-use super::wall_plan::corner_reach;
+use super::opening_problem::points_on;
+use crate::job::rough_opening::rough_opening;
 use crate::job::{Backing, HeaderChoice, Job, Opening, OpeningDesign, RunDesign, Wall};
+use crate::loads::TakeDown;
 use crate::measure::{End, Ends, Length};
 
 /// The bay between two studs, by their inner faces.
@@ -30,7 +32,7 @@ pub struct StudBay {
 const WIDEST_PACK: i64 = 4;
 
 /// The bay in which an opening of this wall needs no header; `None` where something is cut.
-pub fn stud_bay(job: &Job, wall: &Wall, opening: &Opening) -> Option<StudBay> {
+pub fn stud_bay(job: &Job, wall: &Wall, down: &TakeDown, opening: &Opening) -> Option<StudBay> {
     let as_usual = opening.design.header == HeaderChoice::BySchool
         && opening.design.run == RunDesign::default()
         && opening.jacks == Ends::default()
@@ -42,11 +44,11 @@ pub fn stud_bay(job: &Job, wall: &Wall, opening: &Opening) -> Option<StudBay> {
         let near = other.design.center - half < bay.right + stud && bay.left - stud < other.design.center + half;
         near && bay_around(job, wall, &other.design).is_none()
     });
-    (!taken && studs_stay(wall, bay)).then_some(bay)
+    (!taken && studs_stay(wall, down, bay)).then_some(bay)
 }
 
 /// Whether no corner, no crossing wall's channel and no point load takes the place of the bay's studs.
-fn studs_stay(wall: &Wall, bay: StudBay) -> bool {
+fn studs_stay(wall: &Wall, down: &TakeDown, bay: StudBay) -> bool {
     let frame = &wall.frame;
     let stud = frame.thickness();
     let (from, to) = (bay.left - stud, bay.right + stud);
@@ -62,7 +64,7 @@ fn studs_stay(wall: &Wall, bay: StudBay) -> bool {
             End::Right => stud < reach && frame.length - reach < to,
         }
     };
-    let loads = wall.point_loads.iter().any(|load| from - stud < load.at && load.at < to + stud);
+    let loads = points_on(wall, down).iter().any(|(at, _)| from - stud < *at && *at < to + stud);
     !frame.framing.partitions.iter().any(channel) && !End::BOTH.into_iter().any(corner) && !loads
 }
 

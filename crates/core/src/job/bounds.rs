@@ -2,12 +2,13 @@
 
 use thiserror::Error;
 
+use super::rough_opening::{RoughOpeningRules, rough_opening};
+use super::usual_sizes;
 use super::{
-    CountOverride, FramingOptions, HeaderChoice, Job, KingWindBasis, LayoutStart, Opening, OpeningDesign, OpeningKind,
-    PlateLap, PointLoad, RunDesign, Settings, SillStyle, Size, Wall, WallFrame, WallHeight,
+    CountOverride, FramingOptions, HeaderChoice, Job, KingWindBasis, LayoutStart, Letter, Opening, OpeningDesign,
+    OpeningKind, PlateLap, PointLoad, RunDesign, Settings, SillStyle, Size, Wall, WallFrame, WallHeight,
 };
-use crate::framing::rough_opening::{RoughOpeningRules, rough_opening};
-use crate::loads::{Extent, FloorFraming, Framing, LoadKind, SiteSnow, SnowBasis, WallCarries};
+use crate::loads::{Extent, FloorFraming, Framing, LoadKind, OpeningsAbove, SiteSnow, SnowBasis, WallCarries};
 use crate::lumber::{Depth, HeaderBoard, HeaderSpec, MOST_PLIES, SheetValues};
 use crate::measure::{End, Ends, Length, LengthStyle, Pressure};
 use crate::sizing::schools::jurisdiction::MOST_ROWS;
@@ -259,12 +260,12 @@ pub fn carries(carries: &WallCarries, wall_length: Length) -> Checked {
     let WallCarries::Framing(items) = carries else { return Ok(()) };
     at_most("items", "The number of things a wall carries", items.len(), MOST_CARRIED)?;
     items.iter().try_for_each(|item| {
-        extent(item.extent, wall_length)?;
+        extent_within(item.extent, wall_length)?;
         framing(&item.framing, wall_length)
     })
 }
 
-fn extent(extent: Extent, wall_length: Length) -> Checked {
+fn extent_within(extent: Extent, wall_length: Length) -> Checked {
     let Some((from, to)) = extent else { return Ok(()) };
     let text = |length: Length| length.written(LengthStyle::FeetInches);
     let fine = Length::ZERO <= from && from < to && to <= wall_length;
@@ -290,6 +291,7 @@ fn framing(framing: &Framing, wall_length: Length) -> Checked {
             number("rise_in_twelve", "The roof's rise in 12", post.rise_in_twelve, 0.0, 24.0)?;
             length("span_one_side", "The ridge's span on one side", post.span_one_side, 12, 40 * 12)?;
             length("span_other_side", "The ridge's span on the other side", post.span_other_side, 0, 40 * 12)?;
+            number("beam_weight", "The ridge beam's weight", post.beam_weight.to_plf(), 0.0, 500.0)?;
             pressure("roof_dead", "Roof dead load", post.roof_dead, 100.0)
         }
         Framing::Floor(floor) => {
@@ -305,7 +307,9 @@ fn framing(framing: &Framing, wall_length: Length) -> Checked {
         }
         Framing::WallAbove(wall) => {
             length("wall_above_height", "The height of the wall above", wall.height, 12, 20 * 12)?;
-            pressure("wall_above_dead", "The weight of the wall above", wall.dead, 150.0)
+            pressure("wall_above_dead", "The weight of the wall above", wall.dead, 150.0)?;
+            let OpeningsAbove::At(places) = wall.openings else { return Ok(()) };
+            places.into_iter().flatten().try_for_each(|place| extent_within(Some(place), wall_length))
         }
         Framing::Gable(gable) => {
             number("rise_in_twelve", "The gable's rise in 12", gable.rise_in_twelve, 0.0, 24.0)?;
@@ -435,7 +439,7 @@ pub fn count_override(field: &'static str, decided: &CountOverride) -> Checked {
 pub fn point_load(load: &PointLoad, wall_length: Length) -> Checked {
     name("name", "The point load's name", &load.name)?;
     on_wall("at", "The point load's place", load.at, wall_length)?;
-    for kind in LoadKind::ALL {
+    for kind in LoadKind::TYPED {
         number("amount", "A point load's part", load.amount.get(kind).to_lbf(), 0.0, 100_000.0)?;
     }
     Ok(())
@@ -447,6 +451,19 @@ fn on_wall(field: &'static str, label: &'static str, at: Length, wall_length: Le
     ensure(inside, field, label, at.written(LengthStyle::FeetInches), || {
         format!("on the wall, 0 to {to} from the left")
     })
+}
+
+/// Whether a unit is of a size that its kind comes in.
+pub fn unit_size(design: &OpeningDesign) -> Checked {
+    let (wide, high) = usual_sizes::of_kind(design.kind);
+    let kind = design.kind.word();
+    for (field, value, range, dimension) in
+        [("unit_width", design.unit.width, wide, "wide"), ("unit_height", design.unit.height, high, "high")]
+    {
+        let given = value.written(LengthStyle::FeetInches);
+        ensure(range.contains(value), field, "The unit", format!("a {kind} {given} {dimension}"), || range.words())?;
+    }
+    Ok(())
 }
 
 /// A whole wall, in a job with these rules.
@@ -464,6 +481,11 @@ pub fn wall(wall: &Wall, rules: &RoughOpeningRules) -> Checked {
 /// A whole opening, with what it was when it was framed.
 fn opening(opening: &Opening, wall_length: Length, rules: &RoughOpeningRules) -> Checked {
     opening_design(&opening.design, wall_length, rules)?;
+    if let Some(letter) = opening.letter {
+        ensure(letter <= Letter::LAST, "letter", "The opening's letter", letter.0.to_string(), || {
+            format!("0 to {}", Letter::LAST.0)
+        })?;
+    }
     counts(&opening.jacks, &opening.kings)?;
     let Some(framed) = &opening.framed_as else { return Ok(()) };
     // The wall or the rules may have changed since: its place then is history, not a mistake.
@@ -488,7 +510,9 @@ pub fn job(job: &Job) -> Checked {
     at_most("stock", "The number of boards in stock", job.stock.len(), MOST_STOCK)?;
     for item in &job.stock {
         header_board(item.board)?;
-        number("price_cents_per_foot", "The price per foot", item.price_per_foot.to_cents(), 0.0, 1e7)?;
+        if let Some(price) = item.price_per_foot {
+            number("price_cents_per_foot", "The price per foot", price.to_cents(), 0.0, 1e7)?;
+        }
     }
     job.code_table.as_ref().map_or(Ok(()), code_table)?;
     job.walls.iter().try_for_each(|each| wall(each, &job.settings.rough))

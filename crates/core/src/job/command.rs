@@ -1,14 +1,16 @@
 //! Every edit is a command. Applying one gives the new job and the command that takes it back exactly.
 
+use std::collections::BTreeSet;
+
 use thiserror::Error;
 
 use super::bounds::{self, OutOfBounds};
 use super::mirror::mirror;
+use super::rough_opening::rough_opening;
 use super::{
     CountOverride, FramedAs, HeaderChoice, Job, Opening, OpeningDesign, OpeningId, PointLoad, PointLoadId, Settings,
     Size, Wall, WallFrame, WallId,
 };
-use crate::framing::rough_opening::rough_opening;
 use crate::loads::{BearingEvidence, WallCarries};
 use crate::measure::{End, Length, LengthStyle};
 use crate::sizing::candidates::StockBoard;
@@ -125,6 +127,8 @@ pub enum Command {
     RemoveOpening {
         /// Which.
         opening: OpeningId,
+        /// How many letters the wall had given before it was added, where this takes its adding back.
+        letters_given: Option<u16>,
     },
     /// Moves an opening along its wall.
     MoveOpening {
@@ -216,6 +220,7 @@ pub struct Applied {
 pub fn apply(job: &Job, command: &Command) -> Result<Applied, CommandError> {
     let mut next = job.clone();
     let inverse = change(&mut next, command)?;
+    each_id_once(&next)?;
     bounds::job(&next)?;
     Ok(Applied { job: next, inverse })
 }
@@ -238,10 +243,9 @@ fn change(job: &mut Job, command: &Command) -> Result<Command, CommandError> {
         }
         Command::AddWall { wall, at } => {
             absent(job.wall(wall.id).is_none(), "wall")?;
-            for opening in &wall.openings {
-                absent(job.opening(opening.id).is_none(), "opening")?;
-            }
-            job.walls.insert((*at).min(job.walls.len()), (**wall).clone());
+            let mut added = (**wall).clone();
+            added.give_letters();
+            job.walls.insert((*at).min(job.walls.len()), added);
             Command::RemoveWall { wall: wall.id }
         }
         Command::RemoveWall { wall } => {
@@ -270,15 +274,22 @@ fn change(job: &mut Job, command: &Command) -> Result<Command, CommandError> {
         Command::AddOpening { wall, opening, at } => {
             absent(job.opening(opening.id).is_none(), "opening")?;
             let target = wall_mut(job, *wall)?;
+            let taken = opening.letter.is_some() && target.openings.iter().any(|each| each.letter == opening.letter);
+            absent(!taken, "letter")?;
+            let letters_given = target.letters_given;
             target.openings.insert((*at).min(target.openings.len()), (**opening).clone());
-            Command::RemoveOpening { opening: opening.id }
+            target.give_letters();
+            Command::RemoveOpening { opening: opening.id, letters_given: Some(letters_given) }
         }
-        Command::RemoveOpening { opening } => {
+        Command::RemoveOpening { opening, letters_given } => {
             let found = job.walls.iter_mut().find_map(|wall| {
                 let at = wall.openings.iter().position(|each| each.id == *opening)?;
                 Some((wall, at))
             });
             let (wall, at) = found.ok_or(CommandError::NotFound("opening"))?;
+            if let Some(before) = letters_given {
+                wall.letters_given = *before;
+            }
             Command::AddOpening { wall: wall.id, opening: Box::new(wall.openings.remove(at)), at }
         }
         Command::MoveOpening { opening, to } => {
@@ -332,6 +343,20 @@ fn change(job: &mut Job, command: &Command) -> Result<Command, CommandError> {
     })
 }
 
+/// A wall that is added brings openings and point loads along: none may name another, nor one that is there.
+fn each_id_once(job: &Job) -> Result<(), CommandError> {
+    let openings = job.walls.iter().flat_map(|wall| &wall.openings).map(|opening| opening.id.0);
+    let loads = job.walls.iter().flat_map(|wall| &wall.point_loads).map(|load| load.id.0);
+    absent(all_different(job.walls.iter().map(|wall| wall.id.0)), "wall")?;
+    absent(all_different(openings), "opening")?;
+    absent(all_different(loads), "point load")
+}
+
+fn all_different(ids: impl Iterator<Item = u128>) -> bool {
+    let mut seen = BTreeSet::new();
+    ids.into_iter().all(|id| seen.insert(id))
+}
+
 fn absent(is_absent: bool, what: &'static str) -> Result<(), CommandError> {
     if is_absent { Ok(()) } else { Err(CommandError::AlreadyThere(what)) }
 }
@@ -346,6 +371,19 @@ fn opening_mut(job: &mut Job, id: OpeningId) -> Result<&mut Opening, CommandErro
 }
 
 impl Command {
+    /// Whether what it newly says of an opening can be meant: its unit is of a size that its kind comes in. What was kept before is
+    /// not held to it; there it is asked.
+    ///
+    /// # Errors
+    /// [`OutOfBounds`] with what is usual for the kind.
+    pub fn is_meant(&self) -> Result<(), OutOfBounds> {
+        match self {
+            Self::AddOpening { opening, .. } => bounds::unit_size(&opening.design),
+            Self::ChangeOpening { design, .. } => bounds::unit_size(design),
+            _ => Ok(()),
+        }
+    }
+
     /// What it does, in a few words, for the history: `door 3'-0" x 6'-8" added`.
     pub fn summary(&self) -> String {
         let feet = |length: Length| length.written(LengthStyle::FeetInches);
@@ -434,6 +472,7 @@ mod tests {
             evidence: BearingEvidence::default(),
             carries: WallCarries::Nothing,
             openings: vec![opening(100 + id, 40), opening(200 + id, 100)],
+            letters_given: 0,
             point_loads: vec![],
         }
     }
@@ -441,6 +480,7 @@ mod tests {
     fn job() -> Job {
         let mut job = Job::empty("test", vec![]);
         job.walls = vec![wall(1), wall(2)];
+        job.walls.iter_mut().for_each(Wall::give_letters);
         job
     }
 
@@ -459,7 +499,7 @@ mod tests {
             (3_u128..6, 0_usize..4).prop_map(|(id, at)| Command::AddWall { wall: Box::new(wall(id)), at }),
             (1_u32..4).prop_map(|count| Command::ChangeStock {
                 stock: (0..count)
-                    .map(|index| StockBoard { board: lvl(), price_per_foot: Money::cents(f64::from(index)) })
+                    .map(|index| StockBoard { board: lvl(), price_per_foot: Some(Money::cents(f64::from(index))) })
                     .collect()
             }),
             Just(Command::LoadCodeTable { table: Some(JurisdictionTable { name: "county".into(), rows: vec![] }) }),
@@ -480,7 +520,7 @@ mod tests {
                 opening: Box::new(opening(new, 50)),
                 at
             }),
-            opening_id.clone().prop_map(|opening| Command::RemoveOpening { opening }),
+            opening_id.clone().prop_map(|opening| Command::RemoveOpening { opening, letters_given: None }),
             (opening_id.clone(), -10_i64..200).prop_map(|(opening, inches)| Command::MoveOpening {
                 opening,
                 to: Placement::Center(Length::inches(inches))
@@ -550,11 +590,27 @@ mod tests {
     }
 
     #[test]
+    fn letters_stay_with_their_openings_and_none_is_given_twice() {
+        let letters = |job: &Job| -> Vec<String> {
+            job.walls[0].openings.iter().filter_map(|each| each.letter).map(|letter| letter.to_string()).collect()
+        };
+        let start = job();
+        assert_eq!(letters(&start), ["A", "B"]);
+        let add = |id| Command::AddOpening { wall: WallId(1), opening: Box::new(opening(id, 10)), at: 9 };
+        let added = apply(&start, &add(500)).expect("added");
+        assert_eq!(letters(&added.job), ["A", "B", "C"], "though it stands at the left of both");
+        let removed = apply(&added.job, &Command::RemoveOpening { opening: OpeningId(500), letters_given: None });
+        let again = apply(&removed.expect("removed").job, &add(501)).expect("added");
+        assert_eq!(letters(&again.job), ["A", "B", "D"]);
+        assert_eq!(apply(&added.job, &added.inverse).expect("taken back").job, start);
+    }
+
+    #[test]
     fn a_refused_command_names_what_is_wrong() {
         let off_the_wall = Command::MoveOpening { opening: OpeningId(101), to: Placement::Center(Length::feet(30)) };
         let error = apply(&job(), &off_the_wall).expect_err("the wall is 12 ft long");
         assert!(error.to_string().contains("0 to 12'-0\" from the left"), "{error}");
-        let gone = Command::RemoveOpening { opening: OpeningId(1) };
+        let gone = Command::RemoveOpening { opening: OpeningId(1), letters_given: None };
         assert_eq!(apply(&job(), &gone), Err(CommandError::NotFound("opening")));
         let twice = Command::AddWall { wall: Box::new(wall(1)), at: 0 };
         assert_eq!(apply(&job(), &twice), Err(CommandError::AlreadyThere("wall")));

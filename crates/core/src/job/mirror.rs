@@ -1,8 +1,8 @@
 //! A wall turned end for end: what stood so far from the left stands so far from the right.
 
+use super::rough_opening::{RoughOpeningRules, rough_opening};
 use super::{FramedAs, OpeningDesign, Wall, WallFrame, WallHeight};
-use crate::framing::rough_opening::{RoughOpeningRules, rough_opening};
-use crate::loads::{Framing, WallCarries};
+use crate::loads::{Framing, OpeningsAbove, WallAbove, WallCarries};
 use crate::measure::{Ends, Length};
 
 /// Turns a wall end for end, with everything in it. Turned twice it is as it was.
@@ -23,8 +23,12 @@ pub(super) fn mirror(wall: &mut Wall, rules: &RoughOpeningRules) {
     let WallCarries::Framing(carried) = &mut wall.carries else { return };
     for item in carried {
         item.extent = item.extent.map(|(from, to)| (length - to, length - from));
-        if let Framing::RidgePost(post) = &mut item.framing {
-            post.at = length - post.at;
+        match &mut item.framing {
+            Framing::RidgePost(post) => post.at = length - post.at,
+            Framing::WallAbove(WallAbove { openings: OpeningsAbove::At(places), .. }) => {
+                places.iter_mut().flatten().for_each(|(from, to)| (*from, *to) = (length - *to, length - *from));
+            }
+            _ => {}
         }
     }
 }
@@ -90,6 +94,7 @@ mod tests {
             evidence: BearingEvidence::default(),
             carries: WallCarries::Nothing,
             openings: vec![Opening::new(OpeningId(1), design)],
+            letters_given: 0,
             point_loads: vec![],
         }
     }

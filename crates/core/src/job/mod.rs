@@ -4,22 +4,24 @@ pub mod bounds;
 pub mod command;
 mod mirror;
 pub mod opening;
+pub mod rough_opening;
+pub mod settings;
+pub mod usual_sizes;
 pub mod wall_frame;
 pub mod what_if;
 
-use crate::framing::rough_opening::RoughOpeningRules;
-use crate::loads::{BearingEvidence, ByKind, SiteLoads, SiteSnow, WallCarries, WindSpeed};
-use crate::measure::{Force, Length, Pressure};
-use crate::sizing::candidates::{Aim, Margin, StockBoard};
-use crate::sizing::kings::KingTable;
-use crate::sizing::schools::{JurisdictionTable, School, ShopRules};
+use crate::loads::{BearingEvidence, ByKind, WallCarries};
+use crate::measure::{Force, Length};
+use crate::sizing::candidates::StockBoard;
+use crate::sizing::schools::JurisdictionTable;
 
 pub use bounds::OutOfBounds;
 pub use command::{Applied, Command, CommandError};
 pub use opening::{
-    CountOverride, FramedAs, HeaderChoice, HeaderPlace, Opening, OpeningDesign, OpeningKind, Room, RunDesign, RunPast,
-    SillStyle, Size, SpecialCase, Underside,
+    CountOverride, FramedAs, HeaderChoice, HeaderPlace, Letter, Opening, OpeningDesign, OpeningKind, Room, RunDesign,
+    RunPast, SillStyle, Size, SpecialCase, Underside,
 };
+pub use settings::{KingWindBasis, Settings, SiteSaid};
 pub use wall_frame::{
     Backing, FramingOptions, HeadLine, LayoutStart, MeasuredRoom, OwnBreaks, Partition, PlateLap, Rake, Sawn, TWO_BY,
     WallEnd, WallFace, WallFrame, WallHeight,
@@ -62,82 +64,6 @@ pub struct Job {
     pub walls: Vec<Wall>,
 }
 
-/// Settings of a job.
-#[derive(Clone, Debug, PartialEq)]
-pub struct Settings {
-    /// Loads of the place.
-    pub site: SiteLoads,
-    /// Wind on the kings.
-    pub wind: KingWindBasis,
-    /// Live-load deflection limit: span over this.
-    pub live_deflection_limit: f64,
-    /// Total deflection limit: span over this.
-    pub total_deflection_limit: f64,
-    /// Creep factor on dead-load deflection.
-    pub creep: f64,
-    /// The most a header may sag under live load over a sliding or overhead door; `None` sets no such limit.
-    pub most_sag_over_door: Option<Length>,
-    /// Deflection limit of kings in wind: height over this.
-    pub king_deflection_limit: f64,
-    /// Which code table counts kings.
-    pub king_table: KingTable,
-    /// Which school governs.
-    pub school: School,
-    /// What is looked for in a header.
-    pub aim: Aim,
-    /// Only what is needed, or one more.
-    pub margin: Margin,
-    /// The shop's own rules.
-    pub shop: ShopRules,
-    /// How much larger rough openings are than their units.
-    pub rough: RoughOpeningRules,
-    /// Thickness of the finish floor, on which doors stand.
-    pub finish_floor: Length,
-    /// Top of a kitchen's counter above the finish floor.
-    pub counter: Length,
-    /// The backsplash over it.
-    pub backsplash: Length,
-}
-
-/// Where the wind on the kings comes from.
-#[derive(Clone, Copy, Debug, Default, PartialEq)]
-pub enum KingWindBasis {
-    /// Not calculated: the code's table counts them.
-    #[default]
-    CodeTableOnly,
-    /// A strength-level pressure that somebody worked out.
-    Pressure(Pressure),
-    /// From the wind speed of the place.
-    Speed(WindSpeed),
-}
-
-impl Default for Settings {
-    fn default() -> Self {
-        let ground = Pressure::psf(30.0);
-        Self {
-            site: SiteLoads {
-                snow: SiteSnow { unbalanced: true, ..SiteSnow::even(ground) },
-                roof_live: Pressure::psf(20.0),
-            },
-            wind: KingWindBasis::CodeTableOnly,
-            live_deflection_limit: 360.0,
-            total_deflection_limit: 240.0,
-            creep: 1.5,
-            most_sag_over_door: Some(Length::inches_and(0, 3, 8)),
-            king_deflection_limit: 240.0,
-            king_table: KingTable::Irc2018LowWind,
-            school: School::Calculation,
-            aim: Aim::Cheapest,
-            margin: Margin::Lean,
-            shop: ShopRules { doubles_jacks_from: Some(Length::feet(5)), ..ShopRules::default() },
-            rough: RoughOpeningRules::default(),
-            finish_floor: Length::ZERO,
-            counter: Length::inches(36),
-            backsplash: Length::inches(4),
-        }
-    }
-}
-
 /// A straight wall, seen from the side its left and right are named from.
 #[derive(Clone, Debug, PartialEq)]
 pub struct Wall {
@@ -151,6 +77,8 @@ pub struct Wall {
     pub carries: WallCarries,
     /// Its openings, in the order they were added.
     pub openings: Vec<Opening>,
+    /// How many letters its openings were given, those that are gone counted: none is given twice.
+    pub letters_given: u16,
     /// Point loads on its top plate.
     pub point_loads: Vec<PointLoad>,
 }
@@ -166,6 +94,20 @@ pub struct PointLoad {
     pub at: Length,
     /// How much of each kind.
     pub amount: ByKind<Force>,
+}
+
+impl Wall {
+    /// Gives a letter to every opening that has none, from left to right.
+    pub fn give_letters(&mut self) {
+        let taken = self.openings.iter().filter_map(|opening| opening.letter).map(|letter| letter.0 + 1).max();
+        self.letters_given = self.letters_given.max(taken.unwrap_or(0));
+        let mut without: Vec<&mut Opening> = self.openings.iter_mut().filter(|each| each.letter.is_none()).collect();
+        without.sort_by_key(|opening| (opening.design.center, opening.id));
+        for opening in without {
+            opening.letter = Some(Letter(self.letters_given));
+            self.letters_given += 1;
+        }
+    }
 }
 
 impl Job {

@@ -3,7 +3,8 @@
 use crate::lumber::HeaderSpec;
 use crate::lumber::factors::wet_service::Service;
 use crate::measure::{Ends, Length};
-use crate::sizing::problem::{JackSeat, Post, TopEdgeWidth};
+pub use crate::sizing::limits::SpecialCase;
+use crate::sizing::problem::{HeaderFace, JackSeat, Post};
 
 use super::OpeningId;
 
@@ -24,6 +25,42 @@ pub enum OpeningKind {
     PocketDoor,
     /// A cased opening without a door.
     CasedOpening,
+}
+
+impl OpeningKind {
+    /// Every kind.
+    pub const ALL: [Self; 7] = [
+        Self::Window,
+        Self::Door,
+        Self::PairOfDoors,
+        Self::SlidingDoor,
+        Self::OverheadDoor,
+        Self::PocketDoor,
+        Self::CasedOpening,
+    ];
+
+    /// The kind in words.
+    pub const fn word(self) -> &'static str {
+        match self {
+            Self::Window => "window",
+            Self::Door => "door",
+            Self::PairOfDoors => "pair of doors",
+            Self::SlidingDoor => "sliding door",
+            Self::OverheadDoor => "overhead door",
+            Self::PocketDoor => "pocket door",
+            Self::CasedOpening => "cased opening",
+        }
+    }
+
+    /// Whether it reaches the floor, so that the sole plate is cut out of it.
+    pub const fn reaches_the_floor(self) -> bool {
+        !matches!(self, Self::Window)
+    }
+
+    /// Whether it stands on the finish floor. An overhead door closes on the slab.
+    pub const fn stands_on_finish_floor(self) -> bool {
+        !matches!(self, Self::Window | Self::OverheadDoor)
+    }
 }
 
 /// A width and a height.
@@ -63,28 +100,6 @@ pub enum HeaderChoice {
     BySchool,
     /// This one.
     Chosen(HeaderSpec),
-}
-
-/// What takes an opening out of the ordinary, and with one exception out of the tool's limits.
-#[derive(Clone, Copy, Debug, Default, PartialEq, Eq, PartialOrd, Ord, Hash)]
-pub enum SpecialCase {
-    /// Nothing.
-    #[default]
-    Ordinary,
-    /// A steel beam or a flitch plate.
-    Steel,
-    /// A sloped or curved beam.
-    SlopedOrCurved,
-    /// A header that is notched or drilled.
-    NotchedOrDrilled,
-    /// A wall with a fire rating, or fire-retardant-treated lumber.
-    FireRated,
-    /// Incised or preservative-treated lumber.
-    PreservativeTreated,
-    /// The wall braces the building against wind or earthquake here.
-    BracedWallPanel,
-    /// Lumber in an existing wall, its grade unknown: No.2 is assumed and said.
-    UnknownGrade,
 }
 
 /// How a header runs on past its pack.
@@ -151,11 +166,33 @@ pub struct CountOverride {
     pub reason: String,
 }
 
+/// The letter an opening goes by on its wall, for good: A is 0.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Hash)]
+pub struct Letter(pub u16);
+
+impl Letter {
+    /// The last one that is given: ZZ.
+    pub const LAST: Self = Self(26 * 27 - 1);
+}
+
+impl std::fmt::Display for Letter {
+    /// A, B, … Z, then AA, AB, …
+    fn fmt(&self, formatter: &mut std::fmt::Formatter<'_>) -> std::fmt::Result {
+        let letter = |index: u16| char::from(b'A' + (index % 26) as u8);
+        if 26 <= self.0 {
+            write!(formatter, "{}", letter(self.0 / 26 - 1))?;
+        }
+        write!(formatter, "{}", letter(self.0))
+    }
+}
+
 /// An opening in a wall.
 #[derive(Clone, Debug, PartialEq)]
 pub struct Opening {
     /// Its identity.
     pub id: OpeningId,
+    /// Its letter on the wall; given when it is added.
+    pub letter: Option<Letter>,
     /// Its design.
     pub design: OpeningDesign,
     /// Jacks decided by somebody.
@@ -169,7 +206,7 @@ pub struct Opening {
 impl Opening {
     /// A designed opening about which nobody has decided anything.
     pub fn new(id: OpeningId, design: OpeningDesign) -> Self {
-        Self { id, design, jacks: Ends::default(), kings: Ends::default(), framed_as: None }
+        Self { id, letter: None, design, jacks: Ends::default(), kings: Ends::default(), framed_as: None }
     }
 }
 
@@ -192,8 +229,12 @@ pub struct OpeningDesign {
     pub underside: Underside,
     /// Which header.
     pub header: HeaderChoice,
-    /// What resists rolling over where the top edge is free.
-    pub acting: TopEdgeWidth,
+    /// Somebody confirmed that its plies are nailed as the ticket says: then they resist rolling over as one piece.
+    pub nailing_confirmed: bool,
+    /// Where in the depth of the wall it stands, if it is thinner.
+    pub face: HeaderFace,
+    /// Joists hang on its side rather than standing on its top.
+    pub side_loaded: bool,
     /// Dry or wet.
     pub service: Service,
     /// How the header sits on its jacks.
@@ -222,7 +263,9 @@ impl OpeningDesign {
             place: HeaderPlace::default(),
             underside: Underside::default(),
             header: HeaderChoice::default(),
-            acting: TopEdgeWidth::default(),
+            nailing_confirmed: false,
+            face: HeaderFace::default(),
+            side_loaded: false,
             service: Service::default(),
             seat: JackSeat::default(),
             run: RunDesign::default(),
@@ -231,5 +274,17 @@ impl OpeningDesign {
             sheathing_return: Length::ZERO,
             room: Room::default(),
         }
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::Letter;
+
+    #[test]
+    fn letters_go_on_after_z() {
+        let letters = [0, 25, 26, 27, 51, 52, 701].map(|index| Letter(index).to_string());
+        assert_eq!(letters, ["A", "Z", "AA", "AB", "AZ", "BA", "ZZ"]);
+        assert_eq!(Letter::LAST.to_string(), "ZZ");
     }
 }

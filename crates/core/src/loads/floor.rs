@@ -4,7 +4,7 @@
 //! past it, or parallel to it.
 //!
 //! **Source.** Statics of one and two spans (three-moment equation); live loads IRC 2021 Table R301.5; partial loading
-//! ASCE 7-16 4.3.3. From memory.
+//! ASCE 7-16 4.3.3; decks under the open sky carry live load or ground snow, IRC 2021 R301.6, R507. From memory.
 //!
 //! **Assumptions and limits.** Even joists; supports that do not sink. Where joists run on over another support, live load
 //! is taken on the span that presses this wall the most, so an end takes 7/16 of live load and 3/8 of dead load.
@@ -12,8 +12,8 @@
 //! **Worked example.** Two spans of 12 ft, 10 D + 40 L, continuous: the middle wall gets 1.25 · 12 = 15 ft of floor, 150 D
 //! and 600 L; the outer wall 3/8 · 12 = 4.5 ft of D and 7/16 · 12 = 5.25 ft of L.
 
-use super::kind::LoadKind;
-use super::take_down::{Extent, Writer};
+use super::kind::{ByKind, LoadKind};
+use super::lines::{Extent, Lifted, SiteLoads, Writer};
 use crate::measure::{Length, LineLoad, Pressure};
 use crate::working::{Clause, Number, Pen, Unit};
 
@@ -88,18 +88,70 @@ pub struct FloorOnWall {
     pub dead: Pressure,
     /// Floor live load.
     pub live: Pressure,
+    /// A deck with a roof over it, on which no snow lies.
+    pub roofed: bool,
+    /// Whether anything stands on its tail, where it runs past the wall.
+    pub tail: Tail,
+    /// Somebody said that no wall stands on it and the roof lands on this wall itself.
+    pub no_wall_above: bool,
 }
 
-pub(super) fn floor_lines<P: Pen>(writer: &mut Writer<'_, P>, floor: &FloorOnWall, extent: Extent) {
-    for (kind, pressure) in [(LoadKind::Dead, floor.dead), (LoadKind::FloorLive, floor.live)] {
+/// What stands on the tail of a floor that runs past the wall.
+#[derive(Clone, Copy, Debug, Default, PartialEq, Eq, PartialOrd, Ord, Hash)]
+pub enum Tail {
+    /// Nobody said.
+    #[default]
+    NotSaid,
+    /// Nothing, assumed before anybody was asked.
+    AssumedFree,
+    /// Nothing.
+    Free,
+    /// A wall or a roof at its end: what of the wall's loads, each says itself.
+    Loaded,
+}
+
+impl FloorOnWall {
+    /// A floor of rooms whose joists end on the wall from one side, everything else as is usual: 16 in. apart, 10 and 40 psf.
+    pub const fn usual(span: Length) -> Self {
+        Self {
+            use_: FloorUse::Living,
+            framing: FloorFraming::Simple,
+            span_one_side: span,
+            span_other_side: Length::ZERO,
+            bay: Length::inches(16),
+            dead: Pressure::psf(10.0),
+            live: Pressure::psf(40.0),
+            roofed: false,
+            tail: Tail::NotSaid,
+            no_wall_above: false,
+        }
+    }
+
+    /// Whether snow lies on it: a deck under the open sky.
+    pub fn carries_snow(&self) -> bool {
+        self.use_ == FloorUse::Deck && !self.roofed
+    }
+
+    /// How many times what stands on the end of its tail presses the wall; `None` where it has none.
+    pub(super) fn lever(&self) -> Option<f64> {
+        let cantilevered = self.framing == FloorFraming::CantileveredPastThisWall;
+        cantilevered.then(|| 1.0 + self.span_other_side.to_feet() / self.span_one_side.to_feet())
+    }
+}
+
+pub(super) fn floor_lines<P: Pen>(writer: &mut Writer<'_, P>, floor: &FloorOnWall, site: &SiteLoads, extent: Extent) {
+    let live = if floor.carries_snow() { LoadKind::DeckLive } else { LoadKind::FloorLive };
+    let snow = site.snow.ground_at_allowable_level().filter(|_| floor.carries_snow()).unwrap_or(Pressure::ZERO);
+    for (kind, pressure) in [(LoadKind::Dead, floor.dead), (live, floor.live), (LoadKind::DeckSnow, snow)] {
         if pressure.to_psf() <= 0.0 {
             continue;
         }
         let width = width_on_wall(writer.pen, floor, kind);
-        writer.spread(floor.use_.name(), kind, pressure, width, extent);
+        let source = if kind == LoadKind::DeckSnow { "snow on the deck" } else { floor.use_.name() };
+        writer.spread(source, kind, pressure, width, extent);
     }
-    if floor.framing == FloorFraming::CantileveredPastThisWall {
-        far_end(writer, floor);
+    if floor.framing == FloorFraming::ContinuousEndingHere {
+        lifted_end(writer, floor, snow);
     }
 }
 
@@ -122,7 +174,7 @@ fn width_on_wall<P: Pen>(pen: &mut P, floor: &FloorOnWall, kind: LoadKind) -> Le
 }
 
 /// (L₁ + L₂)/2 + (L₁³ + L₂³)/(8·L₁·L₂): 1.25·L for equal spans.
-fn middle_of_two<P: Pen>(pen: &mut P, first: Length, second: Length) -> P::Number {
+pub(super) fn middle_of_two<P: Pen>(pen: &mut P, first: Length, second: Length) -> P::Number {
     let (first, second) = (pen.given("L1", first.to_feet()), pen.given("L2", second.to_feet()));
     let simple = (first.clone() + second.clone()) / P::Number::constant(2.0);
     let cubes = first.clone().power(3.0) + second.clone().power(3.0);
@@ -141,18 +193,49 @@ fn end_of_two<P: Pen>(pen: &mut P, first: Length, second: Length, kind: LoadKind
     first / P::Number::constant(2.0) - taken_off
 }
 
-/// The far end of a cantilevered joist, with live load on the tail alone.
-fn far_end<P: Pen>(writer: &mut Writer<'_, P>, floor: &FloorOnWall) {
+/// Part of dead load that is counted on to hold down (ASCE 7-16 2.4, 0.6 D).
+const HOLDS_DOWN: f64 = 0.6;
+
+/// The far end of a cantilevered joist, with people or snow on the tail alone and what stands on its end.
+pub(super) fn far_end<P: Pen>(writer: &mut Writer<'_, P>, floor: &FloorOnWall, on_tail: &ByKind<f64>) {
     let pen = &mut *writer.pen;
     let (span, tail) =
         (pen.given("span", floor.span_one_side.to_feet()), pen.given("tail", floor.span_other_side.to_feet()));
-    let (dead, live) = (pen.given("D", floor.dead.to_psf()), pen.given("L", floor.live.to_psf()));
-    let back = dead * (span.clone().power(2.0) - tail.clone().power(2.0)) / span.clone().times(2.0);
-    let lifted = live * tail.power(2.0) / span.times(2.0);
-    let what = "reaction at the joists' far end, people on the tail only";
-    let reaction = pen.step(what, "R_far", Unit::PoundsPerFoot, Clause::STATICS, back - lifted).value();
+    let holds = pen.given("D", floor.dead.to_psf()).times(HOLDS_DOWN) * span.clone() / P::Number::constant(2.0);
+    let on_area = tail.clone().power(2.0) / span.clone().times(2.0);
+    let at_end = tail / span;
+    let lifting = |pen: &mut P, symbol: &str, psf: f64, plf: f64| {
+        pen.given(symbol, psf) * on_area.clone() + pen.given("at its end", plf) * at_end.clone()
+    };
+    let dead = lifting(pen, "D", floor.dead.to_psf(), on_tail.dead);
+    let people = lifting(pen, "L", floor.live.to_psf(), on_tail.floor_live);
+    let (live, roof) = (people.value(), at_end.value());
+    let snow = roof * (on_tail.snow + on_tail.deck_snow);
+    let roof_live = roof * on_tail.roof_live;
+    let most = [live, snow, roof_live, 0.75 * (live + snow), 0.75 * (live + roof_live)].into_iter().fold(0.0, f64::max);
+    let what = "reaction at the joists' far end, what comes and goes on the tail only, 0.6 D holding";
+    let reaction = holds - dead - pen.given("largest of L, S, Lr and 0.75 of two", most);
+    let reaction = pen.step(what, "R_far", Unit::PoundsPerFoot, Clause::STATICS, reaction).value();
     if reaction < 0.0 {
-        writer.down.uplift_at_far_end = Some(LineLoad::plf(-reaction));
+        writer.down.lifted.push(Lifted::FarEnd(LineLoad::plf(-reaction)));
+    }
+}
+
+/// The end on this wall of joists that run through over the next support: a long next span lifts it.
+fn lifted_end<P: Pen>(writer: &mut Writer<'_, P>, floor: &FloorOnWall, snow: Pressure) {
+    let pen = &mut *writer.pen;
+    let (first, second) =
+        (pen.given("L1", floor.span_one_side.to_feet()), pen.given("L2", floor.span_other_side.to_feet()));
+    let below = (first.clone() * (first.clone() + second.clone())).times(8.0);
+    let own = first.clone() / P::Number::constant(2.0) - first.power(3.0) / below.clone();
+    let takes_off = second.power(3.0) / below;
+    let live = floor.live.to_psf().max(snow.to_psf());
+    let holds = pen.given("D", floor.dead.to_psf()) * own.times(HOLDS_DOWN);
+    let lifts = (pen.given("D", floor.dead.to_psf()) + pen.given("L", live)) * takes_off;
+    let what = "reaction of the joists' end, what comes and goes on the next span only, 0.6 D holding";
+    let reaction = pen.step(what, "R_end", Unit::PoundsPerFoot, Clause::STATICS, holds - lifts).value();
+    if reaction < 0.0 {
+        writer.down.lifted.push(Lifted::ThisEnd(LineLoad::plf(-reaction)));
     }
 }
 
@@ -171,6 +254,9 @@ mod tests {
             bay: Length::inches(16),
             dead: Pressure::psf(10.0),
             live: Pressure::psf(40.0),
+            roofed: false,
+            tail: Tail::Free,
+            no_wall_above: false,
         }
     }
 

@@ -1,20 +1,29 @@
 //! What a wall carries: kinds of load and their combinations, and the take-down from framing to pounds per foot.
 
 pub mod bearing_evidence;
+pub mod carried;
+pub mod combination;
 pub mod floor;
 pub mod kind;
+pub mod lines;
+pub mod load_duration;
 pub mod roof;
+pub mod said;
 pub mod snow;
 pub mod take_down;
 pub mod wind;
 
 pub use bearing_evidence::{BearingConclusion, BearingEvidence, Seen};
-pub use floor::{FloorFraming, FloorOnWall, FloorUse};
-pub use kind::{ByKind, Combination, LoadKind};
-pub use roof::{RidgePost, RoofFraming, RoofOnWall, SnowTrouble};
-pub use snow::{SiteSnow, SnowBasis, SnowEdition};
-pub use take_down::{
-    Carried, CarriedLimit, Extent, Framing, GableAbove, LoadLine, LoadPoint, SiteLoads, TakeDown, WallAbove,
-    WallCarries, limits_of, take_down, take_down_working,
+pub use carried::{
+    Carried, CarriedLimit, Framing, GableAbove, MOST_OPENINGS_ABOVE, OpeningsAbove, WallAbove, WallCarries, asked_of,
+    limits_of,
 };
-pub use wind::{WallZone, WindExposure, WindSpeed, wall_pressure};
+pub use combination::{Combination, LIVE_COMBINATIONS, MOST_COMBINATIONS, STRENGTH_COMBINATIONS};
+pub use floor::{FloorFraming, FloorOnWall, FloorUse, Tail};
+pub use kind::{ByKind, LoadKind};
+pub use lines::{Extent, Lifted, LoadLine, LoadPoint, SiteLoads, TakeDown};
+pub use roof::{DeadLoadOn, RidgePost, RoofFraming, RoofOnWall, RoofWarmth, SnowTrouble};
+pub use said::{Answer, Asked, Standing};
+pub use snow::{SiteSnow, SnowBasis, SnowEdition};
+pub use take_down::{take_down, take_down_working};
+pub use wind::{Enclosure, WallZone, WindExposure, WindSpeed, roof_uplift, wall_pressure};

@@ -73,6 +73,15 @@ pub struct SiteSnow {
 }
 
 impl SiteSnow {
+    /// Ground snow at allowable stress level; `None` where the job gives the roof's own.
+    pub fn ground_at_allowable_level(&self) -> Option<Pressure> {
+        let SnowBasis::Ground(ground) = self.basis else { return None };
+        Some(match self.edition {
+            SnowEdition::Asce7To16 => ground,
+            SnowEdition::Asce7From22 => ground * STRENGTH_TO_ALLOWABLE,
+        })
+    }
+
     /// Ground snow with every factor 1, evenly on the roof.
     pub const fn even(ground: Pressure) -> Self {
         Self {
@@ -87,6 +96,26 @@ impl SiteSnow {
     }
 }
 
+/// What of snow is in the numbers and what is not, in a sentence or two.
+pub const fn what_is_computed(snow: &SiteSnow) -> &'static str {
+    match (snow.basis, snow.unbalanced) {
+        (SnowBasis::Roof(_), _) => {
+            "Snow: the roof's own figure, spread evenly. Not computed: snow blown over a ridge, drift beside a higher roof, \
+             snow that slides off another roof, ice, unbalanced snow of hips."
+        }
+        (SnowBasis::Ground(_), true) => {
+            "Snow: even on roofs and open decks, and blown over the ridge of gables. Not computed: drift beside a higher roof, \
+             snow that slides off another roof, ice, unbalanced snow of hips."
+        }
+        (SnowBasis::Ground(_), false) => {
+            "Snow: even on roofs and open decks. Not computed, by the job's rules: snow blown over a ridge. Not computed at \
+             all: drift beside a higher roof, snow that slides off another roof, ice, unbalanced snow of hips."
+        }
+    }
+}
+
+/// Snow of ASCE 7-22 at allowable stress level (2.4).
+const STRENGTH_TO_ALLOWABLE: f64 = 0.7;
 /// The slopes between which a gable's snow blows to one side: 1/2 in 12 to 7 in 12.
 const UNBALANCED_SLOPES: std::ops::RangeInclusive<f64> = 0.5..=7.0;
 /// The longest reach from eave to ridge for which the simple rule holds, ft.
@@ -107,7 +136,13 @@ fn to_allowable<P: Pen>(pen: &mut P, snow: &SiteSnow, pressure: P::Number) -> P:
         SnowEdition::Asce7To16 => pressure,
         SnowEdition::Asce7From22 => {
             let clause = snow.edition.clause("2.4");
-            pen.step("at allowable stress level", "0.7S", Unit::PoundsPerSquareFoot, clause, pressure.times(0.7))
+            pen.step(
+                "at allowable stress level",
+                "0.7S",
+                Unit::PoundsPerSquareFoot,
+                clause,
+                pressure.times(STRENGTH_TO_ALLOWABLE),
+            )
         }
     }
 }
@@ -169,6 +204,20 @@ pub struct Gable {
     pub rise_in_twelve: f64,
     /// Rafters rather than trusses.
     pub rafters: bool,
+    /// On what its two sides lean.
+    pub leans: LeansOn,
+}
+
+/// On what the two sides of a gable lean.
+#[derive(Clone, Copy, Debug, PartialEq)]
+pub enum LeansOn {
+    /// On both walls, one side pressing the other through the ridge.
+    BothWalls,
+    /// Each on its wall and on a ridge beam.
+    RidgeBeam {
+        /// Width of roof that leans on the wall.
+        share: Length,
+    },
 }
 
 /// Snow on the wall under the lee side with the snow blown over the ridge, lb/ft at allowable stress level; `None` where
@@ -182,7 +231,10 @@ pub fn unbalanced_on_wall<P: Pen>(pen: &mut P, snow: &SiteSnow, gable: &Gable) -
     let width = pen.given("B", gable.width.to_feet());
     let reach = pen.given("W", (gable.width.half() + gable.overhang).to_feet());
     let half = P::Number::constant(2.0);
-    let lever = (width.clone() / half.clone() + reach.clone() / half.clone()) / width.clone();
+    let lever = match gable.leans {
+        LeansOn::BothWalls => (width.clone() / half.clone() + reach.clone() / half.clone()) / width.clone(),
+        LeansOn::RidgeBeam { share } => pen.given("share of the wall", share.to_feet()) / reach.clone(),
+    };
     let simple = gable.rafters && reach.value() <= LONGEST_SIMPLE_REACH;
     let amount = if simple {
         let lee = pen.given("p_g", ground.to_psf()) * pen.given("I", importance(snow));
@@ -197,7 +249,7 @@ pub fn unbalanced_on_wall<P: Pen>(pen: &mut P, snow: &SiteSnow, gable: &Gable) -
 fn to_allowable_line<P: Pen>(pen: &mut P, snow: &SiteSnow, amount: P::Number) -> P::Number {
     match snow.edition {
         SnowEdition::Asce7To16 => amount,
-        SnowEdition::Asce7From22 => amount * pen.given("ASD level", 0.7),
+        SnowEdition::Asce7From22 => amount * pen.given("ASD level", STRENGTH_TO_ALLOWABLE),
     }
 }
 
@@ -252,6 +304,11 @@ fn drifted<P: Pen>(
     let width = pen.given("B", gable.width.to_feet());
     let two = || P::Number::constant(2.0);
     let lee = roof.clone() * reach.clone() * lever;
+    if let LeansOn::RidgeBeam { .. } = gable.leans {
+        // The drift lies at the ridge beam: its middle is half its length from there. The other side leans on its own wall.
+        let drift = surcharge * length.clone() * (length / two()) / (width / two());
+        return lee + drift;
+    }
     let drift = surcharge * length.clone() * (width.clone() / two() + length / two()) / width.clone();
     let windward = roof.times(0.3) * reach.clone() * (width.clone() / two() - reach.clone() / two()) / width;
     lee + drift + windward
@@ -271,7 +328,13 @@ mod tests {
     }
 
     fn gable(rafters: bool) -> Gable {
-        Gable { width: Length::feet(24), overhang: Length::feet(2), rise_in_twelve: 6.0, rafters }
+        Gable {
+            width: Length::feet(24),
+            overhang: Length::feet(2),
+            rise_in_twelve: 6.0,
+            rafters,
+            leans: LeansOn::BothWalls,
+        }
     }
 
     #[test]

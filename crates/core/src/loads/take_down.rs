@@ -11,183 +11,13 @@
 //! **Worked example.** Wall above 8 ft at 12 psf: 96 lb/ft. Gable 24 ft wide, 6 in 12, 10 psf: from 0 at its foot to
 //! 10 · 6 = 60 lb/ft under the peak.
 
-use super::floor::{FloorOnWall, FloorUse, floor_lines};
+use super::carried::{Carried, Framing, GableAbove, OpeningsAbove, WallAbove};
+use super::floor::{FloorUse, far_end, floor_lines};
 use super::kind::{ByKind, LoadKind};
-use super::roof::{RidgePost, RoofOnWall, SnowTrouble, ridge_post, roof_lines};
-use super::snow::SiteSnow;
-use crate::measure::{Force, Length, LineLoad, Pressure};
+use super::lines::{Extent, LoadLine, LoadPoint, SiteLoads, TakeDown, Writer};
+use super::roof::{ridge_post, roof_lines};
+use crate::measure::{Force, Length, LineLoad};
 use crate::working::{Clause, Entry, Ink, Number, Pen, Silent, Unit};
-
-/// What a wall carries.
-#[derive(Clone, Debug, Default, PartialEq)]
-pub enum WallCarries {
-    /// A partition: nothing but itself.
-    #[default]
-    Nothing,
-    /// Framing lands on it, each along the whole wall or part of it.
-    Framing(Vec<Carried>),
-}
-
-/// Something that lands on a wall.
-#[derive(Clone, Copy, Debug, PartialEq)]
-pub struct Carried {
-    /// What.
-    pub framing: Framing,
-    /// From where to where along the wall; `None` is all along. A ridge post has its own place.
-    pub extent: Extent,
-}
-
-/// From where to where along the wall; `None` is all along.
-pub type Extent = Option<(Length, Length)>;
-
-/// Framing that lands on a wall.
-#[derive(Clone, Copy, Debug, PartialEq)]
-pub enum Framing {
-    /// A roof.
-    Roof(RoofOnWall),
-    /// A post under a ridge beam.
-    RidgePost(RidgePost),
-    /// A floor or deck.
-    Floor(FloorOnWall),
-    /// A wall.
-    WallAbove(WallAbove),
-    /// The triangle of a gable wall.
-    Gable(GableAbove),
-}
-
-/// A wall standing on this one.
-#[derive(Clone, Copy, Debug, PartialEq)]
-pub struct WallAbove {
-    /// Its height.
-    pub height: Length,
-    /// Its dead load per face.
-    pub dead: Pressure,
-}
-
-/// A gable triangle standing on this wall, its peak in the middle of its extent.
-#[derive(Clone, Copy, Debug, PartialEq)]
-pub struct GableAbove {
-    /// Rise in 12 of run.
-    pub rise_in_twelve: f64,
-    /// Its dead load per face.
-    pub dead: Pressure,
-}
-
-/// Loads of the place.
-#[derive(Clone, Copy, Debug, PartialEq)]
-pub struct SiteLoads {
-    /// Snow.
-    pub snow: SiteSnow,
-    /// Roof live load.
-    pub roof_live: Pressure,
-}
-
-/// One line of the take-down.
-#[derive(Clone, Copy, Debug, PartialEq)]
-pub struct LoadLine {
-    /// What brings it.
-    pub source: &'static str,
-    /// Kind of load.
-    pub kind: LoadKind,
-    /// Pressure on the area, and the width of that area that leans on the wall; `None` where it is not a width.
-    pub area: Option<(Pressure, Length)>,
-    /// Load on the wall where it starts.
-    pub at_start: LineLoad,
-    /// Load on the wall where it ends: another than at the start under a gable.
-    pub at_end: LineLoad,
-    /// From where to where.
-    pub extent: Extent,
-}
-
-/// A load at one place of the wall.
-#[derive(Clone, Copy, Debug, PartialEq)]
-pub struct LoadPoint {
-    /// What brings it.
-    pub source: &'static str,
-    /// Where, from the wall's left end.
-    pub at: Length,
-    /// How much.
-    pub amount: ByKind<Force>,
-}
-
-/// Everything that comes down on a wall.
-#[derive(Clone, Debug, Default, PartialEq)]
-pub struct TakeDown {
-    /// Line by line.
-    pub lines: Vec<LoadLine>,
-    /// Posts.
-    pub points: Vec<LoadPoint>,
-    /// Uplift at the far end of cantilevered joists, where people on the tail alone lift it.
-    pub uplift_at_far_end: Option<LineLoad>,
-}
-
-impl TakeDown {
-    /// The load at a place, by kind.
-    pub fn at(&self, place: Length) -> ByKind<LineLoad> {
-        let mut sum = ByKind::default();
-        for line in &self.lines {
-            let amount = line.at(place);
-            let there = sum.get_mut(line.kind);
-            *there = *there + amount;
-        }
-        sum
-    }
-
-    /// Stretches of the wall within which the same lines act, from left to right.
-    pub fn stretches(&self, wall_length: Length) -> Vec<(Length, Length)> {
-        let inside = |place: &Length| Length::ZERO < *place && *place < wall_length;
-        let mut edges: Vec<Length> =
-            self.lines.iter().filter_map(|line| line.extent).flat_map(|(a, b)| [a, b]).collect();
-        edges.retain(inside);
-        edges.extend([Length::ZERO, wall_length]);
-        edges.sort_unstable();
-        edges.dedup();
-        edges.windows(2).map(|pair| (pair[0], pair[1])).collect()
-    }
-}
-
-impl LoadLine {
-    /// The load at a place.
-    pub fn at(&self, place: Length) -> LineLoad {
-        match self.extent {
-            None => self.at_start,
-            Some((from, to)) if from <= place && place < to => {
-                let part = (place - from).to_inches() / (to - from).to_inches();
-                self.at_start + (self.at_end - self.at_start) * part
-            }
-            Some(_) => LineLoad::ZERO,
-        }
-    }
-}
-
-/// Why there is no number for what is carried.
-#[derive(Clone, Copy, Debug, PartialEq, Eq)]
-pub enum CarriedLimit {
-    /// Snow that drifts, ice, or a hip's unbalanced snow.
-    Snow(SnowTrouble),
-    /// More floors over the wall than three storeys have.
-    TooManyStoreys,
-}
-
-/// Floors that may stand over a wall: the wall of the lowest of three storeys carries two.
-const MOST_FLOORS: usize = 2;
-
-/// What of the carried framing is outside the limits.
-pub fn limits_of(carried: &[Carried]) -> Option<CarriedLimit> {
-    let snow = carried.iter().find_map(|item| match item.framing {
-        Framing::Roof(roof) if roof.snow_trouble != SnowTrouble::None => Some(CarriedLimit::Snow(roof.snow_trouble)),
-        _ => None,
-    });
-    // Floors beside one another along the wall are one storey.
-    let floors = |place: Length| {
-        let here = |item: &&Carried| item.extent.is_none_or(|(from, to)| from <= place && place < to);
-        let storey = |item: &&Carried| matches!(item.framing, Framing::Floor(floor) if floor.use_ != FloorUse::Deck);
-        carried.iter().filter(here).filter(storey).count()
-    };
-    let places = carried.iter().map(|item| item.extent.map_or(Length::ZERO, |(from, _)| from));
-    let most = places.map(floors).max().unwrap_or(0);
-    snow.or((MOST_FLOORS < most).then_some(CarriedLimit::TooManyStoreys))
-}
 
 /// Takes the framing down to a wall of some length.
 pub fn take_down(carried: &[Carried], site: &SiteLoads, wall_length: Length) -> TakeDown {
@@ -201,26 +31,110 @@ pub fn take_down_working(carried: &[Carried], site: &SiteLoads, wall_length: Len
     ink.into_entries()
 }
 
-/// Writes the take-down with a pen.
-pub(super) struct Writer<'a, P> {
-    pub(super) pen: &'a mut P,
-    pub(super) down: TakeDown,
-}
-
 fn write_take_down<P: Pen>(pen: &mut P, carried: &[Carried], site: &SiteLoads, wall_length: Length) -> TakeDown {
-    let mut writer = Writer { pen, down: TakeDown::default() };
-    for item in carried {
+    let mut writer = Writer { pen, down: TakeDown::default(), bay: None, lever: None };
+    let mut on_tail: ByKind<f64> = ByKind::default();
+    for (index, item) in carried.iter().enumerate() {
+        writer.lever = if item.on_tail { lever_under(carried, item) } else { None };
+        let first = writer.down.lines.len();
         match &item.framing {
             Framing::Roof(roof) => roof_lines(&mut writer, roof, site, item.extent),
             Framing::RidgePost(post) => ridge_post(&mut writer, post, site),
-            Framing::Floor(floor) => floor_lines(&mut writer, floor, item.extent),
+            Framing::Floor(floor) => floor_lines(&mut writer, floor, site, item.extent),
             Framing::WallAbove(wall) => {
                 writer.spread("wall above", LoadKind::Dead, wall.dead, wall.height, item.extent);
             }
             Framing::Gable(gable) => gable_lines(&mut writer, gable, item.extent, wall_length),
         }
+        if let Some(lever) = writer.lever.take() {
+            for line in &writer.down.lines[first..] {
+                *on_tail.get_mut(line.kind) += line.at_start.to_plf().max(line.at_end.to_plf()) / lever;
+            }
+        }
+        for (from, to) in openings_over(carried, index) {
+            gather_beside(&mut writer, first, (from, to), wall_length);
+        }
+    }
+    for item in carried {
+        if let Framing::Floor(floor) = &item.framing
+            && floor.lever().is_some()
+        {
+            far_end(&mut writer, floor, &on_tail);
+        }
     }
     writer.down
+}
+
+/// The lever of the floor whose tail an item stands on.
+fn lever_under(carried: &[Carried], item: &Carried) -> Option<f64> {
+    let together = |other: &&Carried| match item.extent {
+        Some((from, to)) => other.reaches(from, to),
+        None => true,
+    };
+    let levers = carried.iter().filter(together).filter_map(|other| match other.framing {
+        Framing::Floor(floor) => floor.lever(),
+        _ => None,
+    });
+    levers.reduce(f64::max)
+}
+
+/// The openings of walls above that an item comes down beside: it stands on those walls. The first floor lands on this wall
+/// itself; roofs, gables and further floors on the wall above.
+fn openings_over(carried: &[Carried], index: usize) -> Vec<(Length, Length)> {
+    let is_storey = |item: &Carried| matches!(item.framing, Framing::Floor(floor) if floor.use_ != FloorUse::Deck);
+    let stands_above = match carried[index].framing {
+        Framing::Roof(_) | Framing::Gable(_) | Framing::WallAbove(_) => true,
+        Framing::Floor(_) => is_storey(&carried[index]) && carried[..index].iter().any(is_storey),
+        Framing::RidgePost(_) => false,
+    };
+    if !stands_above {
+        return Vec::new();
+    }
+    let openings = carried.iter().filter_map(|item| match item.framing {
+        Framing::WallAbove(WallAbove { openings: OpeningsAbove::At(places), .. }) => Some(places),
+        _ => None,
+    });
+    openings.flat_map(|places| places.into_iter().flatten()).collect()
+}
+
+/// Moves what the lines from `first` on bring over an opening above to the packs beside it, half to each.
+fn gather_beside<P: Pen>(writer: &mut Writer<'_, P>, first: usize, (from, to): (Length, Length), wall_length: Length) {
+    let lines = writer.down.lines.split_off(first);
+    let mut gathered: [ByKind<Force>; 2] = Default::default();
+    for line in lines {
+        let (start, end) = line.extent.unwrap_or((Length::ZERO, wall_length));
+        let (low, high) = (start.max(from), end.min(to));
+        if high <= low {
+            writer.down.lines.push(line);
+            continue;
+        }
+        let at = |place: Length| line.at_along(place, (start, end));
+        let over = (at(low).to_plf() + at(high).to_plf()) / 2.0 * (high - low).to_feet();
+        // By moments about the two faces of the opening above.
+        let middle = low + (high - low).half();
+        let rightward = ((middle - from).to_inches() / (to - from).to_inches()).clamp(0.0, 1.0);
+        for (amount, part) in gathered.iter_mut().zip([1.0 - rightward, rightward]) {
+            let amount = amount.get_mut(line.kind);
+            *amount = *amount + Force::lbf(over * part);
+        }
+        let parts = [(start, low), (high, end)].into_iter().filter(|(from, to)| from < to);
+        let part = |(from, to): (Length, Length)| LoadLine {
+            at_start: at(from),
+            at_end: at(to),
+            extent: Some((from, to)),
+            ..line
+        };
+        writer.down.lines.extend(parts.map(part));
+    }
+    for (place, amount) in [from, to].into_iter().zip(gathered) {
+        if LoadKind::ALL.into_iter().any(|kind| amount.get(kind).to_lbf() > 0.0) {
+            writer.pen.note(|| {
+                let at = place.written(crate::measure::LengthStyle::FeetInches);
+                format!("What stands over the opening above comes down beside it, at {at}: half of it at each side.")
+            });
+            writer.down.points.push(LoadPoint { source: "pack beside an opening above", at: place, amount });
+        }
+    }
 }
 
 /// Two triangles, with the peak in the middle.
@@ -238,59 +152,19 @@ fn gable_lines<P: Pen>(writer: &mut Writer<'_, P>, gable: &GableAbove, extent: E
     writer.line("gable", LoadKind::Dead, None, most, LineLoad::ZERO, Some((peak, to)));
 }
 
-impl<P: Pen> Writer<'_, P> {
-    /// A pressure on a width of area that leans on the wall.
-    pub(super) fn spread(
-        &mut self,
-        source: &'static str,
-        kind: LoadKind,
-        pressure: Pressure,
-        tributary: Length,
-        extent: Extent,
-    ) {
-        if pressure.to_psf() <= 0.0 || tributary <= Length::ZERO {
-            return;
-        }
-        let amount = self.pen.given("pressure", pressure.to_psf()) * self.pen.given("width", tributary.to_feet());
-        let amount = self.pen.step(source, kind.symbol(), Unit::PoundsPerFoot, Clause::STATICS, amount);
-        let amount = LineLoad::plf(amount.value());
-        self.line(source, kind, Some((pressure, tributary)), amount, amount, extent);
-    }
-
-    /// A load along the wall that has been worked out.
-    pub(super) fn line(
-        &mut self,
-        source: &'static str,
-        kind: LoadKind,
-        area: Option<(Pressure, Length)>,
-        at_start: LineLoad,
-        at_end: LineLoad,
-        extent: Extent,
-    ) {
-        self.down.lines.push(LoadLine { source, kind, area, at_start, at_end, extent });
-    }
-}
-
 #[cfg(test)]
 mod tests {
     use super::*;
-    use crate::loads::floor::FloorFraming;
-    use crate::loads::roof::RoofFraming;
+    use crate::loads::{
+        Asked, CarriedLimit, FloorFraming, FloorOnWall, Lifted, RidgePost, RoofFraming, RoofOnWall, SiteSnow,
+        SnowTrouble, Tail, asked_of, limits_of,
+    };
+    use crate::measure::Pressure;
 
     const WALL: Length = Length::feet(24);
 
     fn roof(framing: RoofFraming) -> RoofOnWall {
-        RoofOnWall {
-            framing,
-            building_width: Length::feet(24),
-            overhang: Length::feet(2),
-            rise_in_twelve: 6.0,
-            bay: Length::feet(2),
-            roof_dead: Pressure::psf(10.0),
-            ceiling_dead: Pressure::psf(5.0),
-            attic_live: Pressure::ZERO,
-            snow_trouble: SnowTrouble::None,
-        }
+        RoofOnWall { framing, ..RoofOnWall::usual(Length::feet(24)) }
     }
 
     fn floor(use_: FloorUse) -> FloorOnWall {
@@ -302,6 +176,9 @@ mod tests {
             bay: Length::inches(16),
             dead: Pressure::psf(10.0),
             live: use_.live_load(),
+            roofed: false,
+            tail: Tail::Free,
+            no_wall_above: false,
         }
     }
 
@@ -310,7 +187,7 @@ mod tests {
     }
 
     const fn all_along(framing: Framing) -> Carried {
-        Carried { framing, extent: None }
+        Carried { framing, extent: None, on_tail: false }
     }
 
     fn total(framing: Framing, ground: f64) -> ByKind<f64> {
@@ -318,7 +195,7 @@ mod tests {
     }
 
     fn near(got: ByKind<f64>, dead: f64, floor_live: f64, roof_live: f64, snow: f64) {
-        let wanted = ByKind { dead, floor_live, roof_live, snow };
+        let wanted = ByKind { dead, floor_live, roof_live, snow, ..ByKind::default() };
         for kind in LoadKind::ALL {
             assert!((got.get(kind) - wanted.get(kind)).abs() < 1e-9, "{kind:?}: {got:?}");
         }
@@ -338,8 +215,10 @@ mod tests {
 
     #[test]
     fn a_ridge_beam_takes_half_the_roof_to_its_posts() {
-        // A quarter of 24 ft and the overhang stay on the wall: 8 ft.
-        near(total(Framing::Roof(roof(RoofFraming::RaftersOnRidgeBeam)), 40.0), 140.0, 0.0, 160.0, 224.0);
+        // 14² / 24 = 8.167 ft of roof stay on the wall, and 12 ft of ceiling.
+        let share = 14.0 * 14.0 / 24.0;
+        let on_wall = total(Framing::Roof(roof(RoofFraming::RaftersOnRidgeBeam)), 40.0);
+        assert!((on_wall.dead - (10.0 * share + 60.0)).abs() < 1e-5 && (on_wall.snow - 28.0 * share).abs() < 1e-5);
         let post = RidgePost {
             at: Length::feet(9),
             building_width: Length::feet(24),
@@ -347,6 +226,8 @@ mod tests {
             span_one_side: Length::feet(12),
             span_other_side: Length::feet(8),
             roof_dead: Pressure::psf(10.0),
+            runs_over: false,
+            beam_weight: LineLoad::ZERO,
         };
         let down = take_down(&[all_along(Framing::RidgePost(post))], &site(40.0), WALL);
         // Half the building, 12 ft, times 10 ft of ridge: 120 ft².
@@ -371,7 +252,12 @@ mod tests {
 
     #[test]
     fn a_floor_brings_half_of_each_side_and_a_wall_its_face() {
-        let above = Framing::WallAbove(WallAbove { height: Length::feet(8), dead: Pressure::psf(12.0) });
+        let above = Framing::WallAbove(WallAbove {
+            height: Length::feet(8),
+            dead: Pressure::psf(12.0),
+            openings: OpeningsAbove::None,
+            brick: false,
+        });
         let carried = [all_along(Framing::Floor(floor(FloorUse::Living))), all_along(above)];
         near(take_down(&carried, &site(0.0), WALL).at(Length::ZERO).map(LineLoad::to_plf), 216.0, 480.0, 0.0, 0.0);
         assert_eq!(take_down_working(&carried, &site(0.0), WALL).len(), 3);
@@ -391,9 +277,10 @@ mod tests {
         let deck = Carried {
             framing: Framing::Floor(floor(FloorUse::Deck)),
             extent: Some((Length::feet(4), Length::feet(10))),
+            on_tail: false,
         };
         let down = take_down(&[deck, all_along(Framing::Roof(roof(RoofFraming::Trusses)))], &site(40.0), WALL);
-        let live = |feet| down.at(Length::feet(feet)).floor_live.to_plf();
+        let live = |feet| down.at(Length::feet(feet)).deck_live.to_plf();
         assert!(live(3).abs() < 1e-9 && (live(5) - 480.0).abs() < 1e-9 && live(11).abs() < 1e-9);
         let feet: Vec<f64> = down.stretches(WALL).iter().map(|(from, _)| from.to_feet()).collect();
         assert_eq!(feet, [0.0, 4.0, 10.0]);
@@ -408,11 +295,99 @@ mod tests {
                 span_other_side: Length::feet(feet),
                 ..floor(FloorUse::Deck)
             };
-            take_down(&[all_along(Framing::Floor(floor))], &site(0.0), WALL).uplift_at_far_end
+            take_down(&[all_along(Framing::Floor(floor))], &site(0.0), WALL).lifted
         };
-        assert_eq!(tail(2), None);
-        // 10·(144 − 64)/24 − 40·64/24 = 33.3 − 106.7.
-        assert!((tail(8).expect("lifted").to_plf() - 73.33).abs() < 0.01);
+        assert_eq!(tail(2), []);
+        // 0.6·10·12/2 − 10·64/24 − 40·64/24 = 36 − 26.7 − 106.7.
+        let [Lifted::FarEnd(lifted)] = tail(8)[..] else { panic!("lifted") };
+        assert!((lifted.to_plf() - 97.33).abs() < 0.01, "{lifted:?}");
+    }
+
+    #[test]
+    fn a_wall_and_a_roof_on_a_tail_are_levered() {
+        // Worked independently: joists 12 ft + 2 ft, 10 D 40 L; on the tail's end a wall of 8 ft at 12 and trusses 28 ft, roof 10,
+        // ceiling 5, 30 psf, 6 in 12: D (230 + 96) · 1.167 + 81.7 = 462.0; S 344.3 · 1.167 = 401.7; L 326.7.
+        let floor = FloorOnWall {
+            framing: FloorFraming::CantileveredPastThisWall,
+            span_one_side: Length::feet(12),
+            span_other_side: Length::feet(2),
+            tail: Tail::Loaded,
+            ..floor(FloorUse::Living)
+        };
+        let wall = WallAbove {
+            height: Length::feet(8),
+            dead: Pressure::psf(12.0),
+            openings: OpeningsAbove::None,
+            brick: false,
+        };
+        let trusses = RoofOnWall { building_width: Length::feet(28), ..roof(RoofFraming::Trusses) };
+        let on_tail = |framing| Carried { framing, extent: None, on_tail: true };
+        let carried =
+            [all_along(Framing::Floor(floor)), on_tail(Framing::WallAbove(wall)), on_tail(Framing::Roof(trusses))];
+        let mut site = site(30.0);
+        site.snow.unbalanced = true;
+        let down = take_down(&carried, &site, WALL);
+        let got = down.at(Length::feet(3)).map(LineLoad::to_plf);
+        assert!((got.dead / 462.0 - 1.0).abs() < 0.001, "{got:?}");
+        assert!((got.snow / 401.7 - 1.0).abs() < 0.005 && (got.floor_live / 326.7 - 1.0).abs() < 0.001, "{got:?}");
+        // 36 − 1.67 − 326/6 − 344.3/6 …: the far end is lifted.
+        assert!(matches!(down.lifted[..], [Lifted::FarEnd(lifted)] if lifted.to_plf() > 60.0), "{:?}", down.lifted);
+        assert_eq!(asked_of(&carried, &site, true, (Length::ZERO, WALL)), []);
+    }
+
+    #[test]
+    fn an_end_of_joists_that_a_long_next_span_lifts_is_reported() {
+        let floor = FloorOnWall {
+            framing: FloorFraming::ContinuousEndingHere,
+            span_one_side: Length::feet(4),
+            span_other_side: Length::feet(16),
+            ..floor(FloorUse::Living)
+        };
+        let down = take_down(&[all_along(Framing::Floor(floor))], &site(0.0), WALL);
+        // 4/2 − 4²/(8·20) = 1.9 ft hold with 0.6·10; 16³/(8·4·20) = 6.4 ft lift with 10 + 40.
+        let [Lifted::ThisEnd(lifted)] = down.lifted[..] else { panic!("{:?}", down.lifted) };
+        assert!((lifted.to_plf() - (6.4 * 50.0 - 1.9 * 6.0)).abs() < 1e-6, "{lifted:?}");
+    }
+
+    #[test]
+    fn what_stands_over_an_opening_above_comes_down_beside_it() {
+        // A window of 8 ft over the right half of a 6 ft header and past it: at the middle of the header 48·w in one place.
+        let places = [Some((Length::feet(7), Length::feet(15))), None, None, None, None, None];
+        let wall = WallAbove {
+            height: Length::feet(8),
+            dead: Pressure::psf(12.0),
+            openings: OpeningsAbove::At(places),
+            brick: false,
+        };
+        let carried = [all_along(Framing::WallAbove(wall)), all_along(Framing::Roof(roof(RoofFraming::Trusses)))];
+        let down = take_down(&carried, &site(40.0), WALL);
+        let at = |feet| down.at(Length::feet(feet)).dead.to_plf();
+        assert!((at(6) - 296.0).abs() < 1e-9 && at(8).abs() < 1e-9 && (at(16) - 296.0).abs() < 1e-9);
+        let left: f64 = down
+            .points
+            .iter()
+            .filter(|point| point.at == Length::feet(7))
+            .map(|point| point.amount.dead.to_lbf())
+            .sum();
+        assert!((left - 296.0 * 4.0).abs() < 1e-6, "{left}");
+    }
+
+    #[test]
+    fn what_nobody_said_is_asked_for_where_it_is_used() {
+        let asked =
+            |carried: &[Carried], said| asked_of(carried, &site(30.0), said, (Length::feet(2), Length::feet(6)));
+        let living = all_along(Framing::Floor(floor(FloorUse::Living)));
+        assert_eq!(asked(&[living], false), [], "a floor uses no snow");
+        let trusses = all_along(Framing::Roof(roof(RoofFraming::Trusses)));
+        assert_eq!(asked(&[trusses], false), [Asked::Snow]);
+        assert_eq!(asked(&[Carried { extent: Some((Length::feet(10), Length::feet(12))), ..trusses }], false), []);
+        assert_eq!(asked(&[living, trusses], true), [Asked::WallBetween]);
+        let tail = FloorOnWall {
+            framing: FloorFraming::CantileveredPastThisWall,
+            tail: Tail::NotSaid,
+            ..floor(FloorUse::Living)
+        };
+        assert_eq!(asked(&[all_along(Framing::Floor(tail))], true), [Asked::Tail]);
     }
 
     #[test]

@@ -249,7 +249,24 @@ impl EngineeredClass {
             Self::Psl20E => row(2900.0, 2025.0, 290.0, 625.0, 2900.0, 2.0, 1.016),
             Self::Psl22E => row(2900.0, 2025.0, 290.0, 625.0, 2900.0, 2.2, 1.118),
             Self::Lsl155E => row(2325.0, 1070.0, 310.0, 900.0, 2170.0, 1.55, 0.787),
-            Self::Glulam24F18E => row(2400.0, 1100.0, 265.0, 650.0, 1600.0, 1.8, 0.95),
+            Self::Glulam24F18E => row(2400.0, 1100.0, 265.0, 650.0, 1600.0, 1.8, 0.85),
+        }
+    }
+
+    /// Fb where the moment hogs, so that the upper edge is in tension: an unbalanced glulam has its weaker
+    /// laminations there (24F-V4: 1450 psi). Emin above is that of the weak axis, which rolling over takes.
+    pub const fn hogging_bending(self) -> Stress {
+        match self {
+            Self::Glulam24F18E => Stress::psi(1450.0),
+            _ => self.values().bending,
+        }
+    }
+
+    /// Fb bent flatwise: of glulam that of its other axis (24F-V4: 1450 psi), of composites as on edge. From memory.
+    pub const fn flatwise_bending(self) -> Stress {
+        match self {
+            Self::Glulam24F18E => Stress::psi(1450.0),
+            _ => self.values().bending,
         }
     }
 

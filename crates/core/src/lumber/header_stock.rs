@@ -130,6 +130,15 @@ impl HeaderBoard {
         matches!(self, Self::Sawn { size: SawnSize { thickness: Thickness::Two, .. }, .. })
     }
 
+    /// How it has to lie, as it is written on ticket and cut list; empty where it does not matter. An unbalanced glulam is
+    /// stamped.
+    pub const fn way_up(self) -> &'static str {
+        match self {
+            Self::Engineered { class: EngineeredClass::Glulam24F18E, .. } => "TOP up",
+            _ => "",
+        }
+    }
+
     /// The wood alone: `DF-L No.2`, `LVL 2.0E-2600`.
     pub fn material_name(self) -> String {
         match self {

@@ -2,14 +2,13 @@
 
 use smallvec::{SmallVec, smallvec};
 
+use super::header::spaced_framing::{SpacedEffect, spaced_effect};
+use super::landing::{Landing, Reach};
 use super::problem::{OpeningLoad, OpeningProblem, SpanRule};
-use crate::loads::kind::{ByKind, Combination, LoadKind};
+use crate::loads::{ByKind, Combination, LoadKind};
 use crate::lumber::{DesignValues, HeaderSpec, SectionProperties};
 use crate::measure::{End, Ends, Length};
 use crate::statics::{BeamLoad, ContinuousBeam, SimpleSpan};
-
-/// Thickness of one jack, in.
-pub const JACK_THICKNESS: f64 = 1.5;
 
 /// A header on its jacks. Stations on it are inches from its left end: the left support, or where it runs past it.
 #[derive(Clone, Copy, Debug)]
@@ -30,6 +29,8 @@ pub struct Bridge<'a> {
     pub jacks: Ends<u8>,
     /// From center of bearing to center of bearing of the packs, in., or clear. Kept: nearly everything asks for it.
     between_packs: f64,
+    /// What framing that comes at points does more than the same load evenly.
+    pub spaced: Option<SpacedEffect>,
 }
 
 /// Which spans of a header over several carry the loads that come and go; dead load is everywhere.
@@ -58,14 +59,34 @@ pub struct CombinedCase<'a> {
     pub loads: SmallVec<[BeamLoad; 4]>,
     /// The uniform load, lb/in., if that is all there is on a simple span.
     pub only_uniform: Option<f64>,
+    /// The part of the even load that comes at points, lb/in., and what that does; `None` where it does nothing more.
+    pub spaced: Option<(f64, SpacedEffect)>,
 }
 
 /// A load on the header, by kind.
 enum Placed {
-    Even { amounts: ByKind<f64>, from: f64, to: f64, throughout: bool },
-    Sloped { at_start: ByKind<f64>, at_end: ByKind<f64>, from: f64, to: f64 },
-    Point { amounts: ByKind<f64>, at: f64 },
-    OnPack { amounts: ByKind<f64>, end: End },
+    Even {
+        amounts: ByKind<f64>,
+        from: f64,
+        to: f64,
+        throughout: bool,
+    },
+    Sloped {
+        at_start: ByKind<f64>,
+        at_end: ByKind<f64>,
+        from: f64,
+        to: f64,
+    },
+    Point {
+        amounts: ByKind<f64>,
+        at: f64,
+    },
+    OnPack {
+        amounts: ByKind<f64>,
+        end: End,
+    },
+    /// Past the packs, on studs of its own.
+    Beyond,
 }
 
 impl<'a> Bridge<'a> {
@@ -75,7 +96,8 @@ impl<'a> Bridge<'a> {
         let section = SectionProperties::from(header.section());
         let counted = if problem.conventions.self_weight { 1.0 / 12.0 } else { 0.0 };
         let own_weight = section.area / 144.0 * header.board.density_pcf() * counted;
-        Self { problem, header, values, section, own_weight, present, jacks, between_packs: 0.0 }.on_jacks(jacks)
+        Self { problem, header, values, section, own_weight, present, jacks, between_packs: 0.0, spaced: None }
+            .on_jacks(jacks)
     }
 
     /// The same header on other jacks.
@@ -84,7 +106,16 @@ impl<'a> Bridge<'a> {
         self.jacks = jacks;
         self.between_packs =
             self.problem.clear.to_inches() + self.half_bearing(End::Left) + self.half_bearing(End::Right);
+        self.spaced = self.problem.spaced.filter(|_| self.is_simple()).and_then(|spaced| {
+            let shear_at = self.problem.conventions.shear_at_depth.then_some(self.section.depth);
+            spaced_effect(&spaced, self.between_packs, shear_at)
+        });
         self
+    }
+
+    /// Thickness of a stud, in.
+    pub fn stud_thickness(&self) -> f64 {
+        self.problem.stud_thickness.to_inches()
     }
 
     /// Whether the header spans from pack to pack and nothing else.
@@ -139,7 +170,7 @@ impl<'a> Bridge<'a> {
 
     fn half_bearing(&self, end: End) -> f64 {
         match self.problem.conventions.span {
-            SpanRule::BearingCenters => f64::from(*self.jacks.at(end)) * JACK_THICKNESS / 2.0,
+            SpanRule::BearingCenters => f64::from(*self.jacks.at(end)) * self.stud_thickness() / 2.0,
             SpanRule::ClearOpening => 0.0,
         }
     }
@@ -159,7 +190,7 @@ impl<'a> Bridge<'a> {
                 Placed::Even { amounts, throughout: true, .. } if pattern == LoadPattern::ALL => {
                     throughout_load += combination.total(&amounts);
                 }
-                Placed::OnPack { .. } => {}
+                Placed::OnPack { .. } | Placed::Beyond => {}
                 placed => self.add(&mut loads, &placed, combination, pattern),
             }
         }
@@ -168,7 +199,8 @@ impl<'a> Bridge<'a> {
         }
         let alone = loads.len() == 1 && throughout_load > 0.0 && self.is_simple();
         let only_uniform = alone.then_some(throughout_load);
-        CombinedCase { bridge: self, combination: *combination, pattern, loads, only_uniform }
+        let spaced = self.spaced_under(combination);
+        CombinedCase { bridge: self, combination: *combination, pattern, loads, only_uniform, spaced }
     }
 
     fn add(
@@ -296,7 +328,7 @@ impl<'a> Bridge<'a> {
         self.problem.loads.iter().map(move |load| match load {
             OpeningLoad::Line { amount, extent } => {
                 let amounts = self.at_stress_level(amount.map(|line| line.to_pounds_per_inch()));
-                let (from, to) = extent.map_or((0.0, length), |extent| clipped(extent, offset, length));
+                let (from, to) = extent.map_or((0.0, length), |extent| self.clipped(extent, offset, length));
                 Placed::Even { amounts, from, to, throughout: extent.is_none() }
             }
             OpeningLoad::Sloped { at_start, at_end, extent } => {
@@ -304,7 +336,7 @@ impl<'a> Bridge<'a> {
                     self.at_stress_level(amount.map(|line| line.to_pounds_per_inch()))
                 };
                 let (start, end) = (at(at_start), at(at_end));
-                let (from, to) = clipped(*extent, offset, length);
+                let (from, to) = self.clipped(*extent, offset, length);
                 let whole = (extent.1 - extent.0).to_inches();
                 let part = |x: f64| ((x - offset - extent.0.to_inches()) / whole).clamp(0.0, 1.0);
                 let between =
@@ -313,37 +345,52 @@ impl<'a> Bridge<'a> {
             }
             OpeningLoad::Point { amount, at } => {
                 let amounts = self.at_stress_level(amount.map(|force| force.to_lbf()));
-                match self.pack_under(*at) {
-                    Some(end) => Placed::OnPack { amounts, end },
-                    None => Placed::Point { amounts, at: (at.to_inches() + offset).clamp(0.0, length) },
+                match self.landing(*at) {
+                    Landing::Pack(end) => Placed::OnPack { amounts, end },
+                    Landing::Header => Placed::Point { amounts, at: (at.to_inches() + offset).clamp(0.0, length) },
+                    Landing::Beyond => Placed::Beyond,
                 }
             }
         })
     }
 
-    /// The pack a point load stands on: at or beyond a face of the opening, unless the header runs on there.
-    fn pack_under(&self, at: Length) -> Option<End> {
-        let pack = |end: End| Length::from_decimal_inches(JACK_THICKNESS) * i64::from(*self.jacks.at(end));
-        let on_run = |end: End, beyond: Length| self.problem.run.past.at(end).is_some() && pack(end) < beyond;
-        if at <= Length::ZERO && !on_run(End::Left, -at) {
-            Some(End::Left)
-        } else if self.problem.clear <= at && !on_run(End::Right, at - self.problem.clear) {
-            Some(End::Right)
-        } else {
-            None
+    /// What a load at a place stands on, measured from the left face of the opening.
+    fn landing(&self, at: Length) -> Landing {
+        let OpeningProblem { clear, stud_thickness, kings, .. } = *self.problem;
+        Reach { clear, stud: stud_thickness, jacks: self.jacks, kings, past: self.problem.run.past }.landing(at)
+    }
+
+    /// Where on the header a load acts that is given from the left face of the opening. One that reaches a face runs on to the
+    /// center of the bearing there.
+    fn clipped(&self, (from, to): (Length, Length), offset: f64, length: f64) -> (f64, f64) {
+        let on_to = |end: End| self.problem.run.past.at(end).is_none();
+        let place = |at: Length| (at.to_inches() + offset).clamp(0.0, length);
+        let start = if from <= Length::ZERO && on_to(End::Left) { 0.0 } else { place(from) };
+        let end = if self.problem.clear <= to && on_to(End::Right) { length } else { place(to) };
+        // What lies beyond the opening altogether presses the pack's studs through the plates, not the header.
+        if to <= Length::ZERO && on_to(End::Left) || self.problem.clear <= from && on_to(End::Right) {
+            return (start, start);
         }
+        (start, end.max(start))
+    }
+
+    /// The part of the even load that comes at points in a combination, lb/in., and what it does more than evenly.
+    fn spaced_under(&self, combination: &Combination) -> Option<(f64, SpacedEffect)> {
+        let (effect, spaced) = self.spaced.zip(self.problem.spaced)?;
+        let amounts = self.at_stress_level(spaced.amount.map(|line| line.to_pounds_per_inch()));
+        Some((combination.total(&amounts), effect))
+    }
+
+    /// What framing that comes at points adds to a pack at its worst place, in a combination, lb.
+    pub fn spaced_on_pack(&self, combination: &Combination) -> f64 {
+        self.spaced_under(combination).map_or(0.0, |(load, effect)| load * effect.reaction)
     }
 
     fn at_stress_level(&self, mut amounts: ByKind<f64>) -> ByKind<f64> {
         amounts.snow *= self.problem.conventions.snow_level;
+        amounts.deck_snow *= self.problem.conventions.snow_level;
         amounts
     }
-}
-
-/// Where on the header a load acts that is given from the left face of the opening.
-fn clipped((from, to): (Length, Length), offset: f64, length: f64) -> (f64, f64) {
-    let place = |at: Length| (at.to_inches() + offset).clamp(0.0, length);
-    (place(from), place(to).max(place(from)))
 }
 
 impl Placed {
@@ -371,7 +418,7 @@ impl Placed {
                 let pounds = total(amounts);
                 (pounds > 0.0).then_some(BeamLoad::Point { pounds, at: *at })
             }
-            Self::OnPack { .. } => None,
+            Self::OnPack { .. } | Self::Beyond => None,
         }
     }
 
@@ -389,6 +436,7 @@ impl Placed {
             }
             Self::Point { amounts, at } => share(ends, amounts, at / span),
             Self::OnPack { amounts, end } => share(ends, amounts, if *end == End::Left { 0.0 } else { 1.0 }),
+            Self::Beyond => {}
         }
     }
 }
@@ -444,7 +492,7 @@ mod tests {
             if bridge.is_simple() {
                 return Ok(());
             }
-            let live = crate::loads::kind::STRENGTH_COMBINATIONS[1];
+            let live = crate::loads::STRENGTH_COMBINATIONS[1];
             let worst = |patterns: &[LoadPattern]| {
                 let largest = |pattern: &LoadPattern| {
                     let case = bridge.under_pattern(&live, *pattern);

@@ -12,22 +12,22 @@ use crate::measure::{Length, Money};
 pub struct StockBoard {
     /// What it is.
     pub board: HeaderBoard,
-    /// Price per foot of one ply.
-    pub price_per_foot: Money,
+    /// Price per foot of one ply; `None` where nobody said one.
+    pub price_per_foot: Option<Money>,
 }
 
 /// One header that was tried.
 #[derive(Clone, Debug, PartialEq)]
 pub struct Candidate {
-    /// Price per foot of all plies.
-    pub price_per_foot: Money,
+    /// Price per foot of all plies; `None` where nobody said one.
+    pub price_per_foot: Option<Money>,
     /// How it did.
     pub evaluation: Evaluation,
 }
 
 /// Every header the stock allows in a wall of this depth: as many plies as fit, at least one even where it does not fit,
 /// so that the answer can say so.
-pub fn headers_from(stock: &[StockBoard], wall_depth: Length) -> Vec<(HeaderSpec, Money)> {
+pub fn headers_from(stock: &[StockBoard], wall_depth: Length) -> Vec<(HeaderSpec, Option<Money>)> {
     let mut headers = Vec::new();
     for item in stock {
         let one_piece = item.board.is_one_piece();
@@ -35,22 +35,32 @@ pub fn headers_from(stock: &[StockBoard], wall_depth: Length) -> Vec<(HeaderSpec
         for plies in fewest..=most {
             let header = HeaderSpec { board: item.board, plies };
             if plies == fewest || header.section().width <= wall_depth {
-                headers.push((header, item.price_per_foot * f64::from(plies)));
+                headers.push((header, item.price_per_foot.map(|price| price * f64::from(plies))));
             }
         }
     }
     headers
 }
 
-/// Tries every header, cheapest first; equal prices by depth.
+/// A price to sort by: what has none comes after everything that has one.
+fn cents(price: Option<Money>) -> f64 {
+    price.map_or(f64::INFINITY, Money::to_cents)
+}
+
+/// Tries every header, cheapest first; equal prices, and those without one, by area and depth.
 ///
 /// # Errors
 /// [`OutsideLimits`] if the opening itself is outside; a board without design values, or not for wet service, is left out.
-pub fn try_all(problem: &OpeningProblem, headers: &[(HeaderSpec, Money)]) -> Result<Vec<Candidate>, OutsideLimits> {
+pub fn try_all(
+    problem: &OpeningProblem,
+    headers: &[(HeaderSpec, Option<Money>)],
+) -> Result<Vec<Candidate>, OutsideLimits> {
     // Sorted before they are tried: an evaluation is large to move about.
-    let mut order: Vec<&(HeaderSpec, Money)> = headers.iter().collect();
+    let mut order: Vec<&(HeaderSpec, Option<Money>)> = headers.iter().collect();
     order.sort_by(|(a, a_price), (b, b_price)| {
-        a_price.to_cents().total_cmp(&b_price.to_cents()).then(a.board.depth().cmp(&b.board.depth()))
+        let area = |header: &HeaderSpec| header.section().area_square_inches();
+        let by_area = if a_price.is_none() { area(a).total_cmp(&area(b)) } else { std::cmp::Ordering::Equal };
+        cents(*a_price).total_cmp(&cents(*b_price)).then(by_area).then(a.board.depth().cmp(&b.board.depth()))
     });
     let mut candidates = Vec::with_capacity(order.len());
     let mut known = KnownJacks::default();
@@ -98,12 +108,18 @@ impl Aim {
     fn measure(self, candidate: &Candidate) -> f64 {
         let header = candidate.evaluation.header;
         match self {
-            Self::Cheapest => candidate.price_per_foot.to_cents(),
+            Self::Cheapest => cents(candidate.price_per_foot),
             Self::Leanest => header.section().area_square_inches(),
             Self::Shallowest => header.board.depth().to_inches(),
             Self::Lightest => header.weight_per_foot_lbf(),
             Self::FewestPlies => f64::from(header.plies),
         }
+    }
+
+    /// What is really looked for: without any price nothing is cheapest, so it is the least wood.
+    pub fn with_prices(self, candidates: &[Candidate]) -> Self {
+        let priced = candidates.iter().any(|candidate| candidate.price_per_foot.is_some());
+        if self == Self::Cheapest && !priced { Self::Leanest } else { self }
     }
 
     /// The candidate that serves the aim best of those that carry; of equals the first, which is the cheapest.
@@ -175,7 +191,7 @@ mod tests {
     fn spf(depth: Depth, price: f64) -> StockBoard {
         let board =
             HeaderBoard::Sawn { species: Species::SprucePineFir, grade: Grade::Number2, size: SawnSize::two_by(depth) };
-        StockBoard { board, price_per_foot: Money::cents(price) }
+        StockBoard { board, price_per_foot: Some(Money::cents(price)) }
     }
 
     #[test]
@@ -208,6 +224,20 @@ mod tests {
         assert_eq!(Margin::Lean.applied(enough, &candidates), enough);
         let more = Margin::BeltAndBraces.applied(enough, &candidates);
         assert_eq!(more.evaluation.header.short_name(), "2-2x12");
+    }
+
+    #[test]
+    fn a_board_without_a_price_is_never_the_cheapest() {
+        let mut problem = roof_window();
+        problem.clear = Length::feet(3);
+        let unpriced = |depth| StockBoard { price_per_foot: None, ..spf(depth, 0.0) };
+        let stock = [unpriced(Depth::Six), spf(Depth::Ten, 150.0), unpriced(Depth::Twelve)];
+        let candidates = try_all(&problem, &headers_from(&stock, problem.wall_depth)).expect("within limits");
+        let name = |aim: Aim| aim.best(&candidates).expect("something carries").evaluation.header.short_name();
+        assert_eq!(name(Aim::Cheapest), "2-2x10");
+        assert_eq!(Aim::Cheapest.with_prices(&candidates), Aim::Cheapest);
+        let none = try_all(&problem, &headers_from(&stock[..1], problem.wall_depth)).expect("within limits");
+        assert_eq!(Aim::Cheapest.with_prices(&none), Aim::Leanest);
     }
 
     #[test]

@@ -2,12 +2,12 @@
 
 use arrayvec::ArrayVec;
 
-use super::bridge::{Bridge, CombinedCase};
-use super::header::{CheckKind, CheckResult, Comparison, bending, deflection, door_sag, post_bearing, shear, width};
+use super::bridge::{Bridge, CombinedCase, LoadPattern};
+use super::header::{CheckKind, CheckResult, Comparison, bending, deflection, door_sag, post, shear, sideways, width};
 use super::jacks::{JackPack, JackStrength, KnownJacks, jack_pack};
 use super::limits::{LARGEST_POINT_LOAD, OutsideLimits, WIDEST_OPENING};
 use super::problem::{Conventions, OpeningLoad, OpeningProblem};
-use crate::loads::kind::{ByKind, LIVE_COMBINATIONS, STRENGTH_COMBINATIONS};
+use crate::loads::{ByKind, LIVE_COMBINATIONS, STRENGTH_COMBINATIONS};
 use crate::lumber::factors::beam_stability::LARGEST_SLENDERNESS_RATIO;
 use crate::lumber::factors::wet_service::Service;
 use crate::lumber::{Family, HeaderSpec, design_values};
@@ -15,7 +15,7 @@ use crate::measure::{End, Ends};
 use crate::working::{Pen, Silent};
 
 /// The most checks a header can have.
-const MOST_CHECKS: usize = 8;
+const MOST_CHECKS: usize = 11;
 
 /// Everything found out about one header over one opening.
 #[derive(Clone, Debug, PartialEq)]
@@ -153,13 +153,12 @@ fn settled<'a>(
     let strength = JackStrength::of(&bridge, known);
     loop {
         let reactions = bridge.reactions_by_kind();
-        let left = jack_pack(&bridge, &strength, &reactions.left);
+        let left = jack_pack(&bridge, &strength, End::Left, &reactions.left);
         // Evenly loaded, both ends are alike.
-        let right = if reactions.left == reactions.right {
-            left.clone()
-        } else {
-            jack_pack(&bridge, &strength, &reactions.right)
-        };
+        let alike = reactions.left == reactions.right
+            && problem.plate.left == problem.plate.right
+            && bridge.jacks.left == bridge.jacks.right;
+        let right = if alike { left.clone() } else { jack_pack(&bridge, &strength, End::Right, &reactions.right) };
         let packs = Ends { left, right };
         let needed = |end: End| {
             let so_far = *bridge.jacks.at(end);
@@ -229,10 +228,18 @@ fn all_checks(bridge: &Bridge<'_>) -> Result<ArrayVec<CheckResult, MOST_CHECKS>,
     }
     let mut checks: ArrayVec<CheckResult, MOST_CHECKS> = [bending, shear, live, total].into_iter().collect();
     checks.extend(conventions.most_sag_over_door.map(|_| door));
-    checks.extend(post_bearing::post_bearing(bridge));
+    checks.extend(post::post_checks(bridge));
+    checks.extend(sideways_check(bridge));
     checks.push(width::width_in_wall(bridge.header, bridge.problem.wall_depth));
     checks.extend(conventions.deepest.map(|deepest| width::depth_in_room(bridge.header, deepest)));
     Ok(checks)
+}
+
+/// Wind bending a hung header sideways, where it does.
+fn sideways_check(bridge: &Bridge<'_>) -> Option<CheckResult> {
+    let (index, comparison) = sideways::hardest(bridge)?;
+    let combination = sideways::upright(index).name;
+    Some(CheckResult { kind: CheckKind::Sideways, comparison, combination, pattern: LoadPattern::ALL })
 }
 
 /// Keeps the harder of what was found so far and this case.
@@ -241,7 +248,8 @@ fn consider(worst: &mut CheckResult, case: &CombinedCase<'_>) {
         return;
     }
     let Some(comparison) = compare(&mut Silent, worst.kind, case) else { return };
-    if worst.combination.is_empty() || worst.ratio() < comparison.ratio() {
+    // What is not a number is worse than any.
+    if worst.combination.is_empty() || worst.ratio() < comparison.ratio() || comparison.ratio().is_nan() {
         *worst =
             CheckResult { kind: worst.kind, comparison, combination: case.combination.name, pattern: case.pattern };
     }
@@ -256,7 +264,12 @@ pub fn compare<P: Pen>(pen: &mut P, kind: CheckKind, case: &CombinedCase<'_>) ->
         CheckKind::LiveDeflection => Some(deflection::deflection(pen, case, conventions.live_deflection_limit)),
         CheckKind::TotalDeflection => Some(deflection::deflection(pen, case, conventions.total_deflection_limit)),
         CheckKind::DoorSag => conventions.most_sag_over_door.map(|most| door_sag::door_sag(pen, case, most)),
-        CheckKind::PostBearing | CheckKind::Width | CheckKind::Depth => None,
+        CheckKind::PostBearing
+        | CheckKind::PostColumn
+        | CheckKind::PostPlate
+        | CheckKind::Sideways
+        | CheckKind::Width
+        | CheckKind::Depth => None,
     }
 }
 

@@ -2,7 +2,7 @@
 
 use thiserror::Error;
 
-use crate::job::SpecialCase;
+use crate::loads::Asked;
 use crate::measure::{Length, LengthStyle};
 
 /// The widest opening that is sized.
@@ -16,12 +16,35 @@ pub const TALLEST_WALL: Length = Length::feet(12);
 pub const WHERE_THE_METHOD_ENDS: [&str; 5] = [
     "No number is given for openings over 20 ft, more than three storeys, walls over 12 ft without a wind check, point loads \
      over 20,000 lb.",
-    "Nor for drifting snow, ice, unbalanced snow on hips and valleys, earthquake or wind bracing and its panels.",
+    "Nor for drifting snow, ice, unbalanced snow on hips and valleys, brick on wood, rafters on a ridge board under 3 in 12, hills, \
+     earthquake or wind bracing and its panels.",
     "Nor for steel, sloped or curved beams, notched or drilled headers, fire ratings, fire-retardant or preservative \
      treatment.",
     "Lumber of unknown grade is assumed to be No.2 Spruce-Pine-Fir where the user says so.",
     "This is a planning aid. Local code, the approved drawings and a licensed engineer or the building official decide.",
 ];
+
+/// What takes an opening out of the ordinary, and with one exception out of the tool's limits.
+#[derive(Clone, Copy, Debug, Default, PartialEq, Eq, PartialOrd, Ord, Hash)]
+pub enum SpecialCase {
+    /// Nothing.
+    #[default]
+    Ordinary,
+    /// A steel beam or a flitch plate.
+    Steel,
+    /// A sloped or curved beam.
+    SlopedOrCurved,
+    /// A header that is notched or drilled.
+    NotchedOrDrilled,
+    /// A wall with a fire rating, or fire-retardant-treated lumber.
+    FireRated,
+    /// Incised or preservative-treated lumber.
+    PreservativeTreated,
+    /// The wall braces the building against wind or earthquake here.
+    BracedWallPanel,
+    /// Lumber in an existing wall, its grade unknown: No.2 is assumed and said.
+    UnknownGrade,
+}
 
 /// Why an opening is not sized. The `Display` sentence says who decides.
 #[derive(Clone, Debug, PartialEq, Error)]
@@ -100,15 +123,43 @@ pub enum OutsideLimits {
         /// Rough opening.
         clear: Length,
     },
-    /// There is no load, so there is nothing to size.
-    #[error("Nothing is said yet about what this wall carries. Fill in its loads, or mark it as carrying nothing.")]
-    NothingKnown,
+    /// Something has yet to be said.
+    #[error("{}", asked_words(asked))]
+    NotSaid {
+        /// What, the first first.
+        asked: Vec<Asked>,
+    },
+    /// The unit is of no size that its kind comes in.
+    #[error("{said} That is no size for it: say it again, with its unit.")]
+    NotMeant {
+        /// What is said.
+        said: String,
+    },
+    /// A roof too flat for a ridge board.
+    #[error(
+        "Rafters on a ridge board under 3 in 12 do not hold one another up: a ridge beam carries there. Say so, or a licensed \
+         engineer decides."
+    )]
+    RidgeBoardTooFlat,
+    /// Brick or stone on wood.
+    #[error(
+        "Brick or stone on a wood wall is not calculated here: steel or masonry carries it. A licensed engineer decides."
+    )]
+    Brick,
+    /// Wind on a hill.
+    #[error("On a hill or ridge wind is stronger than is calculated here. A licensed engineer gives the pressure.")]
+    OnAHill,
     /// A non-bearing flat header has its own limit.
     #[error("A flat 2x over a non-bearing opening goes to 8 ft; this one is {}. Use a header or ask.", written(clear))]
     TooWideForFlat {
         /// Rough opening.
         clear: Length,
     },
+}
+
+fn asked_words(asked: &[Asked]) -> String {
+    let sentences: Vec<&str> = asked.iter().map(|asked| asked.sentence()).collect();
+    sentences.join(" ")
 }
 
 /// What is missing and who decides, for what is out of the ordinary.
@@ -135,6 +186,30 @@ const fn special_words(special: SpecialCase) -> &'static str {
 }
 
 impl OutsideLimits {
+    /// Its short name, kept for good; of what has yet to be said, one for each thing.
+    pub fn codes(&self) -> Vec<&'static str> {
+        let code = match self {
+            Self::NotSaid { asked } => return asked.iter().map(|asked| asked.code()).collect(),
+            Self::TooWide { .. } => "too-wide",
+            Self::PointLoadTooLarge { .. } => "point-load-too-large",
+            Self::WallTooTall { .. } => "wall-too-tall",
+            Self::NoDesignValues { .. } => "no-design-values",
+            Self::NoJackValues { .. } => "no-jack-values",
+            Self::WetEngineered { .. } => "wet-engineered",
+            Self::TooSlender { .. } => "too-slender",
+            Self::Snow { .. } => "snow-beyond-the-method",
+            Self::TooManyStoreys => "too-many-storeys",
+            Self::Special { .. } => "out-of-the-ordinary",
+            Self::KingsNotInTable { .. } => "kings-not-in-table",
+            Self::NotMeant { .. } => "say-size",
+            Self::RidgeBoardTooFlat => "ridge-board-too-flat",
+            Self::Brick => "brick-on-wood",
+            Self::OnAHill => "on-a-hill",
+            Self::TooWideForFlat { .. } => "too-wide-for-flat",
+        };
+        vec![code]
+    }
+
     /// Whether another header may be within the limits: then this one is left out of a search, which goes on.
     pub const fn is_of_the_header(&self) -> bool {
         matches!(self, Self::NoDesignValues { .. } | Self::WetEngineered { .. } | Self::TooSlender { .. })

@@ -4,6 +4,7 @@
 //! [`kings`] count the studs; [`candidates`] tries a whole stock; [`verdict`] says it in one word.
 
 pub mod bridge;
+pub mod built_up_column;
 pub mod candidates;
 pub mod count;
 pub mod evaluate;
@@ -11,12 +12,13 @@ pub mod existing;
 pub mod header;
 pub mod jacks;
 pub mod kings;
+pub mod landing;
 pub mod limits;
-pub mod one_size;
 pub mod problem;
 pub mod reach;
 pub mod schools;
 pub mod sheet;
+pub mod stud;
 #[cfg(test)]
 pub(crate) mod testing;
 pub mod verdict;
@@ -25,7 +27,7 @@ pub use bridge::{Bridge, CombinedCase};
 pub use evaluate::{Evaluation, evaluate};
 pub use limits::OutsideLimits;
 pub use problem::{
-    Conventions, HeaderRun, JackLength, JackLumber, JackSeat, OpeningLoad, OpeningProblem, Post, SpanRule, TopEdge,
-    TopEdgeWidth,
+    Conventions, HeaderFace, HeaderRun, JackLength, JackLumber, JackSeat, OpeningLoad, OpeningProblem, PackPlate, Post,
+    SidewaysWind, SpacedFraming, SpanRule, TopEdge, TopEdgeWidth,
 };
 pub use verdict::Verdict;

@@ -2,12 +2,12 @@
 
 use smallvec::SmallVec;
 
-use crate::loads::kind::{ByKind, LoadKind};
+use crate::loads::{ByKind, LoadKind};
 use crate::lumber::factors::bearing_area::PlateEnd;
 use crate::lumber::factors::repetitive_member::RepetitiveRule;
 use crate::lumber::factors::wet_service::Service;
 use crate::lumber::{Depth, Grade, SawnSize, Species};
-use crate::measure::{Ends, Force, Length, LineLoad, Stress};
+use crate::measure::{Ends, Force, Length, LineLoad, Pressure, Stress};
 
 /// A load that reaches the header or its packs. Positions are from the left face of the opening.
 #[derive(Clone, Copy, Debug, PartialEq)]
@@ -28,7 +28,8 @@ pub enum OpeningLoad {
         /// From where to where.
         extent: (Length, Length),
     },
-    /// At one place. At or beyond a face of the opening it stands on that jack pack, not on the header.
+    /// At one place. Beyond a face of the opening it stands on that pack, not on the header, as far as the pack reaches; past
+    /// the pack it stands on studs of its own.
     Point {
         /// How much of each kind.
         amount: ByKind<Force>,
@@ -68,6 +69,13 @@ pub enum TopEdge {
     Braced,
     /// Hung at head height with cripples on it: free over the design span.
     Free(TopEdgeWidth),
+    /// Hung, and free but for the header that is just so deep that it fills the room up to level top plates.
+    FreeBelow {
+        /// What width resists rolling over.
+        width: TopEdgeWidth,
+        /// The depth that fills the room.
+        fills: Length,
+    },
 }
 
 /// What width resists rolling over.
@@ -100,6 +108,18 @@ pub enum JackSeat {
     Notched,
 }
 
+/// Where in the depth of the wall a header stands that is thinner than it.
+#[derive(Clone, Copy, Debug, Default, PartialEq, Eq, PartialOrd, Ord, Hash)]
+pub enum HeaderFace {
+    /// Flush with one face of the wall, whatever fills the rest: the jacks are loaded off their middle.
+    #[default]
+    OneFace,
+    /// In the middle of the wall.
+    Centered,
+    /// Its plies at both faces, filled between.
+    BothFaces,
+}
+
 /// The conventions in force.
 #[derive(Clone, Copy, Debug, PartialEq)]
 pub struct Conventions {
@@ -125,6 +145,10 @@ pub struct Conventions {
     pub nailer_bearing: Option<Stress>,
     /// How the header sits on its jacks.
     pub seat: JackSeat,
+    /// What width resists rolling over where the lower edge is pressed, over a post.
+    pub lower_edge: TopEdgeWidth,
+    /// Where in the wall's depth it stands; `None` where its jacks are taken as loaded in their middle.
+    pub face: Option<HeaderFace>,
     /// What part of the given snow is allowable-stress level: 1.0, or 0.7 of strength-level ground snow (ASCE 7-22).
     pub snow_level: f64,
     /// Whether the header's own weight is added.
@@ -155,6 +179,8 @@ impl Default for Conventions {
             most_sag_over_door: None,
             nailer_bearing: None,
             seat: JackSeat::Full,
+            lower_edge: TopEdgeWidth::AllPlies,
+            face: None,
             snow_level: 1.0,
             self_weight: true,
             most_jacks: 4,
@@ -210,6 +236,60 @@ impl HeaderRun {
     }
 }
 
+/// The sole plate under a pack.
+#[derive(Clone, Copy, Debug, Default, PartialEq, Eq)]
+pub struct PackPlate {
+    /// Whether it runs on under the opening, as for a window, or is cut at the pack.
+    pub inward: PlateEnd,
+    /// How far it runs on outward from the face of the opening; `None` where that is far enough.
+    pub outward: Option<Length>,
+}
+
+impl PackPlate {
+    /// Whether so much bearing, from the face of the opening outward, ends 3 in. or more from both ends of the plate.
+    /// NDS 2018 3.10.4.
+    pub fn under(self, bearing: Length) -> PlateEnd {
+        match self.outward {
+            Some(outward) if outward - bearing < CLEAR_OF_PLATE_END => PlateEnd::Cut,
+            _ => self.inward,
+        }
+    }
+}
+
+/// How far a bearing has to be from a member's end for C_b (NDS 2018 3.10.4).
+pub const CLEAR_OF_PLATE_END: Length = Length::inches(3);
+
+/// Framing that lands at even distances, such as trusses: how much of the load that is given as even comes so.
+#[derive(Clone, Copy, Debug, PartialEq)]
+pub struct SpacedFraming {
+    /// The part of the even load that comes so.
+    pub amount: ByKind<LineLoad>,
+    /// From one to the next.
+    pub apart: Length,
+    /// Over how much of the header the plates spread each.
+    pub spread: Length,
+    /// The stretch beside the opening whose load the kings take: half a stud space and a king.
+    pub kings_take: Length,
+}
+
+/// Wind that bends a hung header sideways.
+#[derive(Clone, Copy, Debug, PartialEq)]
+pub struct SidewaysWind {
+    /// Strength-level pressure, W.
+    pub pressure: Pressure,
+    /// From the head of the opening up to the plates.
+    pub above: Length,
+    /// Height of the opening.
+    pub opening: Length,
+}
+
+impl SidewaysWind {
+    /// Height of wall whose wind comes to a header so deep: itself, half of what is over it, half of the opening. In.
+    pub fn height_on(&self, depth: f64) -> f64 {
+        (self.above.to_inches() + depth) / 2.0 + self.opening.to_inches() / 2.0
+    }
+}
+
 /// An opening to be bridged.
 #[derive(Clone, Debug, PartialEq)]
 pub struct OpeningProblem {
@@ -217,6 +297,8 @@ pub struct OpeningProblem {
     pub clear: Length,
     /// Depth of the wall's studs.
     pub wall_depth: Length,
+    /// Thickness of a stud.
+    pub stud_thickness: Length,
     /// Length of a jack.
     pub jack_length: JackLength,
     /// What comes down.
@@ -225,8 +307,17 @@ pub struct OpeningProblem {
     pub jack: JackLumber,
     /// Fc⊥ of the sole plate.
     pub plate_bearing: Stress,
-    /// Whether the sole plate is cut at the packs.
-    pub plate_end: PlateEnd,
+    /// The sole plate under each pack.
+    pub plate: Ends<PackPlate>,
+    /// Kings of each pack, which reach as far past the jacks; `None` where whatever stands beyond the opening stands on the
+    /// pack.
+    pub kings: Ends<Option<u8>>,
+    /// Framing that comes at points rather than evenly.
+    pub spaced: Option<SpacedFraming>,
+    /// Wind that bends the header sideways, where it does.
+    pub sideways: Option<SidewaysWind>,
+    /// Whether the wall's sheathing holds studs under its plates sideways.
+    pub sheathed: bool,
     /// Where the header runs besides from pack to pack.
     pub run: HeaderRun,
     /// How it is judged.
@@ -234,6 +325,11 @@ pub struct OpeningProblem {
 }
 
 impl OpeningProblem {
+    /// Whether everything on it is spread evenly along it.
+    pub fn is_evenly_loaded(&self) -> bool {
+        self.loads.iter().all(|load| matches!(load, OpeningLoad::Line { extent: None, .. }))
+    }
+
     /// Which kinds of load are present at all.
     pub fn kinds_present(&self) -> ByKind<bool> {
         let mut present = ByKind { dead: true, ..ByKind::default() };

@@ -2,13 +2,14 @@
 
 use super::bridge::Bridge;
 use super::evaluate::{Evaluation, compare, settled_bridge};
-use super::header::CheckKind;
-use super::jacks::{JackPack, JackReason, column, end_grain, flat_nailer, header_bearing, sole_plate};
+use super::header::post::post_working;
+use super::header::{CheckKind, sideways};
+use super::jacks::{JackPack, JackReason, column, eccentric, end_grain, flat_nailer, header_bearing, sole_plate};
 use super::limits::OutsideLimits;
 use super::problem::OpeningProblem;
-use crate::loads::kind::{Combination, LIVE_COMBINATIONS, STRENGTH_COMBINATIONS};
+use crate::loads::{Combination, LIVE_COMBINATIONS, STRENGTH_COMBINATIONS};
 use crate::measure::End;
-use crate::working::{Clause, Entry, Ink, Number, Pen, Unit};
+use crate::working::{Clause, Entry, Ink, Number, Pen, Silent, Unit};
 
 /// One part of the sheet.
 #[derive(Clone, Debug, PartialEq)]
@@ -38,6 +39,17 @@ pub fn calculation_sheet(problem: &OpeningProblem, evaluation: &Evaluation) -> R
             title: format!("{}, {}", check.kind.name(), check.combination),
             entries: ink.into_entries(),
         });
+    }
+    if !problem.run.posts.is_empty() {
+        let mut ink = Ink::default();
+        post_working(&mut ink, &bridge);
+        parts.push(SheetPart { title: "posts under the header".into(), entries: ink.into_entries() });
+    }
+    if let Some((wind, (index, _))) = problem.sideways.zip(sideways::hardest(&bridge)) {
+        let mut ink = Ink::default();
+        sideways::sideways(&mut ink, &bridge, &wind, index);
+        let title = format!("{}, {}", CheckKind::Sideways.name(), sideways::upright(index).name);
+        parts.push(SheetPart { title, entries: ink.into_entries() });
     }
     for end in End::BOTH {
         parts.push(jacks_part(&bridge, end, evaluation.packs.at(end)));
@@ -108,12 +120,23 @@ fn jacks_part(bridge: &Bridge<'_>, end: End, pack: &JackPack) -> SheetPart {
         let each = match (count.reason, combination) {
             (JackReason::HeaderBearing, _) => Some(header_bearing::one_jack_carries(&mut ink, bridge)),
             (JackReason::SolePlate, _) => {
-                Some(sole_plate::one_jack_carries(&mut ink, bridge, count.count.unwrap_or(1)))
+                Some(sole_plate::one_jack_carries(&mut ink, bridge, end, count.count.unwrap_or(1)))
             }
             (JackReason::Column, Some(combination)) => column::one_jack_carries(&mut ink, bridge, combination),
             (JackReason::EndGrain, Some(combination)) => end_grain::one_jack_carries(&mut ink, bridge, combination),
             (JackReason::FlatNailer, _) => flat_nailer::one_jack_carries(&mut ink, bridge),
-            (JackReason::Column | JackReason::EndGrain | JackReason::CodeTable | JackReason::ShopRule, _) => None,
+            (JackReason::Eccentric, Some(combination)) => {
+                off_middle(&mut ink, bridge, combination, count.load, *bridge.jacks.at(end));
+                continue;
+            }
+            (
+                JackReason::Column
+                | JackReason::EndGrain
+                | JackReason::Eccentric
+                | JackReason::CodeTable
+                | JackReason::ShopRule,
+                _,
+            ) => None,
         };
         match each {
             Some(each) => {
@@ -124,6 +147,22 @@ fn jacks_part(bridge: &Bridge<'_>, end: End, pack: &JackPack) -> SheetPart {
         }
     }
     SheetPart { title: format!("jacks, {} end", end.word()), entries: ink.into_entries() }
+}
+
+/// The jacks that are there, pressed off their middle.
+fn off_middle(ink: &mut Ink, bridge: &Bridge<'_>, combination: &Combination, load: f64, jacks: u8) {
+    let Some(off) = eccentric::eccentricity(bridge) else { return };
+    let depth = bridge.problem.wall_depth.to_inches();
+    let area = bridge.stud_thickness() * depth;
+    let length = bridge.problem.jack_length.under(bridge.header.board.depth()).to_inches();
+    let column = column::one_jack_carries(&mut Silent, bridge, combination).map_or(0.0, |carries| carries / area);
+    let wood = eccentric::JackWood { column, ..eccentric::wood(bridge, length, depth) };
+    let stress = load / (f64::from(jacks.max(1)) * area);
+    let jacks_there = ink.given("jacks", f64::from(jacks));
+    let area = ink.given("t·d", area);
+    let stress_there = ink.given("pack load", load) / (jacks_there * area);
+    ink.step("axial stress", "fc", Unit::Psi, Clause::nds("15.4.1"), stress_there);
+    eccentric::works(ink, stress, &wood, combination.duration, off, depth);
 }
 
 #[cfg(test)]

@@ -1,11 +1,10 @@
 //! The worked example that the checks' tests share: a 3 ft window in a 2x4 wall under a roof, 2-2x6 SPF No.2.
 
 use super::evaluate::{Evaluation, evaluate};
-use super::problem::{Conventions, HeaderRun, JackLength, JackLumber, OpeningLoad, OpeningProblem};
-use crate::loads::kind::ByKind;
-use crate::lumber::factors::bearing_area::PlateEnd;
+use super::problem::{Conventions, HeaderRun, JackLength, JackLumber, OpeningLoad, OpeningProblem, PackPlate};
+use crate::loads::ByKind;
 use crate::lumber::{Depth, Grade, HeaderBoard, HeaderSpec, SawnSize, Species};
-use crate::measure::{Length, LineLoad, Stress};
+use crate::measure::{Ends, Length, LineLoad, Stress};
 
 /// D 240 and S 336 lb/ft over a 3 ft opening, jacks 80 in.
 pub fn roof_window() -> OpeningProblem {
@@ -13,11 +12,16 @@ pub fn roof_window() -> OpeningProblem {
     OpeningProblem {
         clear: Length::feet(3),
         wall_depth: Length::inches_and(3, 1, 2),
+        stud_thickness: Length::inches_and(1, 1, 2),
         jack_length: JackLength::Given(Length::inches(80)),
         loads: vec![OpeningLoad::Line { amount, extent: None }],
         jack: JackLumber { species: Species::SprucePineFir, grade: Grade::Stud, depth: Depth::Four },
         plate_bearing: Stress::psi(425.0),
-        plate_end: PlateEnd::Cut,
+        plate: Ends::both(PackPlate::default()),
+        kings: Ends::both(None),
+        spaced: None,
+        sideways: None,
+        sheathed: true,
         run: HeaderRun::default(),
         conventions: Conventions::default(),
     }

@@ -2,8 +2,8 @@
 
 use super::evaluate::Evaluation;
 
-/// From this ratio on, a header that passes is said to carry barely: the spread of lumber, span and load is about this
-/// wide (common practice, no source).
+/// From this ratio on, what passes is said to carry barely: the spread of lumber, span and load is about this wide (common
+/// practice, no source).
 pub const BARELY_FROM: f64 = 0.90;
 
 /// Whether it carries.
@@ -13,9 +13,11 @@ pub enum Verdict {
     Carries,
     /// Everything is met, with less than a tenth to spare.
     CarriesBarely,
+    /// The code's table takes the header, calculation does not.
+    OnlyTheTable,
     /// Something is not met.
     DoesNotCarry,
-    /// Outside the limits: no number.
+    /// No number: outside the limits, or something has yet to be said.
     AskAnEngineer,
 }
 
@@ -25,12 +27,24 @@ impl Verdict {
         match self {
             Self::Carries => "Carries",
             Self::CarriesBarely => "Carries, barely",
+            Self::OnlyTheTable => "Only the table allows it",
             Self::DoesNotCarry => "Does not carry",
             Self::AskAnEngineer => "Ask an engineer",
         }
     }
 
-    /// Of an evaluated header.
+    /// Its short name, kept for good.
+    pub const fn code(self) -> &'static str {
+        match self {
+            Self::Carries => "carries",
+            Self::CarriesBarely => "barely",
+            Self::OnlyTheTable => "table_only",
+            Self::DoesNotCarry => "does_not_carry",
+            Self::AskAnEngineer => "ask",
+        }
+    }
+
+    /// Of a header that was tried, with its jacks and posts.
     pub fn of(evaluation: &Evaluation) -> Self {
         if !evaluation.carries() {
             Self::DoesNotCarry

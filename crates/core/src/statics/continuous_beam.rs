@@ -129,6 +129,18 @@ impl<'a> ContinuousBeam<'a> {
         self.moment_stations().into_iter().map(at).fold(Extreme::default(), larger)
     }
 
+    /// The largest sagging moment, and the largest hogging one, each as a positive amount; zero where there is none.
+    pub fn largest_by_sign(&self) -> [Extreme; 2] {
+        let stations = self.moment_stations();
+        [1.0, -1.0].map(|sign| {
+            let at = |at: &f64| Extreme { value: sign * self.moment(*at), at: *at };
+            stations
+                .iter()
+                .map(at)
+                .fold(Extreme::default(), |most, next| if most.value < next.value { next } else { most })
+        })
+    }
+
     /// The largest deflection times E·I by amount between two stations, with its sign.
     pub fn largest_deflection_ei(&self, low: f64, high: f64) -> Extreme {
         let mut stations = self.moment_stations();
@@ -142,8 +154,8 @@ impl<'a> ContinuousBeam<'a> {
         flats.into_iter().map(at).fold(Extreme::default(), larger)
     }
 
-    /// Largest shear by amount beside any support; with `depth`, by NDS 2018 3.4.3.1: load within that distance of
-    /// the support is left out, and a point load at x within it counts x/d.
+    /// Largest shear by amount beside any support; with `depth`, by NDS 2018 3.4.3.1: spread load within that distance of
+    /// a support is left out, and a point load at x within it counts x/d.
     pub fn largest_shear(&self, depth: Option<f64>) -> f64 {
         let mut largest: f64 = 0.0;
         for (index, support) in self.supports.iter().enumerate() {
@@ -163,23 +175,36 @@ impl<'a> ContinuousBeam<'a> {
         largest
     }
 
-    /// Shear by amount beside a support, with the loads within `depth` of it on one side reduced.
+    /// Shear by amount beside a support: of each spread load what lies within `depth` of any support is left out, and a point load
+    /// within it on this side counts in part.
     fn shear_beside(&self, support: f64, side: f64, depth: f64) -> f64 {
         let (low, high) = if side < 0.0 { (support - depth, support) } else { (support, support + depth) };
-        let scaled = |load: &BeamLoad| match *load {
-            // Straight over the support: it presses the support and shears nothing.
-            BeamLoad::Point { at, .. } if (at - support).abs() < 1e-9 * self.length => load.times(0.0),
-            BeamLoad::Point { at, .. } if low < at && at < high => load.times((at - support).abs() / depth),
-            _ => *load,
-        };
-        let kept: Vec<BeamLoad> = self.loads.iter().map(scaled).collect();
-        // The supports are those of a beam that has been solved.
-        let Ok(reduced) = ContinuousBeam::solve(self.length, &self.supports, &kept) else { return f64::INFINITY };
         let nudge = 1e-9 * self.length;
         let beside = if side < 0.0 { support - nudge } else { support };
-        let lines = self.loads.iter().filter(|load| !matches!(load, BeamLoad::Point { .. }));
-        let within: f64 = lines.map(|load| load.resultant_between(low, high)).sum();
-        (reduced.shear(beside).abs() - within).max(0.0)
+        let mut counted: Vec<BeamLoad> = Vec::with_capacity(2 * self.loads.len());
+        for load in self.loads {
+            match *load {
+                // Straight over the support: it presses the support and shears nothing.
+                BeamLoad::Point { at, .. } if (at - support).abs() < nudge => {}
+                BeamLoad::Point { at, .. } if low < at && at < high => {
+                    counted.push(load.times((at - support).abs() / depth));
+                }
+                BeamLoad::Point { .. } => counted.push(*load),
+                BeamLoad::Uniform { .. } | BeamLoad::Sloped { .. } => {
+                    counted.extend(self.clear_of_supports(depth).filter_map(|(from, to)| load.clipped(from, to)));
+                }
+            }
+        }
+        // The supports are those of a beam that has been solved.
+        ContinuousBeam::solve(self.length, &self.supports, &counted)
+            .map_or(f64::INFINITY, |beam| beam.shear(beside).abs())
+    }
+
+    /// The stretches farther than `depth` from every support.
+    fn clear_of_supports(&self, depth: f64) -> impl Iterator<Item = (f64, f64)> {
+        let starts = std::iter::once(0.0).chain(self.supports.iter().map(move |support| support + depth));
+        let ends = self.supports.iter().map(move |support| support - depth).chain(std::iter::once(self.length));
+        starts.zip(ends).filter(|(from, to)| from < to)
     }
 }
 

@@ -4,19 +4,18 @@
 
 use sturvek_core::framing::{OpeningOutcome, OpeningPlan, plan_wall};
 use sturvek_core::job::{
-    Job, Opening, OpeningDesign, OpeningId, OpeningKind, PointLoad, PointLoadId, Size, Wall, WallFrame, WallId,
+    Job, KingWindBasis, Opening, OpeningDesign, OpeningId, OpeningKind, PointLoad, PointLoadId, SiteSaid, Size, Wall,
+    WallFrame, WallId,
 };
 use sturvek_core::loads::{
-    BearingEvidence, ByKind, Carried, FloorFraming, FloorOnWall, FloorUse, Framing, RoofFraming, RoofOnWall,
-    SnowTrouble, WallCarries,
+    BearingEvidence, ByKind, Carried, FloorOnWall, Framing, RoofOnWall, WallCarries, WindExposure, WindSpeed,
 };
-use sturvek_core::lumber::factors::bearing_area::PlateEnd;
 use sturvek_core::lumber::{Depth, Grade, HeaderBoard, HeaderSpec, SawnSize, Species};
-use sturvek_core::measure::{Force, Length, LineLoad, Money, Pressure, Stress};
+use sturvek_core::measure::{Ends, Force, Length, LineLoad, Money, Stress};
 use sturvek_core::sizing::candidates::StockBoard;
 use sturvek_core::sizing::limits::OutsideLimits;
 use sturvek_core::sizing::{
-    Conventions, Evaluation, HeaderRun, JackLength, JackLumber, OpeningLoad, OpeningProblem, evaluate,
+    Conventions, Evaluation, HeaderRun, JackLength, JackLumber, OpeningLoad, OpeningProblem, PackPlate, evaluate,
 };
 
 pub fn sawn(species: Species, grade: Grade, depth: Depth, plies: u8) -> HeaderSpec {
@@ -28,7 +27,10 @@ pub fn spf(depth: Depth) -> HeaderSpec {
 }
 
 pub fn line(dead: f64, floor_live: f64, roof_live: f64, snow: f64) -> OpeningLoad {
-    OpeningLoad::Line { amount: ByKind { dead, floor_live, roof_live, snow }.map(LineLoad::plf), extent: None }
+    OpeningLoad::Line {
+        amount: ByKind { dead, floor_live, roof_live, snow, ..ByKind::default() }.map(LineLoad::plf),
+        extent: None,
+    }
 }
 
 pub fn point(dead: f64, snow: f64, at: i64) -> OpeningLoad {
@@ -41,11 +43,16 @@ pub fn opening(clear: i64, loads: Vec<OpeningLoad>) -> OpeningProblem {
     OpeningProblem {
         clear: Length::inches(clear),
         wall_depth: Length::inches_and(3, 1, 2),
+        stud_thickness: Length::inches_and(1, 1, 2),
         jack_length: JackLength::Given(Length::inches(80)),
         loads,
         jack: JackLumber { species: Species::SprucePineFir, grade: Grade::Stud, depth: Depth::Four },
         plate_bearing: Stress::psi(425.0),
-        plate_end: PlateEnd::Cut,
+        plate: Ends::both(PackPlate::default()),
+        kings: Ends::both(None),
+        spaced: None,
+        sideways: None,
+        sheathed: true,
         run: HeaderRun::default(),
         conventions: Conventions::default(),
     }
@@ -56,42 +63,27 @@ pub fn judged(problem: &OpeningProblem, header: HeaderSpec) -> Evaluation {
 }
 
 pub fn roof() -> RoofOnWall {
-    RoofOnWall {
-        framing: RoofFraming::Trusses,
-        building_width: Length::feet(24),
-        overhang: Length::feet(2),
-        rise_in_twelve: 6.0,
-        bay: Length::feet(2),
-        roof_dead: Pressure::psf(10.0),
-        ceiling_dead: Pressure::psf(5.0),
-        attic_live: Pressure::ZERO,
-        snow_trouble: SnowTrouble::None,
-    }
+    RoofOnWall::usual(Length::feet(24))
 }
 
 pub fn floor(span: i64) -> Framing {
-    Framing::Floor(FloorOnWall {
-        use_: FloorUse::Living,
-        framing: FloorFraming::Simple,
-        span_one_side: Length::feet(span),
-        span_other_side: Length::ZERO,
-        bay: Length::inches(16),
-        dead: Pressure::psf(10.0),
-        live: Pressure::psf(40.0),
-    })
+    Framing::Floor(FloorOnWall { no_wall_above: true, ..FloorOnWall::usual(Length::feet(span)) })
 }
 
 pub fn carrying(framing: &[Framing]) -> WallCarries {
-    WallCarries::Framing(framing.iter().map(|framing| Carried { framing: *framing, extent: None }).collect())
+    WallCarries::Framing(
+        framing.iter().map(|framing| Carried { framing: *framing, extent: None, on_tail: false }).collect(),
+    )
 }
 
 /// A job of one 24 ft wall with one opening in its middle.
 pub fn job_of(kind: OpeningKind, width: Length, carries: WallCarries) -> Job {
     let stock = Depth::ALL.map(|depth| StockBoard {
         board: spf(depth).board,
-        price_per_foot: Money::cents(14.0 * depth.nominal() as f64),
+        price_per_foot: Some(Money::cents(14.0 * depth.nominal() as f64)),
     });
     let mut job = Job::empty("invented", stock.to_vec());
+    job.settings.said = SiteSaid::SAID;
     let design = OpeningDesign {
         center: Length::feet(12),
         ..OpeningDesign::usual(kind, Size { width, height: Length::inches(80) })
@@ -103,9 +95,19 @@ pub fn job_of(kind: OpeningKind, width: Length, carries: WallCarries) -> Job {
         evidence: BearingEvidence::default(),
         carries,
         openings: vec![opening],
+        letters_given: 0,
         point_loads: vec![],
     });
     job
+}
+
+/// Wind of a town, so that kings are calculated where the code's table ends.
+pub fn in_a_town() -> KingWindBasis {
+    KingWindBasis::Speed(WindSpeed {
+        miles_per_hour: 115.0,
+        exposure: WindExposure::B,
+        mean_roof_height: Length::feet(25),
+    })
 }
 
 pub fn planned(job: &Job) -> OpeningPlan {

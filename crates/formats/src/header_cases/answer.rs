@@ -11,6 +11,9 @@ pub struct Answer {
     pub ok: bool,
     /// Why not, in sentences.
     pub fails: Vec<String>,
+    /// What is worth knowing besides.
+    #[serde(skip_serializing_if = "Vec::is_empty")]
+    pub notes: Vec<String>,
     /// The header.
     pub header: Option<String>,
     /// Its section.

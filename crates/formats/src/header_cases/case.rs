@@ -67,8 +67,9 @@ pub struct WindInput {
     pub pressure: f64,
     /// Species, grade and size of the kings.
     pub stud: (String, String, String),
-    /// Deflection limit: height over this.
-    pub limit: f64,
+    /// Deflection limit: height over this; none where it is null or left out.
+    #[serde(default)]
+    pub limit: Option<f64>,
 }
 
 /// A load: spread or at a point.

@@ -29,14 +29,58 @@ pub enum CasesError {
 /// The largest file that is read, bytes.
 pub const LARGEST_FILE: usize = 16 * 1024 * 1024;
 
-/// Reads cases and answers each.
+/// Reads cases and answers each. A case that cannot be read answers for itself, with the field's name; the others are answered.
 ///
 /// # Errors
-/// [`CasesError`] if the bytes are not a list of cases.
+/// [`CasesError`] if the bytes are not a list.
 pub fn answer_all(bytes: &[u8]) -> Result<Vec<Answer>, CasesError> {
     if LARGEST_FILE < bytes.len() {
         return Err(CasesError::TooLarge { bytes: bytes.len() });
     }
-    let cases: Vec<Case> = serde_json::from_slice(bytes)?;
-    Ok(cases.iter().map(solve::answer).collect())
+    let cases: Vec<serde_json::Value> = serde_json::from_slice(&without_bare_words(bytes))?;
+    Ok(cases.into_iter().map(answer_one).collect())
+}
+
+fn answer_one(value: serde_json::Value) -> Answer {
+    let id = value.get("id").and_then(serde_json::Value::as_str).unwrap_or_default().to_owned();
+    match serde_path_to_error::deserialize::<_, Case>(value) {
+        Ok(case) => solve::answer(&case),
+        Err(error) => {
+            let place = error.path().to_string();
+            let message: String = error.inner().to_string().chars().take(200).collect();
+            Answer { id, fails: vec![format!("{place}: {message}")], ..Answer::default() }
+        }
+    }
+}
+
+/// Some programs write `NaN` and `Infinity` where a number has none. JSON knows neither: they become text, so that the field they
+/// stand in is refused and not the whole file.
+fn without_bare_words(bytes: &[u8]) -> std::borrow::Cow<'_, [u8]> {
+    const WORDS: [&[u8]; 3] = [b"NaN", b"-Infinity", b"Infinity"];
+    if !WORDS.iter().any(|word| bytes.windows(word.len()).any(|window| window == *word)) {
+        return bytes.into();
+    }
+    let mut kept = Vec::with_capacity(bytes.len() + 16);
+    let (mut at, mut in_text) = (0, false);
+    while at < bytes.len() {
+        let word = WORDS.iter().find(|word| !in_text && bytes[at..].starts_with(word));
+        match (word, bytes[at]) {
+            (Some(word), _) => {
+                kept.push(b'"');
+                kept.extend_from_slice(word);
+                kept.push(b'"');
+                at += word.len();
+            }
+            (None, b'\\') if in_text => {
+                kept.extend_from_slice(&bytes[at..(at + 2).min(bytes.len())]);
+                at += 2;
+            }
+            (None, byte) => {
+                in_text ^= byte == b'"';
+                kept.push(byte);
+                at += 1;
+            }
+        }
+    }
+    kept.into()
 }

@@ -11,8 +11,11 @@ use sturvek_core::sizing::header::CheckKind;
 use sturvek_core::sizing::jacks::{JackPack, JackReason};
 use sturvek_core::sizing::kings::{KingTable, KingWind, kings_by_code, kings_by_wind};
 use sturvek_core::sizing::{
-    Conventions, HeaderRun, JackLength, JackLumber, OpeningLoad, OpeningProblem, SpanRule, TopEdge, TopEdgeWidth,
+    Conventions, HeaderRun, JackLength, JackLumber, OpeningLoad, OpeningProblem, PackPlate, SpanRule, TopEdge,
+    TopEdgeWidth,
 };
+
+use sturvek_core::job::TWO_BY;
 
 use super::answer::{Answer, Governing, JackReasons, Ratios, Section, Sides, Span};
 use super::case::{Case, FixedJacks, HeaderInput, Input, LoadInput, Mode, Options};
@@ -22,6 +25,15 @@ const USUAL_SPACING: Length = Length::inches(16);
 
 /// The most kings an end may have where the case names no other number.
 const MOST_KINGS: u8 = 6;
+
+/// The most jacks or kings a case may name.
+const MOST_COUNT: u8 = 40;
+
+/// No deflection limit: the whole height.
+const NO_LIMIT: f64 = 1.0;
+
+/// How far a jack's depth may be from its wall's.
+const ONE_SIXTEENTH: Length = Length::inches_and(0, 1, 16);
 
 /// Answers a case.
 pub fn answer(case: &Case) -> Answer {
@@ -39,6 +51,10 @@ fn try_answer(case: &Case) -> Result<Answer, String> {
     };
     let kings = kings(case, &problem)?;
     let mut standing = Vec::new();
+    let mut notes = Vec::new();
+    if kings.is_none() && case.input.wind.is_none() {
+        notes.push("kings: the code's table has no number here, and no wind is given to count them by".to_owned());
+    }
     if kings.is_none() && case.input.wind.is_some() {
         standing.push(format!("more than {} kings needed at each end", most_kings(case)));
     }
@@ -51,7 +67,9 @@ fn try_answer(case: &Case) -> Result<Answer, String> {
             Mode::Size => format!("{}: {reason}", header.name()),
         };
         match evaluate(&problem, header) {
-            Ok(evaluation) if evaluation.carries() => return Ok(from_evaluation(case, &evaluation, kings, standing)),
+            Ok(evaluation) if evaluation.carries() => {
+                return Ok(from_evaluation(case, &evaluation, kings, (standing, notes)));
+            }
             Ok(evaluation) => {
                 refused.extend(evaluation.failures().into_iter().map(named));
                 last = Some(evaluation);
@@ -61,7 +79,7 @@ fn try_answer(case: &Case) -> Result<Answer, String> {
         }
     }
     match last {
-        Some(evaluation) => Ok(from_evaluation(case, &evaluation, kings, refused)),
+        Some(evaluation) => Ok(from_evaluation(case, &evaluation, kings, (refused, notes))),
         None if refused.is_empty() => Err("the case names no candidates".into()),
         None => Ok(Answer { id: case.id.clone(), fails: refused, ..Answer::default() }),
     }
@@ -73,6 +91,7 @@ fn most_kings(case: &Case) -> u8 {
 
 /// Kings by wind where the case gives it, else by the code's count.
 fn kings(case: &Case, problem: &OpeningProblem) -> Result<Option<u8>, String> {
+    count("options.max_kings", most_kings(case))?;
     let Some(wind) = &case.input.wind else {
         return Ok(kings_by_code(KingTable::Irc2018LowWind, problem.clear, USUAL_SPACING));
     };
@@ -81,17 +100,24 @@ fn kings(case: &Case, problem: &OpeningProblem) -> Result<Option<u8>, String> {
         JackLumber { species: species_named(species)?, grade: grade_named(grade)?, depth: sawn_size(size)?.depth };
     let wind = KingWind {
         clear: problem.clear,
-        height: inches("height_in", wind.height_in)?,
-        spacing: inches("spacing_in", wind.spacing_in)?,
-        pressure: Pressure::psf(positive("p_ult_psf", wind.pressure)?),
+        height: inches("wind.height_in", wind.height_in, 12.0, 480.0)?,
+        spacing: inches("wind.spacing_in", wind.spacing_in, 1.0, 96.0)?,
+        pressure: Pressure::psf(between("wind.p_ult_psf", wind.pressure, 0.0, 1000.0)?),
         stud,
-        deflection_limit: positive("limit", wind.limit)?,
+        thickness: TWO_BY,
+        depth: stud.depth.actual(),
+        deflection_limit: wind.limit.map_or(Ok(NO_LIMIT), |limit| between("wind.limit", limit, 1.0, 5000.0))?,
         axial: ByKind::default(),
     };
     Ok(kings_by_wind(&wind, most_kings(case)))
 }
 
-fn from_evaluation(case: &Case, evaluation: &Evaluation, kings: Option<u8>, fails: Vec<String>) -> Answer {
+fn from_evaluation(
+    case: &Case,
+    evaluation: &Evaluation,
+    kings: Option<u8>,
+    (fails, notes): (Vec<String>, Vec<String>),
+) -> Answer {
     let section = evaluation.header.section();
     let ratio = |kind| evaluation.check(kind).ratio();
     let packs = &evaluation.packs;
@@ -99,6 +125,7 @@ fn from_evaluation(case: &Case, evaluation: &Evaluation, kings: Option<u8>, fail
         id: case.id.clone(),
         ok: fails.is_empty(),
         fails,
+        notes,
         header: Some(evaluation.header.name()),
         section: Some(Section {
             plies: evaluation.header.plies,
@@ -139,14 +166,30 @@ fn reasons(pack: &JackPack) -> JackReasons {
 fn problem(input: &Input) -> Result<OpeningProblem, String> {
     let (species, grade, size) = &input.jack;
     let size = sawn_size(size)?;
+    let wall_depth = inches("wall_depth_in", input.wall_depth_in, 1.0, 24.0)?;
+    if ONE_SIXTEENTH < (size.actual_depth() - wall_depth).abs() {
+        return Err(format!(
+            "jack is a {}, wall_depth_in is {}: a jack is as deep as its wall.",
+            size.name(),
+            input.wall_depth_in
+        ));
+    }
     Ok(OpeningProblem {
-        clear: inches("clear_in", input.clear_in)?,
-        wall_depth: inches("wall_depth_in", input.wall_depth_in)?,
-        jack_length: JackLength::Given(inches("jack_height_in", input.jack_height_in)?),
-        loads: input.loads.iter().map(load).collect::<Result<_, _>>()?,
+        clear: inches("clear_in", input.clear_in, 1.0, 1200.0)?,
+        wall_depth,
+        stud_thickness: TWO_BY,
+        jack_length: JackLength::Given(inches("jack_height_in", input.jack_height_in, 1.0, 480.0)?),
+        loads: input.loads.iter().enumerate().map(load).collect::<Result<_, _>>()?,
         jack: JackLumber { species: species_named(species)?, grade: grade_named(grade)?, depth: size.depth },
-        plate_bearing: Stress::psi(positive("plate_Fcp", input.plate_bearing)?),
-        plate_end: if input.options.plate_continuous.unwrap_or(false) { PlateEnd::Continuous } else { PlateEnd::Cut },
+        plate_bearing: Stress::psi(between("plate_Fcp", input.plate_bearing, 1.0, 20_000.0)?),
+        plate: Ends::both(PackPlate {
+            inward: if input.options.plate_continuous.unwrap_or(false) { PlateEnd::Continuous } else { PlateEnd::Cut },
+            outward: None,
+        }),
+        kings: Ends::both(None),
+        spaced: None,
+        sideways: None,
+        sheathed: true,
         run: HeaderRun::default(),
         conventions: conventions(&input.options)?,
     })
@@ -157,62 +200,81 @@ fn conventions(options: &Options) -> Result<Conventions, String> {
     let width = match options.cl_width.as_deref() {
         None | Some("full") => TopEdgeWidth::AllPlies,
         Some("ply") => TopEdgeWidth::OnePly,
-        Some(other) => return Err(format!("cl_width is \"{other}\"; it can be full or ply.")),
+        Some(other) => return Err(format!("options.cl_width is \"{other}\"; it can be full or ply.")),
     };
     Ok(Conventions {
         top_edge: if options.braced.unwrap_or(true) { TopEdge::Braced } else { TopEdge::Free(width) },
-        unbraced_length: options.lu_in.map(|length| inches("lu_in", length)).transpose()?,
+        unbraced_length: options.lu_in.map(|length| inches("options.lu_in", length, 0.1, 2400.0)).transpose()?,
         service: if options.wet.unwrap_or(false) { Service::Wet } else { Service::Dry },
         repetitive: match options.cr_rule.as_deref() {
             None | Some("nds") => RepetitiveRule::Nds,
             Some("prescriptive") => RepetitiveRule::Prescriptive,
-            Some(other) => return Err(format!("cr_rule is \"{other}\"; it can be nds or prescriptive.")),
+            Some(other) => return Err(format!("options.cr_rule is \"{other}\"; it can be nds or prescriptive.")),
         },
         shear_at_depth: options.shear_at_d.unwrap_or(usual.shear_at_depth),
-        live_deflection_limit: positive("live_limit", options.live_limit.unwrap_or(usual.live_deflection_limit))?,
-        total_deflection_limit: positive("total_limit", options.total_limit.unwrap_or(usual.total_deflection_limit))?,
-        creep: positive("Kcr", options.creep.unwrap_or(usual.creep))?,
-        snow_level: positive("snow_asd", options.snow_asd.unwrap_or(usual.snow_level))?,
+        live_deflection_limit: between(
+            "options.live_limit",
+            options.live_limit.unwrap_or(usual.live_deflection_limit),
+            1.0,
+            5000.0,
+        )?,
+        total_deflection_limit: between(
+            "options.total_limit",
+            options.total_limit.unwrap_or(usual.total_deflection_limit),
+            1.0,
+            5000.0,
+        )?,
+        creep: between("options.Kcr", options.creep.unwrap_or(usual.creep), 0.1, 10.0)?,
+        snow_level: between("options.snow_asd", options.snow_asd.unwrap_or(usual.snow_level), 0.01, 2.0)?,
         self_weight: options.self_weight.unwrap_or(usual.self_weight),
-        most_jacks: options.max_jacks.unwrap_or(usual.most_jacks),
-        deepest: options.max_depth.map(|depth| inches("max_depth", depth)).transpose()?,
+        most_jacks: count("options.max_jacks", options.max_jacks.unwrap_or(usual.most_jacks))?,
+        deepest: options.max_depth.map(|depth| inches("options.max_depth", depth, 0.5, 120.0)).transpose()?,
         span: match options.span_rule.as_deref() {
             None | Some("cc") => SpanRule::BearingCenters,
             Some("clear") => SpanRule::ClearOpening,
-            Some(other) => return Err(format!("span_rule is \"{other}\"; it can be cc or clear.")),
+            Some(other) => return Err(format!("options.span_rule is \"{other}\"; it can be cc or clear.")),
         },
         fixed_jacks: match options.fixed_jacks {
             None => usual.fixed_jacks,
-            Some(FixedJacks::Both(count)) => Ends::both(Some(count)),
-            Some(FixedJacks::Each(left, right)) => Ends { left: Some(left), right: Some(right) },
+            Some(FixedJacks::Both(both)) => Ends::both(Some(count("options.fixed_jacks", both)?)),
+            Some(FixedJacks::Each(left, right)) => Ends {
+                left: Some(count("options.fixed_jacks", left)?),
+                right: Some(count("options.fixed_jacks", right)?),
+            },
         },
         ..usual
     })
 }
 
-fn load(input: &LoadInput) -> Result<OpeningLoad, String> {
+fn load((index, input): (usize, &LoadInput)) -> Result<OpeningLoad, String> {
+    let field = |name: &str| format!("loads[{index}].{name}");
     match input {
         LoadInput::Line { w, a, b } => {
             let extent = match (a, b) {
                 (None, None) => None,
-                (Some(a), Some(b)) => Some((place("a", *a)?, place("b", *b)?)),
-                _ => return Err("A partial load has both a and b.".into()),
+                (Some(a), Some(b)) if b < a => {
+                    return Err(format!("loads[{index}] ends before it starts: a is {a}, b is {b}."));
+                }
+                (Some(a), Some(b)) => Some((place(&field("a"), *a)?, place(&field("b"), *b)?)),
+                _ => return Err(format!("loads[{index}] has a or b alone; a partial load has both.")),
             };
-            Ok(OpeningLoad::Line { amount: by_kind(w)?.map(LineLoad::plf), extent })
+            Ok(OpeningLoad::Line { amount: by_kind(&field("w"), w)?.map(LineLoad::plf), extent })
         }
         LoadInput::Point { p, x } => {
-            Ok(OpeningLoad::Point { amount: by_kind(p)?.map(Force::lbf), at: place("x", *x)? })
+            let amount = by_kind(&field("P"), p)?.map(Force::lbf);
+            Ok(OpeningLoad::Point { amount, at: place(&field("x"), *x)? })
         }
     }
 }
 
-fn by_kind(amounts: &std::collections::BTreeMap<String, f64>) -> Result<ByKind<f64>, String> {
+fn by_kind(field: &str, amounts: &std::collections::BTreeMap<String, f64>) -> Result<ByKind<f64>, String> {
     let mut sorted = ByKind::default();
     for (symbol, amount) in amounts {
-        let kind = LoadKind::ALL.into_iter().find(|kind| kind.symbol() == symbol);
-        let kind = kind.ok_or_else(|| format!("\"{symbol}\" is not a kind of load; there are D, L, Lr and S."))?;
-        if !amount.is_finite() || *amount < 0.0 {
-            return Err(format!("{symbol} is {amount}; loads act downward, zero or more."));
+        let kind = LoadKind::TYPED.into_iter().find(|kind| kind.symbol() == symbol);
+        let kind =
+            kind.ok_or_else(|| format!("{field}: \"{symbol}\" is not a kind of load; there are D, L, Lr and S."))?;
+        if !(0.0..=1e7).contains(amount) {
+            return Err(format!("{field}.{symbol} is {amount}; loads act downward, zero or more."));
         }
         *sorted.get_mut(kind) = *amount;
     }
@@ -231,11 +293,18 @@ fn header(input: &HeaderInput) -> Result<HeaderSpec, String> {
         }
         HeaderInput::Engineered { engineered, b, d, plies } => {
             let class = class_named(engineered)?;
-            (HeaderBoard::Engineered { class, ply_width: inches("b", *b)?, depth: inches("d", *d)? }, *plies)
+            (
+                HeaderBoard::Engineered {
+                    class,
+                    ply_width: inches("header.b", *b, 0.5, 24.0)?,
+                    depth: inches("header.d", *d, 1.0, 60.0)?,
+                },
+                *plies,
+            )
         }
     };
     if !(1..=MOST_PLIES).contains(&plies) {
-        return Err(format!("A header of {plies} plies; it can have 1 to {MOST_PLIES}."));
+        return Err(format!("header.plies: a header of {plies} plies; it can have 1 to {MOST_PLIES}."));
     }
     if plies > 1 && board.is_one_piece() {
         return Err(format!("{} is used as one piece.", board.name()));
@@ -285,8 +354,8 @@ fn sawn_size(name: &str) -> Result<SawnSize, String> {
     })
 }
 
-fn inches(field: &str, value: f64) -> Result<Length, String> {
-    positive(field, value).map(Length::from_decimal_inches)
+fn inches(field: &str, value: f64, least: f64, most: f64) -> Result<Length, String> {
+    between(field, value, least, most).map(Length::from_decimal_inches)
 }
 
 fn place(field: &str, value: f64) -> Result<Length, String> {
@@ -297,10 +366,19 @@ fn place(field: &str, value: f64) -> Result<Length, String> {
     }
 }
 
-fn positive(field: &str, value: f64) -> Result<f64, String> {
-    if 0.0 < value && value < 1e6 {
+/// How many studs an end can be given.
+fn count(field: &str, count: u8) -> Result<u8, String> {
+    if (1..=MOST_COUNT).contains(&count) {
+        Ok(count)
+    } else {
+        Err(format!("{field} is {count}; it can be 1 to {MOST_COUNT}."))
+    }
+}
+
+fn between(field: &str, value: f64, least: f64, most: f64) -> Result<f64, String> {
+    if (least..=most).contains(&value) && 0.0 < value {
         Ok(value)
     } else {
-        Err(format!("{field} is {value}; it has to be more than zero."))
+        Err(format!("{field} is {value}; it can be {least} to {most}."))
     }
 }

@@ -6,9 +6,9 @@ use sturvek_core::job::bounds;
 use sturvek_wire::FieldError;
 use uuid::Uuid;
 
-use crate::AppState;
 use crate::extract::{Body, Ids};
 use crate::problem::Problem;
+use crate::state::AppState;
 use crate::views::{Edit, JobView, StepRequest};
 
 /// Applies a command and keeps it.

@@ -7,10 +7,10 @@ use axum::response::IntoResponse;
 use sturvek_formats::job_file::{read_job, write_job};
 use uuid::Uuid;
 
-use crate::AppState;
 use crate::demo;
 use crate::extract::{Body, Ids};
 use crate::problem::Problem;
+use crate::state::AppState;
 use crate::views::{Health, HistoryEntry, JobFileText, JobSummary, JobView, NewJob};
 
 /// How many entries of the history are answered at most.
@@ -36,7 +36,7 @@ pub async fn create_job(
     State(state): State<AppState>,
     Body(new): Body<NewJob>,
 ) -> Result<(StatusCode, Json<JobView>), Problem> {
-    let id = state.jobs.create(&demo::new_job(new.name.trim())?).await?;
+    let id = state.jobs.create(&demo::new_job(new.name.trim())).await?;
     Ok((StatusCode::CREATED, Json(state.jobs.get(id).await?.into())))
 }
 

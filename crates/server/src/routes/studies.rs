@@ -11,16 +11,16 @@ use sturvek_core::measure::Money;
 use sturvek_core::sizing::candidates::headers_from;
 use sturvek_core::sizing::existing::capability;
 use sturvek_core::sizing::limits::WIDEST_OPENING;
-use sturvek_core::sizing::one_size::{HeaderOption, OpeningOptions, one_size};
 use sturvek_core::sizing::reach::{Reach, reach};
+use sturvek_core::studies::one_size::{HeaderOption, OpeningOptions, one_size};
 use sturvek_formats::header_csv::{computed_table, read_table};
 use sturvek_wire::studies::{CapabilityView, MaterialView, OneSizeView, ReachView, materials};
 use uuid::Uuid;
 
 use super::walls::planned_opening;
-use crate::AppState;
 use crate::extract::{Body, Ids, Params};
 use crate::problem::Problem;
+use crate::state::AppState;
 use crate::views::{CodeTableRead, CodeTableText, WhatIfQuery};
 
 /// What a factor may be, in parts of a hundred.
@@ -110,7 +110,7 @@ fn options(job: &Job) -> Vec<OpeningOptions> {
         let option = |candidate: &sturvek_core::sizing::candidates::Candidate| {
             let header = candidate.evaluation.header;
             let feet = plan.header_length().to_feet();
-            let cost = Money::cents(candidate.price_per_foot.to_cents() * feet);
+            let cost = candidate.price_per_foot.map(|price| Money::cents(price.to_cents() * feet));
             HeaderOption { header, cost, jack: sized.problem.jack_length.under(header.board.depth()) }
         };
         Some(OpeningOptions { opening: plan.id, carrying: carrying.map(option).collect() })

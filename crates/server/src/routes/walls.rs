@@ -8,12 +8,12 @@ use sturvek_core::measure::LengthStyle;
 use sturvek_store::StoreError;
 use sturvek_wire::framed::{Words, words};
 use sturvek_wire::inputs::Resolve;
-use sturvek_wire::results::{WallView, letter, sheet_parts, wall_view};
+use sturvek_wire::results::{WallView, sheet_parts, wall_view};
 use uuid::Uuid;
 
-use crate::AppState;
 use crate::extract::{Body, Ids};
 use crate::problem::Problem;
+use crate::state::AppState;
 use crate::views::{PreviewRequest, SayRequest, SayView, SheetView};
 
 fn wall_of(job: &Job, wall: Uuid) -> Result<&Wall, Problem> {
@@ -78,11 +78,11 @@ pub async fn get_sheet(
     let stored = state.jobs.get(job).await?;
     let (wall, plan, place) = planned_opening(&stored.job, opening)?;
     let opening = &plan.openings[place];
-    let parts = opening_sheet(&stored.job, wall, &plan.take_down, opening)?;
+    let parts = opening_sheet(&stored.job, wall, &plan.ground, opening)?;
     Ok(Json(SheetView {
         job: stored.job.name.clone(),
         wall: wall.frame.name.clone(),
-        opening: format!("{}, {}", letter(place), opening.design.kind.word()),
+        opening: format!("{}, {}", opening.letter, opening.design.kind.word()),
         verdict: opening.verdict_words().to_owned(),
         sentence: opening.sentence.clone(),
         version: stored.version,

@@ -8,11 +8,14 @@ use sea_orm::entity::prelude::*;
 #[sea_orm(table_name = "carried_item")]
 pub struct Model {
     #[sea_orm(primary_key, auto_increment = false)]
+    pub job_id: Uuid,
+    #[sea_orm(primary_key, auto_increment = false)]
     pub wall_id: Uuid,
     #[sea_orm(primary_key, auto_increment = false)]
     pub position: i32,
     pub from_nm: Option<i64>,
     pub to_nm: Option<i64>,
+    pub on_tail: bool,
     pub what: Json,
 }
 

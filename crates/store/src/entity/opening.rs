@@ -8,9 +8,12 @@ use sea_orm::entity::prelude::*;
 #[sea_orm(table_name = "opening")]
 pub struct Model {
     #[sea_orm(primary_key, auto_increment = false)]
+    pub job_id: Uuid,
+    #[sea_orm(primary_key, auto_increment = false)]
     pub id: Uuid,
     pub wall_id: Uuid,
     pub position: i32,
+    pub letter: i32,
     pub kind: String,
     pub unit_width_nm: i64,
     pub unit_height_nm: i64,

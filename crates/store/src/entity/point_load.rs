@@ -8,6 +8,8 @@ use sea_orm::entity::prelude::*;
 #[sea_orm(table_name = "point_load")]
 pub struct Model {
     #[sea_orm(primary_key, auto_increment = false)]
+    pub job_id: Uuid,
+    #[sea_orm(primary_key, auto_increment = false)]
     pub id: Uuid,
     pub wall_id: Uuid,
     pub position: i32,

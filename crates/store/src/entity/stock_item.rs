@@ -8,8 +8,9 @@ use sea_orm::entity::prelude::*;
 #[sea_orm(table_name = "stock_item")]
 pub struct Model {
     #[sea_orm(primary_key, auto_increment = false)]
-    pub id: Uuid,
     pub job_id: Uuid,
+    #[sea_orm(primary_key, auto_increment = false)]
+    pub id: Uuid,
     pub position: i32,
     pub made: String,
     pub species: Option<String>,
@@ -20,7 +21,7 @@ pub struct Model {
     pub ply_width_nm: Option<i64>,
     pub depth_nm: Option<i64>,
     pub sheet: Option<Json>,
-    pub price_cents_per_foot: f64,
+    pub price_cents_per_foot: Option<f64>,
 }
 
 #[derive(Clone, Copy, Debug, EnumIter, DeriveRelation)]

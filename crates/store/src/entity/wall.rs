@@ -8,8 +8,9 @@ use sea_orm::entity::prelude::*;
 #[sea_orm(table_name = "wall")]
 pub struct Model {
     #[sea_orm(primary_key, auto_increment = false)]
-    pub id: Uuid,
     pub job_id: Uuid,
+    #[sea_orm(primary_key, auto_increment = false)]
+    pub id: Uuid,
     pub position: i32,
     pub name: String,
     pub length_nm: i64,
@@ -25,6 +26,7 @@ pub struct Model {
     pub stands_above: String,
     pub support_below: String,
     pub framing: Json,
+    pub letters_given: i32,
 }
 
 #[derive(Clone, Copy, Debug, EnumIter, DeriveRelation)]

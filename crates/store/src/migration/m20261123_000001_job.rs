@@ -1,6 +1,6 @@
 //! A job and its settings.
 
-super::sql_migration! {
+super::sql::sql_migration! {
     "A job and its settings."
     up: "create table job (
   id uuid primary key,

@@ -1,6 +1,6 @@
 //! What headers of a job can be made of.
 
-super::sql_migration! {
+super::sql::sql_migration! {
     "What headers of a job can be made of."
     up: "create table stock_item (
   id uuid primary key,

@@ -1,6 +1,6 @@
 //! Walls of a job.
 
-super::sql_migration! {
+super::sql::sql_migration! {
     "Walls of a job."
     up: "create table wall (
   id uuid primary key,

@@ -1,6 +1,6 @@
 //! The roof and the floor that land on a wall.
 
-super::sql_migration! {
+super::sql::sql_migration! {
     "The roof and the floor that land on a wall."
     up: "create table roof_on_wall (
   wall_id uuid primary key references wall (id) on delete cascade,

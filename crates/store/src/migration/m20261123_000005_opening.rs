@@ -1,6 +1,6 @@
 //! Openings of a wall.
 
-super::sql_migration! {
+super::sql::sql_migration! {
     "Openings of a wall."
     up: "create table opening (
   id uuid primary key,

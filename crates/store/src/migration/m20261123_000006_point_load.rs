@@ -1,6 +1,6 @@
 //! Point loads on a wall.
 
-super::sql_migration! {
+super::sql::sql_migration! {
     "Point loads on a wall."
     up: "create table point_load (
   id uuid primary key,

@@ -1,6 +1,6 @@
 //! Every edit of a job: undo, redo, history, and who decided what.
 
-super::sql_migration! {
+super::sql::sql_migration! {
     "Every edit of a job: undo, redo, history, and who decided what."
     up: "create table log_entry (
   id bigint generated always as identity primary key,

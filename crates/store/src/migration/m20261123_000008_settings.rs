@@ -1,7 +1,7 @@
 //! A job's settings and its jurisdiction's header table, each kept as one document: they are read and written whole,
 //! their lists have no fixed length, and nothing is ever looked up by a part of them.
 
-super::sql_migration! {
+super::sql::sql_migration! {
     "A job's settings and its jurisdiction's header table as documents."
     up: "alter table job add column settings jsonb, add column code_table jsonb;
 update job set settings = jsonb_build_object('snow_basis', snow_basis, 'snow', snow_psf, 'roof_live', roof_live_psf,

@@ -1,7 +1,7 @@
 //! What lands on a wall: any number of things, each along the whole wall or a part of it. What each needs to say differs by
 //! its kind, so that is a document.
 
-super::sql_migration! {
+super::sql::sql_migration! {
     "What lands on a wall."
     up: "create table carried_item (
   wall_id uuid not null references wall (id) on delete cascade,

@@ -1,7 +1,7 @@
 //! Lumber with the user's own values, and what of an opening is out of the usual. Both are documents: a sheet is kept as it was
 //! typed, and an opening's options are few, mostly left out, and of varying shape.
 
-super::sql_migration! {
+super::sql::sql_migration! {
     "Own sheets and openings' options."
     up: "alter table stock_item add column sheet jsonb;
 alter table stock_item drop constraint stock_item_check;

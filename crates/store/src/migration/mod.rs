@@ -3,28 +3,7 @@
 use sea_orm::{ConnectionTrait, DatabaseConnection, DbErr, TransactionTrait};
 use sea_orm_migration::{MigrationTrait, MigratorTrait};
 
-/// A migration that is SQL both ways.
-macro_rules! sql_migration {
-    ($doc:literal up: $up:literal, down: $down:literal $(,)?) => {
-        use sea_orm_migration::prelude::*;
-
-        #[doc = $doc]
-        #[derive(DeriveMigrationName)]
-        pub struct Migration;
-
-        #[async_trait::async_trait]
-        impl MigrationTrait for Migration {
-            async fn up(&self, manager: &SchemaManager) -> Result<(), DbErr> {
-                manager.get_connection().execute_unprepared($up).await.map(drop)
-            }
-
-            async fn down(&self, manager: &SchemaManager) -> Result<(), DbErr> {
-                manager.get_connection().execute_unprepared($down).await.map(drop)
-            }
-        }
-    };
-}
-use sql_migration;
+mod sql;
 
 mod m20261123_000001_job;
 mod m20261123_000002_stock_item;
@@ -39,6 +18,11 @@ mod m20261123_000010_evidence_of_bearing;
 mod m20261123_000011_own_sheets_and_options;
 mod m20261123_000012_wall_framing;
 mod m20261123_000013_opening_as_framed;
+mod m20261125_000014_opening_letter;
+mod m20261125_000015_price_that_nobody_said;
+mod m20261125_000016_carried_on_a_tail;
+mod m20261125_000017_snow_and_wind_that_were_said;
+mod m20261125_000018_ids_belong_to_their_job;
 
 struct Migrator;
 
@@ -58,6 +42,11 @@ impl MigratorTrait for Migrator {
             Box::new(m20261123_000011_own_sheets_and_options::Migration),
             Box::new(m20261123_000012_wall_framing::Migration),
             Box::new(m20261123_000013_opening_as_framed::Migration),
+            Box::new(m20261125_000014_opening_letter::Migration),
+            Box::new(m20261125_000015_price_that_nobody_said::Migration),
+            Box::new(m20261125_000016_carried_on_a_tail::Migration),
+            Box::new(m20261125_000017_snow_and_wind_that_were_said::Migration),
+            Box::new(m20261125_000018_ids_belong_to_their_job::Migration),
         ]
     }
 }
@@ -74,4 +63,47 @@ pub async fn migrate(db: &DatabaseConnection) -> Result<(), DbErr> {
     transaction.execute_unprepared(&format!("select pg_advisory_xact_lock({ADVISORY_LOCK})")).await?;
     Migrator::up(&transaction, None).await?;
     transaction.commit().await
+}
+
+#[cfg(test)]
+mod tests {
+    use sturvek_core::job::Letter;
+    use sturvek_core::loads::Standing;
+
+    use super::*;
+    use crate::jobs::{Jobs, StoredJob};
+
+    /// What migration 13 kept is taken up: openings get their letters by place, in the order a tape meets them; snow and wind count
+    /// as said where the log shows that somebody set them.
+    #[tokio::test]
+    async fn jobs_of_migration_13_are_taken_up() {
+        let db = crate::connect(&sturvek_test_support::fresh_database().await).await.expect("a database");
+        Migrator::up(&db, Some(13)).await.expect("as it was");
+        db.execute_unprepared(include_str!("../../tests/data/jobs_of_migration_13.sql")).await.expect("as it was kept");
+        migrate(&db).await.expect("the step up");
+
+        let jobs = Jobs::new(db);
+        let all = jobs.list().await.expect("every job");
+        let named = |name: &str| all.iter().find(|job| job.job.name == name).expect("it is still there");
+        let (said, unsaid) = (named("Loft, snow and wind said"), named("Shed, nothing said"));
+        let standing = |job: &StoredJob| (job.job.settings.said.snow, job.job.settings.said.wind);
+        assert_eq!(standing(said), (Standing::Said, Standing::Said));
+        assert_eq!(standing(unsaid), (Standing::AssumedBefore, Standing::AssumedBefore));
+        assert!(
+            (said.job.settings.site.snow.ground_at_allowable_level().expect("ground snow").to_psf() - 45.0).abs()
+                < 1e-9
+        );
+
+        let wall = &said.job.walls[0];
+        let lettered: Vec<_> =
+            wall.openings.iter().map(|opening| (opening.design.center.to_inches(), opening.letter)).collect();
+        assert_eq!(lettered, [(108.0, Some(Letter(1))), (36.0, Some(Letter(0)))]);
+        assert_eq!(wall.letters_given, 2);
+        assert!(said.job.stock.iter().all(|board| board.price_per_foot.is_some()), "prices that were kept are kept");
+
+        // The log from before can still be taken back.
+        let before = unsaid.job.settings.creep;
+        let undone = jobs.undo(unsaid.id, unsaid.version, "somebody").await.expect("the change of the settings");
+        assert!(undone.job.settings.creep < before, "{before}");
+    }
 }

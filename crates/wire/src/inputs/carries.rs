@@ -1,12 +1,13 @@
 //! What lands on a wall.
 
 use serde::{Deserialize, Serialize};
+use sturvek_core::job::usual_sizes;
 use sturvek_core::loads;
-use sturvek_core::measure::{Length, Pressure};
+use sturvek_core::measure::{Length, LineLoad, Pressure};
 use utoipa::ToSchema;
 
-use super::Resolve;
-use crate::choices::{FloorFraming, FloorUse, RoofFraming, SnowTrouble};
+use super::resolve::Resolve;
+use crate::choices::{DeadLoadOn, FloorFraming, FloorUse, RoofFraming, RoofWarmth, SnowTrouble, Tail};
 use crate::typed::{FieldError, TypedLength};
 
 /// What a wall carries.
@@ -26,6 +27,9 @@ pub struct CarriedItem {
     pub from: Option<TypedLength>,
     /// Where it ends.
     pub to: Option<TypedLength>,
+    /// Whether it stands on the end of a floor's tail.
+    #[serde(default)]
+    pub on_tail: bool,
     /// What it is.
     pub what: CarriedFraming,
 }
@@ -66,7 +70,12 @@ impl From<CarriesForm> for Carries {
             form.wall_above.map(CarriedFraming::WallAbove),
         ];
         let mut items = form.items;
-        items.extend(before.into_iter().flatten().map(|what| CarriedItem { from: None, to: None, what }));
+        items.extend(before.into_iter().flatten().map(|what| CarriedItem {
+            from: None,
+            to: None,
+            on_tail: false,
+            what,
+        }));
         Self { bearing: form.bearing, items }
     }
 }
@@ -87,6 +96,12 @@ pub struct Roof {
     pub bay: TypedLength,
     /// Roof dead load.
     pub roof_dead: f64,
+    /// Whether that is on the level or on the slope.
+    #[serde(default = "on_the_level")]
+    pub dead_on: DeadLoadOn,
+    /// How warm it is; by the job's thermal factor where it is left out.
+    #[serde(default = "as_the_job_says")]
+    pub warmth: RoofWarmth,
     /// Ceiling dead load.
     pub ceiling_dead: f64,
     /// Attic live load.
@@ -98,6 +113,14 @@ pub struct Roof {
 
 fn usual_rafter_bay() -> TypedLength {
     Length::inches(24).into()
+}
+
+const fn on_the_level() -> DeadLoadOn {
+    DeadLoadOn::Level
+}
+
+const fn as_the_job_says() -> RoofWarmth {
+    RoofWarmth::AsTheJobSays
 }
 
 const fn no_snow_trouble() -> SnowTrouble {
@@ -119,6 +142,12 @@ pub struct RidgePost {
     pub span_other_side: TypedLength,
     /// Roof dead load, lb/ft².
     pub roof_dead: f64,
+    /// Whether the beam runs over the post in one piece.
+    #[serde(default)]
+    pub runs_over: bool,
+    /// The beam's own weight, lb/ft.
+    #[serde(default)]
+    pub beam_weight: f64,
 }
 
 /// The triangle of a gable wall, its peak in the middle of its stretch.
@@ -150,6 +179,20 @@ pub struct Floor {
     pub floor_dead: f64,
     /// Live load.
     pub floor_live: f64,
+    /// Whether a deck has a roof over it.
+    #[serde(default)]
+    pub roofed: bool,
+    /// What stands on its tail, where it runs past the wall.
+    #[serde(default = "assumed_free")]
+    pub tail: Tail,
+    /// Whether somebody said that no wall stands on it and the roof lands on this wall itself.
+    #[serde(default)]
+    pub no_wall_above: bool,
+}
+
+/// Nobody was asked of floors that were kept before.
+const fn assumed_free() -> Tail {
+    Tail::AssumedFree
 }
 
 fn usual_joist_bay() -> TypedLength {
@@ -171,6 +214,39 @@ pub struct WallAbove {
     pub wall_above_height: TypedLength,
     /// Its weight, lb/ft² of face.
     pub wall_above_dead: f64,
+    /// Its own openings.
+    #[serde(default)]
+    pub openings_above: OpeningsAbove,
+    /// Whether it is of brick or stone.
+    #[serde(default)]
+    pub brick: bool,
+}
+
+/// Openings of a wall above. Nobody was asked of walls that were kept before.
+#[derive(Clone, Debug, Default, PartialEq, Serialize, Deserialize, ToSchema)]
+#[serde(tag = "are", rename_all = "snake_case")]
+pub enum OpeningsAbove {
+    /// Nobody said.
+    NotSaid,
+    /// None, assumed before anybody was asked.
+    #[default]
+    AssumedNone,
+    /// None over this wall's openings.
+    None,
+    /// At these places.
+    At {
+        /// From face to face, from this wall's left end; at most six.
+        places: Vec<Stretch>,
+    },
+}
+
+/// A stretch of wall.
+#[derive(Clone, Debug, PartialEq, Serialize, Deserialize, ToSchema)]
+pub struct Stretch {
+    /// Where it starts.
+    pub from: TypedLength,
+    /// Where it ends.
+    pub to: TypedLength,
 }
 
 impl Resolve for Carries {
@@ -211,7 +287,7 @@ impl Resolve for CarriedItem {
                 dead: Pressure::psf(gable.gable_dead),
             }),
         };
-        Ok(loads::Carried { framing, extent })
+        Ok(loads::Carried { framing, extent, on_tail: self.on_tail })
     }
 }
 
@@ -226,7 +302,12 @@ impl From<&loads::Carried> for CarriedItem {
                 CarriedFraming::Gable(Gable { rise_in_twelve: gable.rise_in_twelve, gable_dead: gable.dead.to_psf() })
             }
         };
-        Self { from: item.extent.map(|(from, _)| from.into()), to: item.extent.map(|(_, to)| to.into()), what }
+        Self {
+            from: item.extent.map(|(from, _)| from.into()),
+            to: item.extent.map(|(_, to)| to.into()),
+            on_tail: item.on_tail,
+            what,
+        }
     }
 }
 
@@ -235,11 +316,13 @@ impl Resolve for RidgePost {
     fn resolve(&self) -> Result<loads::RidgePost, FieldError> {
         Ok(loads::RidgePost {
             at: self.at.read("at")?,
-            building_width: self.building_width.read("building_width")?,
+            building_width: self.building_width.read_meant("building_width", usual_sizes::BUILDING_WIDTH)?,
             rise_in_twelve: self.rise_in_twelve,
-            span_one_side: self.span_one_side.read("span_one_side")?,
-            span_other_side: self.span_other_side.read("span_other_side")?,
+            span_one_side: self.span_one_side.read_meant("span_one_side", usual_sizes::SPAN)?,
+            span_other_side: self.span_other_side.read_meant("span_other_side", usual_sizes::SPAN)?,
             roof_dead: Pressure::psf(self.roof_dead),
+            runs_over: self.runs_over,
+            beam_weight: LineLoad::plf(self.beam_weight),
         })
     }
 }
@@ -253,6 +336,8 @@ impl From<&loads::RidgePost> for RidgePost {
             span_one_side: post.span_one_side.into(),
             span_other_side: post.span_other_side.into(),
             roof_dead: post.roof_dead.to_psf(),
+            runs_over: post.runs_over,
+            beam_weight: post.beam_weight.to_plf(),
         }
     }
 }
@@ -262,11 +347,13 @@ impl Resolve for Roof {
     fn resolve(&self) -> Result<loads::RoofOnWall, FieldError> {
         Ok(loads::RoofOnWall {
             framing: self.framing.into(),
-            building_width: self.building_width.read("building_width")?,
-            overhang: self.overhang.read("overhang")?,
+            building_width: self.building_width.read_meant("building_width", usual_sizes::BUILDING_WIDTH)?,
+            overhang: self.overhang.read_meant("overhang", usual_sizes::OVERHANG)?,
             rise_in_twelve: self.rise_in_twelve,
             bay: self.bay.read("bay")?,
             roof_dead: Pressure::psf(self.roof_dead),
+            dead_on: self.dead_on.into(),
+            warmth: self.warmth.into(),
             ceiling_dead: Pressure::psf(self.ceiling_dead),
             attic_live: Pressure::psf(self.attic_live),
             snow_trouble: self.snow_trouble.into(),
@@ -283,6 +370,8 @@ impl From<&loads::RoofOnWall> for Roof {
             rise_in_twelve: roof.rise_in_twelve,
             bay: roof.bay.into(),
             roof_dead: roof.roof_dead.to_psf(),
+            dead_on: roof.dead_on.into(),
+            warmth: roof.warmth.into(),
             ceiling_dead: roof.ceiling_dead.to_psf(),
             attic_live: roof.attic_live.to_psf(),
             snow_trouble: roof.snow_trouble.into(),
@@ -296,11 +385,14 @@ impl Resolve for Floor {
         Ok(loads::FloorOnWall {
             use_: self.floor_use.into(),
             framing: self.floor_framing.into(),
-            span_one_side: self.span_one_side.read("span_one_side")?,
-            span_other_side: self.span_other_side.read("span_other_side")?,
+            span_one_side: self.span_one_side.read_meant("span_one_side", usual_sizes::SPAN)?,
+            span_other_side: self.span_other_side.read_meant("span_other_side", usual_sizes::SPAN)?,
             bay: self.bay.read("bay")?,
             dead: Pressure::psf(self.floor_dead),
             live: Pressure::psf(self.floor_live),
+            roofed: self.roofed,
+            tail: self.tail.into(),
+            no_wall_above: self.no_wall_above,
         })
     }
 }
@@ -315,6 +407,9 @@ impl From<&loads::FloorOnWall> for Floor {
             bay: floor.bay.into(),
             floor_dead: floor.dead.to_psf(),
             floor_live: floor.live.to_psf(),
+            roofed: floor.roofed,
+            tail: floor.tail.into(),
+            no_wall_above: floor.no_wall_above,
         }
     }
 }
@@ -323,14 +418,56 @@ impl Resolve for WallAbove {
     type Core = loads::WallAbove;
     fn resolve(&self) -> Result<loads::WallAbove, FieldError> {
         Ok(loads::WallAbove {
-            height: self.wall_above_height.read("wall_above_height")?,
+            height: self.wall_above_height.read_meant("wall_above_height", usual_sizes::WALL_ABOVE_HEIGHT)?,
             dead: Pressure::psf(self.wall_above_dead),
+            openings: self.openings_above.resolve()?,
+            brick: self.brick,
         })
     }
 }
 
 impl From<&loads::WallAbove> for WallAbove {
     fn from(wall: &loads::WallAbove) -> Self {
-        Self { wall_above_height: wall.height.into(), wall_above_dead: wall.dead.to_psf() }
+        Self {
+            wall_above_height: wall.height.into(),
+            wall_above_dead: wall.dead.to_psf(),
+            openings_above: (&wall.openings).into(),
+            brick: wall.brick,
+        }
+    }
+}
+
+impl Resolve for OpeningsAbove {
+    type Core = loads::OpeningsAbove;
+    fn resolve(&self) -> Result<loads::OpeningsAbove, FieldError> {
+        let places = match self {
+            Self::NotSaid => return Ok(loads::OpeningsAbove::NotSaid),
+            Self::AssumedNone => return Ok(loads::OpeningsAbove::AssumedNone),
+            Self::None => return Ok(loads::OpeningsAbove::None),
+            Self::At { places } => places,
+        };
+        let mut at = [None; loads::MOST_OPENINGS_ABOVE];
+        if at.len() < places.len() {
+            let message = format!("A wall above can have at most {} openings over this wall's.", at.len());
+            return Err(FieldError::new("places", message));
+        }
+        for (place, stretch) in at.iter_mut().zip(places) {
+            *place = Some((stretch.from.read("from")?, stretch.to.read("to")?));
+        }
+        Ok(loads::OpeningsAbove::At(at))
+    }
+}
+
+impl From<&loads::OpeningsAbove> for OpeningsAbove {
+    fn from(openings: &loads::OpeningsAbove) -> Self {
+        match openings {
+            loads::OpeningsAbove::NotSaid => Self::NotSaid,
+            loads::OpeningsAbove::AssumedNone => Self::AssumedNone,
+            loads::OpeningsAbove::None => Self::None,
+            loads::OpeningsAbove::At(places) => {
+                let stretch = |(from, to): &(Length, Length)| Stretch { from: (*from).into(), to: (*to).into() };
+                Self::At { places: places.iter().flatten().map(stretch).collect() }
+            }
+        }
     }
 }

@@ -2,96 +2,16 @@
 
 mod carries;
 mod opening;
+mod resolve;
 mod settings;
 mod stock;
 mod wall;
-
-use serde::{Deserialize, Serialize};
-use sturvek_core::job;
-use sturvek_core::measure::Length;
-use utoipa::ToSchema;
-use uuid::Uuid;
-
-use crate::typed::{FieldError, TypedLength};
+mod whole_job;
 
 pub use carries::*;
 pub use opening::*;
+pub use resolve::Resolve;
 pub use settings::*;
 pub use stock::*;
 pub use wall::*;
-
-/// A job: everything that was described, nothing that is computed.
-#[derive(Clone, Debug, PartialEq, Serialize, Deserialize, ToSchema)]
-pub struct Job {
-    /// Its name.
-    pub name: String,
-    /// Its settings.
-    pub settings: Settings,
-    /// What headers can be made of.
-    pub stock: Vec<StockItem>,
-    /// The jurisdiction's own header table, where one was loaded.
-    #[serde(default)]
-    pub code_table: Option<CodeTable>,
-    /// Its walls.
-    pub walls: Vec<Wall>,
-}
-
-impl Job {
-    /// The same job with a new identity for every wall, opening and point load.
-    #[must_use]
-    pub fn with_new_identities(mut self) -> Self {
-        let anew = || Some(Uuid::new_v4());
-        for wall in &mut self.walls {
-            wall.id = anew();
-            wall.openings.iter_mut().for_each(|opening| opening.id = anew());
-            wall.point_loads.iter_mut().for_each(|load| load.id = anew());
-        }
-        self
-    }
-}
-
-/// Raw input that becomes a core value, or says which field is wrong.
-pub trait Resolve {
-    /// The core's type.
-    type Core;
-    /// Reads every field.
-    ///
-    /// # Errors
-    /// [`FieldError`] for the first field that cannot be read.
-    fn resolve(&self) -> Result<Self::Core, FieldError>;
-}
-
-/// The identity. Whoever adds something gives it one before it is resolved.
-fn identity(id: Option<Uuid>) -> Result<u128, FieldError> {
-    id.map(|id| id.as_u128()).ok_or_else(|| FieldError::new("id", "The id is missing."))
-}
-
-/// A length that may be left out.
-fn maybe(field: &str, length: Option<&TypedLength>) -> Result<Option<Length>, FieldError> {
-    length.map(|length| length.read(field)).transpose()
-}
-
-impl Resolve for Job {
-    type Core = job::Job;
-    fn resolve(&self) -> Result<job::Job, FieldError> {
-        Ok(job::Job {
-            name: self.name.trim().to_owned(),
-            settings: self.settings.resolve()?,
-            stock: self.stock.iter().map(Resolve::resolve).collect::<Result<_, _>>()?,
-            code_table: self.code_table.as_ref().map(Resolve::resolve).transpose()?,
-            walls: self.walls.iter().map(Resolve::resolve).collect::<Result<_, _>>()?,
-        })
-    }
-}
-
-impl From<&job::Job> for Job {
-    fn from(job: &job::Job) -> Self {
-        Self {
-            name: job.name.clone(),
-            settings: (&job.settings).into(),
-            stock: job.stock.iter().map(Into::into).collect(),
-            code_table: job.code_table.as_ref().map(Into::into),
-            walls: job.walls.iter().map(Into::into).collect(),
-        }
-    }
-}
+pub use whole_job::Job;

@@ -1,14 +1,15 @@
 //! An opening: what it is and how it is to be framed.
 
 use serde::{Deserialize, Serialize};
-use sturvek_core::job::{self, OpeningId};
+use sturvek_core::job::{self, OpeningId, usual_sizes};
 use sturvek_core::measure::{Ends, Length};
 use sturvek_core::sizing;
 use utoipa::ToSchema;
 use uuid::Uuid;
 
-use super::{Header, Resolve, identity};
-use crate::choices::{HeaderPlace, JackSeat, OpeningKind, Room, Service, SpecialCase, TopEdgeWidth, Underside};
+use super::resolve::{Resolve, identity};
+use super::stock::Header;
+use crate::choices::{HeaderFace, HeaderPlace, JackSeat, OpeningKind, Room, Service, SpecialCase, Underside};
 use crate::typed::{FieldError, TypedLength};
 
 /// An opening.
@@ -16,6 +17,9 @@ use crate::typed::{FieldError, TypedLength};
 pub struct Opening {
     /// Its identity; left out when it is added.
     pub id: Option<Uuid>,
+    /// The letter it goes by, A being 0; given when it is added.
+    #[serde(default)]
+    pub letter: Option<u16>,
     /// Its design.
     pub design: Design,
     /// Jacks decided by somebody, left end.
@@ -78,8 +82,12 @@ pub struct Design {
 #[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize, ToSchema)]
 #[serde(default)]
 pub struct DesignOptions {
-    /// What resists rolling over where the top edge is free.
-    pub acting: TopEdgeWidth,
+    /// Whether somebody confirmed that the plies are nailed as the ticket says.
+    pub nailing_confirmed: bool,
+    /// Where in the depth of the wall the header stands, if it is thinner.
+    pub face: HeaderFace,
+    /// Whether joists hang on the header's side.
+    pub side_loaded: bool,
     /// Dry or wet.
     pub service: Service,
     /// How the header sits on its jacks.
@@ -167,10 +175,7 @@ impl Resolve for Design {
         };
         Ok(job::OpeningDesign {
             kind: self.kind.into(),
-            unit: job::Size {
-                width: self.unit_width.read("unit_width")?,
-                height: self.unit_height.read("unit_height")?,
-            },
+            unit: self.unit()?,
             rough,
             center: self.center.read("center")?,
             sill: self.sill.read("sill")?,
@@ -180,7 +185,9 @@ impl Resolve for Design {
                 Some(header) => job::HeaderChoice::Chosen(header.resolve()?),
                 None => job::HeaderChoice::BySchool,
             },
-            acting: self.options.acting.into(),
+            nailing_confirmed: self.options.nailing_confirmed,
+            face: self.options.face.into(),
+            side_loaded: self.options.side_loaded,
             service: self.options.service.into(),
             seat: self.options.seat.into(),
             run: self.options.run()?,
@@ -193,6 +200,16 @@ impl Resolve for Design {
             sheathing_return: self.options.sheathing_return.read("sheathing_return")?,
             room: self.options.room.into(),
         })
+    }
+}
+
+impl Design {
+    /// The unit's size. Numbers without a unit are what makes sense for its kind.
+    fn unit(&self) -> Result<job::Size, FieldError> {
+        let (wide, high) = usual_sizes::of_kind(self.kind.into());
+        let width = self.unit_width.read_meant("unit_width", wide)?;
+        let height = self.unit_height.read_meant("unit_height", high)?;
+        Ok(job::Size { width, height })
     }
 }
 
@@ -241,7 +258,9 @@ impl From<&job::OpeningDesign> for DesignOptions {
         };
         let post = |post: &sizing::Post| PostUnder { post_at: post.at.into(), post_studs: post.studs };
         Self {
-            acting: design.acting.into(),
+            nailing_confirmed: design.nailing_confirmed,
+            face: design.face.into(),
+            side_loaded: design.side_loaded,
             service: design.service.into(),
             seat: design.seat.into(),
             special: design.special.into(),
@@ -285,6 +304,7 @@ impl Resolve for Opening {
     fn resolve(&self) -> Result<job::Opening, FieldError> {
         Ok(job::Opening {
             id: OpeningId(identity(self.id)?),
+            letter: self.letter.map(job::Letter),
             design: self.design.resolve()?,
             jacks: ends(&self.jacks_left, &self.jacks_right),
             kings: ends(&self.kings_left, &self.kings_right),
@@ -297,6 +317,7 @@ impl From<&job::Opening> for Opening {
     fn from(opening: &job::Opening) -> Self {
         Self {
             id: Some(Uuid::from_u128(opening.id.0)),
+            letter: opening.letter.map(|letter| letter.0),
             design: (&opening.design).into(),
             jacks_left: decided(&opening.jacks.left),
             jacks_right: decided(&opening.jacks.right),

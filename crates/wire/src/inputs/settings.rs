@@ -1,15 +1,16 @@
 //! A job's settings and its jurisdiction's header table.
 
 use serde::{Deserialize, Serialize};
-use sturvek_core::framing::rough_opening::RoughOpeningRules;
-use sturvek_core::job;
+use sturvek_core::job::rough_opening::RoughOpeningRules;
+use sturvek_core::job::{self, usual_sizes};
 use sturvek_core::loads;
 use sturvek_core::measure::Pressure;
 use sturvek_core::sizing::schools::{self, ShopRules};
 use utoipa::ToSchema;
 
-use super::{Header, Resolve, maybe};
-use crate::choices::{Aim, Depth, KingTable, Margin, School, SnowEdition, TableBlock, WindExposure};
+use super::resolve::{Resolve, maybe};
+use super::stock::Header;
+use crate::choices::{Aim, Answer, Depth, KingTable, Margin, School, SnowEdition, Standing, TableBlock, WindExposure};
 use crate::typed::{FieldError, TypedLength};
 
 /// Settings of a job. What is left out is as usual.
@@ -36,6 +37,18 @@ pub struct Settings {
     pub roof_live: f64,
     /// Wind on the kings.
     pub wind: KingWind,
+    /// Whether the snow was said. Where it is left out, it was filled in before anybody was asked.
+    #[serde(default = "assumed_before")]
+    pub snow_said: Standing,
+    /// Whether the wind was said.
+    #[serde(default = "assumed_before")]
+    pub wind_said: Standing,
+    /// Whether walls have a brittle finish.
+    pub brittle_finish: Answer,
+    /// Whether the building is partially enclosed.
+    pub partially_enclosed: Answer,
+    /// Whether it stands on a hill or ridge.
+    pub on_a_hill: Answer,
     /// Live-load deflection limit: span over this.
     pub live_deflection_limit: f64,
     /// Total deflection limit: span over this.
@@ -96,6 +109,10 @@ pub struct Larger {
     pub rough_wider: TypedLength,
     /// In height.
     pub rough_higher: TypedLength,
+}
+
+const fn assumed_before() -> Standing {
+    Standing::AssumedBefore
 }
 
 impl Default for Settings {
@@ -197,6 +214,10 @@ impl Resolve for Settings {
                 roof_live: Pressure::psf(self.roof_live),
             },
             wind: self.wind.resolve()?,
+            said: job::SiteSaid { snow: self.snow_said.into(), wind: self.wind_said.into() },
+            brittle_finish: self.brittle_finish.into(),
+            partially_enclosed: self.partially_enclosed.into(),
+            on_a_hill: self.on_a_hill.into(),
             live_deflection_limit: self.live_deflection_limit,
             total_deflection_limit: self.total_deflection_limit,
             creep: self.creep,
@@ -237,6 +258,11 @@ impl From<&job::Settings> for Settings {
             winter_wind: snow.winter_wind,
             roof_live: settings.site.roof_live.to_psf(),
             wind: (&settings.wind).into(),
+            snow_said: settings.said.snow.into(),
+            wind_said: settings.said.wind.into(),
+            brittle_finish: settings.brittle_finish.into(),
+            partially_enclosed: settings.partially_enclosed.into(),
+            on_a_hill: settings.on_a_hill.into(),
             live_deflection_limit: settings.live_deflection_limit,
             total_deflection_limit: settings.total_deflection_limit,
             creep: settings.creep,
@@ -329,7 +355,7 @@ impl Resolve for KingWind {
             Self::Speed { miles_per_hour, exposure, mean_roof_height } => job::KingWindBasis::Speed(loads::WindSpeed {
                 miles_per_hour: *miles_per_hour,
                 exposure: (*exposure).into(),
-                mean_roof_height: mean_roof_height.read("mean_roof_height")?,
+                mean_roof_height: mean_roof_height.read_meant("mean_roof_height", usual_sizes::ROOF_HEIGHT)?,
             }),
         })
     }

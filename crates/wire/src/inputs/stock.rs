@@ -7,7 +7,7 @@ use sturvek_core::measure::Money;
 use sturvek_core::sizing::candidates::StockBoard;
 use utoipa::ToSchema;
 
-use super::Resolve;
+use super::resolve::Resolve;
 use crate::choices::{Depth, EngineeredClass, Grade, Species, Thickness};
 use crate::typed::{FieldError, TypedLength};
 
@@ -16,8 +16,8 @@ use crate::typed::{FieldError, TypedLength};
 pub struct StockItem {
     /// What it is.
     pub board: Board,
-    /// Price per foot of one ply, in cents.
-    pub price_cents_per_foot: f64,
+    /// Price per foot of one ply, in cents; left out where nobody said one.
+    pub price_cents_per_foot: Option<f64>,
 }
 
 /// One board of a header.
@@ -166,12 +166,12 @@ impl From<lumber::HeaderSpec> for Header {
 impl Resolve for StockItem {
     type Core = StockBoard;
     fn resolve(&self) -> Result<StockBoard, FieldError> {
-        Ok(StockBoard { board: self.board.resolve()?, price_per_foot: Money::cents(self.price_cents_per_foot) })
+        Ok(StockBoard { board: self.board.resolve()?, price_per_foot: self.price_cents_per_foot.map(Money::cents) })
     }
 }
 
 impl From<&StockBoard> for StockItem {
     fn from(item: &StockBoard) -> Self {
-        Self { board: item.board.into(), price_cents_per_foot: item.price_per_foot.to_cents() }
+        Self { board: item.board.into(), price_cents_per_foot: item.price_per_foot.map(Money::to_cents) }
     }
 }

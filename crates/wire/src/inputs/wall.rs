@@ -1,14 +1,16 @@
 //! A wall: its frame, the evidence of bearing, its point loads.
 
 use serde::{Deserialize, Serialize};
-use sturvek_core::job::{self, PointLoadId, WallId};
+use sturvek_core::job::{self, PointLoadId, WallId, usual_sizes};
 use sturvek_core::loads::{self, ByKind};
 use sturvek_core::measure::{Ends, Force, Length};
 use sturvek_core::sizing::JackLumber;
 use utoipa::ToSchema;
 use uuid::Uuid;
 
-use super::{Carries, Opening, Resolve, identity, maybe};
+use super::carries::Carries;
+use super::opening::Opening;
+use super::resolve::{Resolve, identity, maybe};
 use crate::choices::{Backing, Depth, End, Grade, HeadLine, Sawn, Seen, Species, WallEnd, WallFace};
 use crate::typed::{FieldError, TypedLength};
 
@@ -26,6 +28,9 @@ pub struct Wall {
     pub carries: Carries,
     /// Its openings.
     pub openings: Vec<Opening>,
+    /// How many letters its openings were given.
+    #[serde(default)]
+    pub letters_given: u16,
     /// Point loads on its top plate.
     pub point_loads: Vec<PointLoad>,
 }
@@ -232,7 +237,7 @@ impl Resolve for WallFrame {
     fn resolve(&self) -> Result<job::WallFrame, FieldError> {
         Ok(job::WallFrame {
             name: self.name.trim().to_owned(),
-            length: self.length.read("length")?,
+            length: self.length.read_meant("length", usual_sizes::WALL_LENGTH)?,
             height: self.framing.height_by.read(&self.height)?,
             stud: JackLumber {
                 species: self.stud_species.into(),
@@ -288,7 +293,7 @@ impl Resolve for FramingOptions {
             ends: Ends { left: self.left_end.into(), right: self.right_end.into() },
             laps: Ends { left: self.left_lap.into(), right: self.right_lap.into() },
             partitions: self.partitions.iter().map(partition).collect::<Result<_, FieldError>>()?,
-            plate_stock: self.plate_stock.read("plate_stock")?,
+            plate_stock: self.plate_stock.read_meant("plate_stock", usual_sizes::PLATE_STOCK)?,
             breaks_apart: self.breaks_apart.read("breaks_apart")?,
             own_breaks: self.own_breaks.as_ref().map(own_breaks).transpose()?,
             bolts: maybe("bolts", self.bolts.as_ref())?,
@@ -344,7 +349,9 @@ impl From<&job::WallFrame> for FramingOptions {
 impl HeightBy {
     fn read(&self, over_plates: &TypedLength) -> Result<job::WallHeight, FieldError> {
         Ok(match self {
-            Self::OverPlates => job::WallHeight::OverPlates(over_plates.read("height")?),
+            Self::OverPlates => {
+                job::WallHeight::OverPlates(over_plates.read_meant("height", usual_sizes::WALL_HEIGHT)?)
+            }
             Self::Studs { stud_length } => job::WallHeight::Studs(stud_length.read("stud_length")?),
             Self::Room { room_left, room_right, clearance } => job::WallHeight::Room(job::MeasuredRoom {
                 left: room_left.read("room_left")?,
@@ -430,8 +437,13 @@ impl From<&loads::BearingEvidence> for Evidence {
 impl Resolve for PointLoad {
     type Core = job::PointLoad;
     fn resolve(&self) -> Result<job::PointLoad, FieldError> {
-        let amount =
-            ByKind { dead: self.dead, floor_live: self.floor_live, roof_live: self.roof_live, snow: self.snow };
+        let amount = ByKind {
+            dead: self.dead,
+            floor_live: self.floor_live,
+            roof_live: self.roof_live,
+            snow: self.snow,
+            ..ByKind::default()
+        };
         Ok(job::PointLoad {
             id: PointLoadId(identity(self.id)?),
             name: self.name.trim().to_owned(),
@@ -443,7 +455,7 @@ impl Resolve for PointLoad {
 
 impl From<&job::PointLoad> for PointLoad {
     fn from(load: &job::PointLoad) -> Self {
-        let ByKind { dead, floor_live, roof_live, snow } = load.amount.map(|force| force.to_lbf());
+        let ByKind { dead, floor_live, roof_live, snow, .. } = load.amount.map(|force| force.to_lbf());
         Self {
             id: Some(Uuid::from_u128(load.id.0)),
             name: load.name.clone(),
@@ -459,14 +471,18 @@ impl From<&job::PointLoad> for PointLoad {
 impl Resolve for Wall {
     type Core = job::Wall;
     fn resolve(&self) -> Result<job::Wall, FieldError> {
-        Ok(job::Wall {
+        let mut wall = job::Wall {
             id: WallId(identity(self.id)?),
             frame: self.frame.resolve()?,
             evidence: self.evidence.resolve()?,
             carries: self.carries.resolve()?,
             openings: self.openings.iter().map(Resolve::resolve).collect::<Result<_, _>>()?,
+            letters_given: self.letters_given,
             point_loads: self.point_loads.iter().map(Resolve::resolve).collect::<Result<_, _>>()?,
-        })
+        };
+        // Openings that were kept before they had letters.
+        wall.give_letters();
+        Ok(wall)
     }
 }
 
@@ -478,6 +494,7 @@ impl From<&job::Wall> for Wall {
             evidence: (&wall.evidence).into(),
             carries: (&wall.carries).into(),
             openings: wall.openings.iter().map(Into::into).collect(),
+            letters_given: wall.letters_given,
             point_loads: wall.point_loads.iter().map(Into::into).collect(),
         }
     }

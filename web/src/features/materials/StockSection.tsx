@@ -1,6 +1,6 @@
 import { useState } from "react";
 import type { Schemas } from "../../api/client";
-import { NumberField } from "../../components/Field";
+import { MaybeNumberField } from "../../components/Field";
 import { BoardFields } from "./BoardFields";
 import { type Board, boardName, USUAL_BOARDS } from "./boards";
 
@@ -21,6 +21,7 @@ const MAKES: readonly { readonly made: Board["made"]; readonly label: string }[]
 /** The pile: every board a header can be made of, with its price. */
 export function StockSection({ stock, change }: Props) {
   const [open, setOpen] = useState<number>();
+  const [fresh, setFresh] = useState<Board>();
   const replace = (index: number, part: Partial<Item>) =>
     change((now) => now.map((each, place) => (place === index ? { ...each, ...part } : each)));
   return (
@@ -42,7 +43,7 @@ export function StockSection({ stock, change }: Props) {
               >
                 {boardName(item.board)}
               </button>
-              <NumberField
+              <MaybeNumberField
                 label={`Price of ${boardName(item.board)}`}
                 labelHidden
                 unit="¢/ft"
@@ -66,6 +67,14 @@ export function StockSection({ stock, change }: Props) {
           </li>
         ))}
       </ul>
+      {fresh && (
+        <FreshBoard
+          board={fresh}
+          change={setFresh}
+          keep={() => change((now) => [...now, { board: fresh }])}
+          close={() => setFresh(undefined)}
+        />
+      )}
       <div className="mt-3 flex flex-wrap items-center gap-2">
         <span>Put on the pile:</span>
         {MAKES.map(({ made, label }) => (
@@ -73,15 +82,55 @@ export function StockSection({ stock, change }: Props) {
             key={made}
             type="button"
             className="btn tap font-normal"
-            onClick={() => {
-              setOpen(stock.length);
-              void change((now) => [...now, { board: USUAL_BOARDS[made], price_cents_per_foot: 300 }]);
-            }}
+            onClick={() => setFresh(USUAL_BOARDS[made])}
           >
             {label}
           </button>
         ))}
       </div>
     </section>
+  );
+}
+
+interface FreshProps {
+  readonly board: Board;
+  readonly change: (board: Board) => void;
+  readonly keep: () => Promise<string | undefined>;
+  readonly close: () => void;
+}
+
+/** A board that is being described: nothing of it is kept until it is put on the pile. */
+function FreshBoard({ board, change, keep, close }: FreshProps) {
+  const [problem, setProblem] = useState<string>();
+  const put = async () => {
+    const refusal = await keep();
+    setProblem(refusal);
+    if (refusal === undefined) close();
+  };
+  return (
+    <fieldset className="mt-3 bg-base-200 p-3" aria-label="A new board">
+      <div className="grid grid-cols-2 gap-3 sm:grid-cols-3">
+        <BoardFields
+          board={board}
+          change={async (next) => {
+            change(next);
+            return undefined;
+          }}
+        />
+      </div>
+      {problem && (
+        <p role="alert" className="mt-2 text-error text-sm">
+          {problem}
+        </p>
+      )}
+      <div className="mt-3 flex gap-2">
+        <button type="button" className="btn btn-primary tap" onClick={() => void put()}>
+          Put {boardName(board)} on the pile
+        </button>
+        <button type="button" className="btn btn-ghost tap font-normal" onClick={close}>
+          Leave it
+        </button>
+      </div>
+    </fieldset>
   );
 }

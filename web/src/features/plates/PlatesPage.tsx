@@ -2,6 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useParams } from "react-router";
 import type { WallView } from "../../api/client";
 import { jobQuery, wallQuery } from "../../api/queries";
+import { Legend } from "../../components/Legend";
 import { LengthText } from "../../components/LengthText";
 import { PageHead } from "../../components/PageHead";
 import { marksOn, type Plate } from "../../drawing/markGroups";
@@ -45,6 +46,7 @@ export function PlatesPage() {
                 Running from the left end, to the left edge of each piece. Mark on edge, X on the side the
                 piece goes.
               </p>
+              <Legend legend={planned.data.legend} />
             </header>
             <div className="grid gap-6 sm:grid-cols-2">
               <PlateList title="Sole plate" plate="sole" view={planned.data} />

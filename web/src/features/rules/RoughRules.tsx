@@ -1,6 +1,6 @@
 import { LengthField } from "../../components/Field";
 import { nanometers } from "../../lib/length";
-import type { Change, Settings } from "./RulesPage";
+import type { Change, Settings } from "./settings";
 
 type Rules = Settings["rough_rules"];
 

@@ -1,21 +1,22 @@
 import { useQuery } from "@tanstack/react-query";
 import { useParams } from "react-router";
-import type { Schemas } from "../../api/client";
 import { jobQuery } from "../../api/queries";
 import { useJobEditing } from "../../api/useJobEditing";
-import { ChoiceList, ChoiceRow, MaybeLengthField, NumberField } from "../../components/Field";
+import {
+  ChoiceList,
+  ChoiceRow,
+  MaybeLengthField,
+  MaybeNumberField,
+  NumberField,
+} from "../../components/Field";
 import { PageHead } from "../../components/PageHead";
 import { Trouble } from "../../components/Trouble";
 import { useSpeech } from "../../speech/useSpeech";
+import { snowLabel, snowSaid } from "../wall/asked/snow";
 import { RoughRules } from "./RoughRules";
 import { ShopRules } from "./ShopRules";
+import type { Change, Settings } from "./settings";
 import { WindFields } from "./WindFields";
-
-export type Settings = Required<Schemas["Settings"]>;
-/** Changes a part of the settings, or what is made of them as they are when the edit's turn comes. */
-export type Change = (
-  part: Partial<Settings> | ((now: Settings) => Partial<Settings>),
-) => Promise<string | undefined>;
 
 const KING_TABLES = [
   { value: "irc2018_low_wind", label: "2018 and later, wind 115 mph or less, Exp. B" },
@@ -58,6 +59,7 @@ export function RulesPage() {
             <div className="grid gap-4">
               <ShopRules settings={settings} stock={data.job.stock} change={change} />
               <Limits settings={settings} change={change} />
+              <AskedOnce settings={settings} change={change} />
               <section className="sheet grid gap-3 p-4">
                 <h2 className="ruled">{say("Kings")}</h2>
                 <ChoiceList
@@ -66,7 +68,11 @@ export function RulesPage() {
                   options={KING_TABLES}
                   choose={(king_table) => void change({ king_table })}
                 />
-                <WindFields settings={settings} change={change} />
+                <WindFields
+                  wind={settings.wind}
+                  said={settings.wind_said !== "not_said"}
+                  change={(wind) => change({ wind, wind_said: "said" })}
+                />
               </section>
             </div>
           </div>
@@ -140,7 +146,12 @@ function Snow({ settings, change }: Props) {
         choose={(snow_basis) => void change({ snow_basis })}
       />
       <div className="grid grid-cols-2 gap-3">
-        <NumberField label="Snow" unit="psf" number={settings.snow} save={(snow) => change({ snow })} />
+        <MaybeNumberField
+          label={snowLabel(settings)}
+          unit="psf"
+          number={snowSaid(settings)}
+          save={(snow) => change({ snow, snow_said: "said" })}
+        />
         <NumberField
           label="Roof live"
           unit="psf"
@@ -176,7 +187,7 @@ function Snow({ settings, change }: Props) {
             />
             <NumberField
               label="Thermal, Ct"
-              hint="1.2 unheated"
+              hint="for roofs that say none of their own"
               number={settings.snow_thermal}
               save={(snow_thermal) => change({ snow_thermal })}
             />
@@ -194,6 +205,33 @@ function Snow({ settings, change }: Props) {
           </div>
         </>
       )}
+    </section>
+  );
+}
+
+const QUESTIONS = [
+  { field: "brittle_finish", label: "Do the walls have a brittle finish, plaster or stone?" },
+  { field: "partially_enclosed", label: "Is the building partially enclosed, open on one side?" },
+  { field: "on_a_hill", label: "Does it stand on a hill, ridge or bluff?" },
+] as const;
+
+/** What is asked once for the whole job. */
+function AskedOnce({ settings, change }: Props) {
+  return (
+    <section className="sheet grid gap-3 p-4">
+      <h2 className="ruled">Asked once</h2>
+      {QUESTIONS.map(({ field, label }) => (
+        <ChoiceRow
+          key={field}
+          label={settings[field] === "not_said" ? `${label} Not said: taken as no.` : label}
+          value={settings[field]}
+          options={[
+            { value: "no", label: "No" },
+            { value: "yes", label: "Yes" },
+          ]}
+          choose={(answer) => void change({ [field]: answer })}
+        />
+      ))}
     </section>
   );
 }

@@ -2,7 +2,7 @@ import type { Schemas } from "../../api/client";
 import { ChoiceList, MaybeLengthField } from "../../components/Field";
 import { useSpeech } from "../../speech/useSpeech";
 import { boardName } from "../materials/boards";
-import type { Change, Settings } from "./RulesPage";
+import type { Change, Settings } from "./settings";
 
 type Rule = Settings["shop_headers"][number];
 

@@ -4,11 +4,13 @@ import { Link, Navigate, useNavigate, useParams, useSearchParams } from "react-r
 import type { JobView, Wall, WallView } from "../../api/client";
 import { jobQuery, keys, wallQuery } from "../../api/queries";
 import { type JobEditing, useJobEditing } from "../../api/useJobEditing";
+import { Legend } from "../../components/Legend";
 import { LengthText } from "../../components/LengthText";
 import { Trouble } from "../../components/Trouble";
 import { VerdictMark } from "../../components/VerdictMark";
 import { nanometers } from "../../lib/length";
 import { useSpeech } from "../../speech/useSpeech";
+import { confirmation } from "./asked/answers";
 import { ConflictDialog } from "./ConflictDialog";
 import { FrameSheet } from "./frame/FrameSheet";
 import { studName } from "./frame/studs";
@@ -83,7 +85,8 @@ async function addWall(view: JobView, editing: JobEditing) {
   };
   const wall: Wall = {
     frame: { ...frame, name: `Wall ${view.job.walls.length + 1}` },
-    carries: like?.carries ?? { bearing: true, items: [] },
+    // What another wall carries says nothing of this one.
+    carries: { bearing: true, items: [] },
     openings: [],
     point_loads: [],
   };
@@ -131,10 +134,11 @@ function LoadedWall({ view, wall, planned }: LoadedProps) {
           <SayLine job={view.id} wall={planned.id} editing={editing} kept={selectNewest} />
           <Trouble editing={editing} />
           <WallStage view={shown} selected={selected} select={select} remove={remove} move={move} />
+          <Legend legend={shown.legend} />
         </div>
         <div className="order-3 mt-2 grid gap-4 px-4 pb-6 md:grid-cols-2">
           <WallFacts wall={wall} planned={shown} open={setSheet} />
-          <ToLookAt view={shown} select={select} />
+          <ToLookAt view={shown} select={select} editing={editing} />
         </div>
       </main>
       <aside className="ticket relative order-2 lg:overflow-y-auto" aria-label="Ticket">
@@ -143,6 +147,10 @@ function LoadedWall({ view, wall, planned }: LoadedProps) {
             key={selected.id}
             job={view.id}
             version={view.version}
+            wall={planned.id}
+            settings={view.job.settings}
+            legend={shown.legend}
+            openLoads={() => setSheet({ kind: "loads" })}
             ticket={selected}
             design={design}
             findings={shown.findings.filter((finding) => finding.opening === selected.id)}
@@ -195,7 +203,17 @@ function LoadedWall({ view, wall, planned }: LoadedProps) {
 }
 
 /** Everything on this wall that is not settled: openings that do not hold, and trouble in the framing. */
-function ToLookAt({ view, select }: { readonly view: WallView; readonly select: (opening: string) => void }) {
+interface LookProps {
+  readonly view: WallView;
+  readonly select: (opening: string) => void;
+  readonly editing: JobEditing;
+}
+
+function ToLookAt({ view, select, editing }: LookProps) {
+  const confirm = (code: string) => {
+    const edit = confirmation(code, view.id);
+    return edit && (() => void editing.run(edit));
+  };
   const failing = view.openings.filter((opening) => opening.verdict !== "carries");
   const { say } = useSpeech();
   // Notes are read on their opening's ticket; those about the wall have no other place.
@@ -220,7 +238,7 @@ function ToLookAt({ view, select }: { readonly view: WallView; readonly select: 
           </li>
         ))}
       </ul>
-      <FindingList findings={findings} />
+      <FindingList findings={findings} confirm={confirm} />
     </section>
   );
 }

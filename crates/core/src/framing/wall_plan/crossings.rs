@@ -1,9 +1,10 @@
 //! Corners, and what crossing walls nail to: channels or ladder blocks.
 
+use super::super::corner::corner_studs;
 use super::super::member::{Rect, Role};
 use super::super::opening_plan::OpeningPlan;
 use super::framer::{Framer, Top, is_taken};
-use crate::job::{Backing, WallEnd};
+use crate::job::Backing;
 use crate::measure::{End, Length};
 
 /// Ladder blocks and the first of them above the floor, center to center. Common practice, no source.
@@ -78,18 +79,4 @@ impl Framer<'_> {
             }
         }
     }
-}
-
-/// A corner's studs besides the end stud itself, by how many studs they stand off the wall's end.
-const fn corner_studs(end: WallEnd) -> &'static [i64] {
-    match end {
-        WallEnd::Plain => &[],
-        WallEnd::ThreeStudCorner => &[1, 2],
-        WallEnd::TwoStudCorner => &[2],
-    }
-}
-
-/// How far a corner's studs reach into the wall.
-pub(in super::super) fn corner_reach(end: WallEnd, stud: Length) -> Length {
-    corner_studs(end).last().map_or(stud, |offset| stud * (*offset + 1))
 }

@@ -2,26 +2,14 @@
 
 mod counts;
 mod heights;
+mod loads;
 mod places;
+mod planned;
 mod plate_breaks;
 mod sole_bolts;
 
 use super::super::finding::Finding;
-use super::super::member::Member;
-use super::super::opening_plan::OpeningPlan;
-use super::super::plates::TopBreaks;
-use crate::job::{Job, Wall};
-use crate::measure::Length;
-
-/// A wall as it was planned, so far as findings look at it.
-pub(super) struct Planned<'a> {
-    pub(super) job: &'a Job,
-    pub(super) wall: &'a Wall,
-    pub(super) openings: &'a [OpeningPlan],
-    pub(super) members: &'a [Member],
-    pub(super) breaks: Option<&'a TopBreaks>,
-    pub(super) bolts: &'a [Length],
-}
+pub(super) use planned::Planned;
 
 /// Everything found, opening by opening, then about the wall.
 pub(super) fn findings(planned: &Planned<'_>) -> Vec<Finding> {
@@ -30,7 +18,9 @@ pub(super) fn findings(planned: &Planned<'_>) -> Vec<Finding> {
         findings.extend(places::findings(planned.wall, plan, planned.openings.get(index + 1)));
         findings.extend(heights::of_opening(planned, plan));
         findings.extend(counts::findings(planned.wall, plan));
+        findings.extend(loads::uplift(planned, plan));
     }
+    findings.extend(loads::of_wall(planned));
     findings.extend(places::lost_channels(planned));
     findings.extend(heights::of_room(planned.wall));
     findings.extend(plate_breaks::findings(planned));

@@ -1,6 +1,6 @@
 //! Puts members into a wall: what lies flat and what stands, up to a height or up to the plates, which may climb.
 
-use super::super::marks::PlatesMarked;
+use super::super::member::PlatesMarked;
 use super::super::member::{Bevel, Climb, Member, Rect, Role};
 use super::super::opening_plan::OpeningPlan;
 use crate::job::{OpeningId, Wall, WallFrame};

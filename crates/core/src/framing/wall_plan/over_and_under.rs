@@ -33,7 +33,10 @@ impl Framer<'_> {
                 continue;
             }
             let (stock, plies) = match (role, plan.header()) {
-                (Role::Header, Some(header)) => (header.board.name(), header.plies),
+                (Role::Header, Some(header)) => {
+                    let wood = [header.board.name(), header.board.way_up().to_owned()];
+                    (wood.join(", ").trim_end_matches(", ").to_owned(), header.plies)
+                }
                 _ => (self.frame().stud_stock(), 1),
             };
             let rect = Rect { x, y: line.from, width, height: line.height };
@@ -43,6 +46,8 @@ impl Framer<'_> {
 
     pub(super) fn sill(&mut self, plan: &OpeningPlan) {
         let (x, width) = match plan.outcome {
+            // Without a number nothing of it is drawn but its hole.
+            OpeningOutcome::Outside(_) => return,
             OpeningOutcome::InBay(bay) => (bay.left, bay.right - bay.left),
             _ => (plan.left(), plan.rough.width),
         };
@@ -59,13 +64,15 @@ impl Framer<'_> {
     }
 
     pub(super) fn cripples(&mut self, plan: &OpeningPlan, layout: &[Length]) {
+        if matches!(plan.outcome, OpeningOutcome::Outside(_)) {
+            return;
+        }
         let bridged = (plan.header_left(), plan.header_left() + plan.header_length());
         let opening = (plan.left(), plan.right());
         for line in &plan.stack.lines {
             let (role, (from, to), top) = match line.what {
                 StackPart::CrippleBelow => (Role::CrippleBelow, opening, Top::At(line.from + line.height)),
                 StackPart::PackingCripple => (Role::CrippleAbove, opening, Top::At(line.from + line.height)),
-                StackPart::CrippleAbove if matches!(plan.outcome, OpeningOutcome::Outside(_)) => continue,
                 StackPart::CrippleAbove => (Role::CrippleAbove, bridged, Top::Plates),
                 _ => continue,
             };

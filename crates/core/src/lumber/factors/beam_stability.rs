@@ -4,7 +4,8 @@
 //! the top plates cannot. C_L is the smaller root of 0.95·C_L² − (1 + α)·C_L + α = 0 (NDS Eq. 3.3-6) with
 //! α = FbE / Fb*.
 //!
-//! **Source.** NDS 2018 3.3.3 and Table 3.3.3 (uniform load on a simple span), from memory.
+//! **Source.** NDS 2018 3.3.3 and Table 3.3.3 (uniform load on a simple span; for any other load its footnote, which takes
+//! 1.84·l_u from l_u/d = 14.3 on), from memory.
 //!
 //! **Limits.** R_B ≤ 50.
 //!
@@ -28,13 +29,30 @@ pub struct UnbracedBeam<N> {
     pub depth: N,
     /// Width that acts as one piece, b.
     pub width: N,
+    /// How it is loaded.
+    pub loading: Loading,
 }
+
+/// How a beam that could roll over is loaded, as far as Table 3.3.3 tells loads apart.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub enum Loading {
+    /// Evenly over a simple span.
+    Even,
+    /// In any other way.
+    Mixed,
+}
+
+/// l_u/d from which mixed loads take another row.
+const MIXED_FROM: f64 = 14.3;
 
 /// R_B, the slenderness ratio of a beam.
 pub fn slenderness_ratio<P: Pen>(pen: &mut P, beam: &UnbracedBeam<P::Number>) -> P::Number {
-    let UnbracedBeam { unbraced_length, depth, width } = beam.clone();
-    let effective = if unbraced_length.value() / depth.value() < 7.0 {
+    let UnbracedBeam { unbraced_length, depth, width, loading } = beam.clone();
+    let slender = unbraced_length.value() / depth.value();
+    let effective = if slender < 7.0 {
         unbraced_length.times(2.06)
+    } else if loading == Loading::Mixed && MIXED_FROM < slender {
+        unbraced_length.times(1.84)
     } else {
         unbraced_length.times(1.63) + depth.clone().times(3.0)
     };
@@ -64,7 +82,8 @@ mod tests {
     use crate::working::Silent;
 
     fn factor(unbraced_length: f64, depth: f64, width: f64, bending: f64, stiffness: f64) -> f64 {
-        let ratio = slenderness_ratio(&mut Silent, &UnbracedBeam { unbraced_length, depth, width });
+        let ratio =
+            slenderness_ratio(&mut Silent, &UnbracedBeam { unbraced_length, depth, width, loading: Loading::Even });
         beam_stability_factor(&mut Silent, &bending, &stiffness, &ratio)
     }
 
@@ -78,9 +97,20 @@ mod tests {
 
     #[test]
     fn short_unbraced_lengths_use_the_other_row() {
-        let beam = UnbracedBeam { unbraced_length: 60.0, depth: 10.0, width: 3.0 };
+        let beam = UnbracedBeam { unbraced_length: 60.0, depth: 10.0, width: 3.0, loading: Loading::Even };
         let expected = f64::sqrt(2.06 * 60.0 * 10.0 / 9.0);
         assert!((slenderness_ratio(&mut Silent, &beam) - expected).abs() < 1e-12);
+    }
+
+    #[test]
+    fn mixed_loads_on_a_slender_beam_use_the_footnote() {
+        let of = |loading, length| {
+            let beam = UnbracedBeam { unbraced_length: length, depth: 10.0, width: 3.0, loading };
+            slenderness_ratio(&mut Silent, &beam)
+        };
+        assert!((of(Loading::Mixed, 200.0) - f64::sqrt(1.84 * 200.0 * 10.0 / 9.0)).abs() < 1e-12);
+        assert!((of(Loading::Even, 200.0) - f64::sqrt((1.63 * 200.0 + 30.0) * 10.0 / 9.0)).abs() < 1e-12);
+        assert!((of(Loading::Mixed, 140.0) - of(Loading::Even, 140.0)).abs() < 1e-12);
     }
 
     #[test]

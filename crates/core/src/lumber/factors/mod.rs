@@ -3,7 +3,7 @@
 pub mod beam_stability;
 pub mod bearing_area;
 pub mod column_stability;
-pub mod load_duration;
+pub mod flat_use;
 pub mod repetitive_member;
 pub mod size;
 pub mod volume;

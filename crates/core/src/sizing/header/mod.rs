@@ -5,8 +5,10 @@ pub mod bending;
 pub mod deflection;
 pub mod door_sag;
 pub mod moment;
-pub mod post_bearing;
+pub mod post;
 pub mod shear;
+pub mod sideways;
+pub mod spaced_framing;
 pub mod width;
 
 use super::bridge::LoadPattern;
@@ -28,6 +30,12 @@ pub enum CheckKind {
     DoorSag,
     /// The header crushing on a post or at the far end of a return.
     PostBearing,
+    /// A post as a column.
+    PostColumn,
+    /// The plate crushing under a post.
+    PostPlate,
+    /// A hung header bent sideways by wind.
+    Sideways,
     /// Header no wider than the wall.
     Width,
     /// Header no deeper than the room there is.
@@ -44,6 +52,9 @@ impl CheckKind {
             Self::TotalDeflection => "total deflection",
             Self::DoorSag => "sag over the door",
             Self::PostBearing => "bearing on a post",
+            Self::PostColumn => "post as a column",
+            Self::PostPlate => "plate under a post",
+            Self::Sideways => "bending sideways in wind",
             Self::Width => "width in the wall",
             Self::Depth => "room for its depth",
         }
@@ -55,7 +66,9 @@ impl CheckKind {
             Self::Bending => Clause::nds("3.3"),
             Self::Shear => Clause::nds("3.4"),
             Self::LiveDeflection | Self::TotalDeflection => Clause::irc("Table R301.7"),
-            Self::PostBearing => Clause::nds("3.10.2"),
+            Self::PostBearing | Self::PostPlate => Clause::nds("3.10.2"),
+            Self::PostColumn => Clause::nds("15.3"),
+            Self::Sideways => Clause::nds("3.9.2"),
             Self::DoorSag | Self::Width | Self::Depth => Clause::PRACTICE,
         }
     }
@@ -63,7 +76,9 @@ impl CheckKind {
     /// The unit of its demand and capacity.
     pub const fn unit(self) -> Unit {
         match self {
-            Self::Bending | Self::Shear | Self::PostBearing => Unit::Psi,
+            Self::Bending | Self::Shear | Self::PostBearing | Self::PostPlate => Unit::Psi,
+            Self::PostColumn => Unit::Pounds,
+            Self::Sideways => Unit::None,
             Self::LiveDeflection | Self::TotalDeflection | Self::DoorSag | Self::Width | Self::Depth => Unit::Inches,
         }
     }
@@ -113,7 +128,7 @@ impl CheckResult {
         self.comparison.ratio()
     }
 
-    /// Whether the check is met.
+    /// Whether the check is met. What is not a number is never met.
     pub fn passes(&self) -> bool {
         self.ratio() <= 1.0 + NOISE
     }
@@ -127,6 +142,7 @@ impl CheckResult {
         Some(match self.kind {
             CheckKind::Width => format!("header {} wider than wall {}", tape(demand), tape(capacity)),
             CheckKind::Depth => format!("header {} deep, room for {}", tape(demand), tape(capacity)),
+            kind if !self.ratio().is_finite() => format!("{}: no load at all is carried", kind.name()),
             kind => {
                 format!("{} at {:.0} % of what is allowed ({})", kind.name(), 100.0 * self.ratio(), self.combination)
             }

@@ -6,28 +6,39 @@
 //! **Source.** Statics.
 
 use crate::sizing::bridge::CombinedCase;
-use crate::statics::{BeamLoad, ContinuousBeam};
+use crate::statics::{BeamLoad, ContinuousBeam, Extreme};
 use crate::working::{Clause, Number, Pen, Unit};
 
-/// The largest moment of a case, lb·in.
+/// The largest moment of a case on a header from pack to pack, lb·in.
 pub fn largest_moment<P: Pen>(pen: &mut P, case: &CombinedCase<'_>) -> P::Number {
-    if let Some(beam) = case.beam() {
-        return moment_over_supports(pen, &beam);
-    }
     let span = pen.given("L", case.bridge.design_span_inches());
     let moment = match case.only_uniform {
         Some(load) => pen.given("w", load) * span.power(2.0) / P::Number::constant(8.0),
         None => moment_at(pen, case, &span),
     };
-    pen.step("largest moment", "M", Unit::PoundInches, Clause::STATICS, moment)
+    let moment = pen.step("largest moment", "M", Unit::PoundInches, Clause::STATICS, moment);
+    match case.spaced {
+        Some((load, effect)) if 0.0 < load * effect.moment => {
+            pen.note(|| {
+                format!(
+                    "Trusses or rafters {} in. apart, spread over {} in. by the plates, bend it {:.0} % more at their worst \
+                     place than the same load evenly.",
+                    effect.apart,
+                    effect.spread,
+                    100.0 * effect.more
+                )
+            });
+            let more = moment + pen.given("w_points", load) * pen.given("more for 1 lb/in.", effect.moment);
+            pen.step("with points at their worst place", "M", Unit::PoundInches, Clause::STATICS, more)
+        }
+        _ => moment,
+    }
 }
 
-/// The largest moment of a beam over several supports, by amount: sagging in a span or hogging over a support.
-fn moment_over_supports<P: Pen>(pen: &mut P, beam: &ContinuousBeam<'_>) -> P::Number {
-    let largest = beam.largest_moment();
+/// The largest sagging or hogging moment of a beam over several supports, lb·in.
+pub fn moment_over_supports<P: Pen>(pen: &mut P, beam: &ContinuousBeam<'_>, largest: Extreme, way: &str) -> P::Number {
     pen.note(|| {
         let reactions: Vec<String> = beam.reactions().iter().map(|reaction| format!("{reaction:.0} lb")).collect();
-        let way = if largest.value < 0.0 { "hogging" } else { "sagging" };
         format!(
             "Over several supports the reactions, from left to right, are {}; the moment is largest, {way}, {:.2} in. from \
              the header's left end.",
@@ -35,7 +46,7 @@ fn moment_over_supports<P: Pen>(pen: &mut P, beam: &ContinuousBeam<'_>) -> P::Nu
             largest.at
         )
     });
-    let moment = P::Number::constant(largest.value.abs());
+    let moment = P::Number::constant(largest.value);
     pen.step("largest moment", "M", Unit::PoundInches, Clause::STATICS, moment)
 }
 

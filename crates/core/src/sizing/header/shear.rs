@@ -4,7 +4,8 @@
 //!
 //! **Source.** NDS 2018 3.4.2 and 3.4.3.1 (loads within a depth of the support), from memory.
 //!
-//! **Assumptions and limits.** Loads on the top edge; no notches. Which of the two places V is taken at is stated.
+//! **Assumptions and limits.** Loads on the top edge; no notches. Which of the two places V is taken at is stated: at the
+//! support where joists hang on the header's side. Each load counts what of it lies outside d; none relieves another.
 //!
 //! **Worked example.** 2-2x6 over 3 ft under 580 lb/ft: V = 906 − 48.3 · 5.5 = 640 lb at d; fv = 1.5 · 640 / 16.5 =
 //! 58.2 psi; Fv' = 135 · 1.15 = 155 psi; ratio 0.375.
@@ -49,7 +50,14 @@ fn largest_shear<P: Pen>(pen: &mut P, case: &CombinedCase<'_>) -> P::Number {
             P::Number::constant(over_supports.unwrap_or_else(|| case.span().largest_shear(depth)))
         }
     };
-    pen.step("largest shear", "V", Unit::Pounds, Clause::nds("3.4.3.1"), force)
+    let force = pen.step("largest shear", "V", Unit::Pounds, Clause::nds("3.4.3.1"), force);
+    match case.spaced {
+        Some((load, effect)) if 0.0 < load * effect.shear => {
+            let more = force + pen.given("w_points", load) * pen.given("more for 1 lb/in.", effect.shear);
+            pen.step("with points at their worst place", "V", Unit::Pounds, Clause::STATICS, more)
+        }
+        _ => force,
+    }
 }
 
 #[cfg(test)]

@@ -10,13 +10,12 @@
 //! **Worked example.** SPF Stud 2x4, 80 in., D + S: Fc' = 875.4 · 0.605 = 529.8 psi; one carries 1.5 · 3.5 · 529.8 =
 //! 2782 lb.
 
-use crate::loads::kind::Combination;
-use crate::lumber::factors::column_stability::{MOST_SLENDER, SAWN_LUMBER, column_stability_factor};
-use crate::lumber::factors::size::size_factor_compression;
-use crate::lumber::factors::wet_service::{Property, with_wet_service};
-use crate::lumber::{Family, design_values};
-use crate::sizing::bridge::{Bridge, JACK_THICKNESS};
+use crate::loads::Combination;
+use crate::lumber::design_values;
+use crate::lumber::factors::column_stability::MOST_SLENDER;
+use crate::sizing::bridge::Bridge;
 use crate::sizing::problem::JackSeat;
+use crate::sizing::stud::Stud;
 use crate::working::{Clause, Pen, Unit};
 
 const CLAUSE: Clause = Clause::nds("3.7.1");
@@ -31,21 +30,10 @@ pub fn one_jack_carries<P: Pen>(pen: &mut P, bridge: &Bridge<'_>, combination: &
     if length / depth > MOST_SLENDER {
         return None;
     }
-    let slenderness = pen.given("le", length) / pen.given("d", depth);
-    let slenderness = pen.step("slenderness", "le/d", Unit::None, CLAUSE, slenderness);
     let service = bridge.problem.conventions.service;
-    let size_factor = size_factor_compression(jack.species, jack.grade, jack.size());
-    let crushing = pen.given("Fc", values.compression.to_psi())
-        * pen.given("C_D", combination.duration)
-        * pen.given("C_F", size_factor);
-    let with_size = Property::Compression(values.compression.to_psi() * size_factor);
-    let crushing = with_wet_service(pen, crushing, service, Family::Dimension, with_size);
-    let crushing = pen.step("crushing strength", "Fc*", Unit::Psi, CLAUSE, crushing);
-    let stiffness = pen.given("Emin", values.stability_stiffness.to_psi());
-    let stiffness = with_wet_service(pen, stiffness, service, Family::Dimension, Property::Stiffness);
-    let factor = column_stability_factor(pen, &crushing, &stiffness, &slenderness, SAWN_LUMBER);
-    let strength = pen.step("column strength", "Fc'", Unit::Psi, CLAUSE, crushing * factor);
-    let carries = pen.given("t", JACK_THICKNESS) * pen.given("d", depth) * strength;
+    let stud = Stud { lumber: jack, values, service, duration: combination.duration };
+    let strength = stud.column(pen, (length, depth)).strength;
+    let carries = pen.given("t", bridge.stud_thickness()) * pen.given("d", depth) * strength;
     Some(pen.step("one jack carries as a column", "P_c", Unit::Pounds, CLAUSE, carries))
 }
 

@@ -8,11 +8,11 @@
 //! **Worked example.** SPF Stud 2x4 under snow: Fc* = 725 · 1.15 · 1.05 = 875 psi; one carries 1.5 · 3.5 · 875 = 4596 lb.
 
 use super::column::standing_depth;
-use crate::loads::kind::Combination;
+use crate::loads::Combination;
 use crate::lumber::factors::size::size_factor_compression;
 use crate::lumber::factors::wet_service::{Property, with_wet_service};
 use crate::lumber::{Family, design_values};
-use crate::sizing::bridge::{Bridge, JACK_THICKNESS};
+use crate::sizing::bridge::Bridge;
 use crate::working::{Clause, Pen, Unit};
 
 /// What one jack carries before its end grain crushes, lb; `None` if its lumber has no design values.
@@ -24,7 +24,7 @@ pub fn one_jack_carries<P: Pen>(pen: &mut P, bridge: &Bridge<'_>, combination: &
         pen.given("Fc", values.compression.to_psi()) * pen.given("C_D", combination.duration) * pen.given("C_F", size);
     let with_size = Property::Compression(values.compression.to_psi() * size);
     let strength = with_wet_service(pen, strength, bridge.problem.conventions.service, Family::Dimension, with_size);
-    let area = pen.given("t", JACK_THICKNESS) * pen.given("d", standing_depth(bridge));
+    let area = pen.given("t", bridge.stud_thickness()) * pen.given("d", standing_depth(bridge));
     let carries = area * strength;
     Some(pen.step("one jack carries, end grain crushing", "P_e", Unit::Pounds, Clause::nds("3.10.1"), carries))
 }

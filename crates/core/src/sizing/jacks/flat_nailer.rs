@@ -13,7 +13,7 @@
 
 use crate::lumber::Family;
 use crate::lumber::factors::wet_service::{Property, with_wet_service};
-use crate::sizing::bridge::{Bridge, JACK_THICKNESS};
+use crate::sizing::bridge::Bridge;
 use crate::working::{Clause, Pen, Unit};
 
 /// What one jack carries before a flat nailer crushes on it, lb; `None` where there is no nailer.
@@ -23,7 +23,7 @@ pub fn one_jack_carries<P: Pen>(pen: &mut P, bridge: &Bridge<'_>) -> Option<P::N
     let bearing = pen.given("Fc⊥ of the nailer", bearing.to_psi());
     let service = bridge.problem.conventions.service;
     let bearing = with_wet_service(pen, bearing, service, Family::Dimension, Property::Bearing);
-    let carries = pen.given("t", JACK_THICKNESS) * pen.given("b", width.to_inches()) * bearing;
+    let carries = pen.given("t", bridge.stud_thickness()) * pen.given("b", width.to_inches()) * bearing;
     Some(pen.step("one jack carries, flat nailer crushing", "P_n", Unit::Pounds, Clause::nds("3.10.2"), carries))
 }
 

@@ -9,7 +9,7 @@
 //! **Worked example.** 906 lb on 3 in. of SPF: one jack carries 1.5 · 3 · 425 = 1912 lb, so one.
 
 use crate::lumber::factors::wet_service::{Property, with_wet_service};
-use crate::sizing::bridge::{Bridge, JACK_THICKNESS};
+use crate::sizing::bridge::Bridge;
 use crate::working::{Clause, Pen, Unit};
 
 /// What one jack carries before the header crushes on it, lb.
@@ -20,7 +20,7 @@ pub fn one_jack_carries<P: Pen>(pen: &mut P, bridge: &Bridge<'_>) -> P::Number {
     let service = bridge.problem.conventions.service;
     let bearing = pen.given("Fc⊥", bridge.values.bearing.to_psi());
     let bearing = with_wet_service(pen, bearing, service, bridge.header.board.family(), Property::Bearing);
-    let carries = pen.given("t", JACK_THICKNESS) * width * bearing;
+    let carries = pen.given("t", bridge.stud_thickness()) * width * bearing;
     pen.step("one jack carries, header crushing", "P_b", Unit::Pounds, Clause::nds("3.10.2"), carries)
 }
 

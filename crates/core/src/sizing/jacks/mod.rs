@@ -1,6 +1,7 @@
 //! Jacks at one end: as many as the most demanding reason asks for, one file a reason.
 
 pub mod column;
+pub mod eccentric;
 pub mod end_grain;
 pub mod flat_nailer;
 pub mod header_bearing;
@@ -12,8 +13,8 @@ use smallvec::SmallVec;
 
 use super::bridge::Bridge;
 use super::count::studs_for;
-use crate::loads::kind::{ByKind, STRENGTH_COMBINATIONS};
-use crate::measure::Length;
+use crate::loads::{ByKind, STRENGTH_COMBINATIONS};
+use crate::measure::{End, Length};
 use crate::working::{Clause, Silent};
 
 /// Why so many jacks.
@@ -29,6 +30,8 @@ pub enum JackReason {
     EndGrain,
     /// A flat nailer between header and jacks crushes.
     FlatNailer,
+    /// The jacks bend, because the header presses them off their middle.
+    Eccentric,
     /// The code's table.
     CodeTable,
     /// The shop's own rule.
@@ -44,6 +47,7 @@ impl JackReason {
             Self::Column => "jack as a column",
             Self::EndGrain => "end grain of the jack",
             Self::FlatNailer => "flat nailer crushing",
+            Self::Eccentric => "pressed off their middle",
             Self::CodeTable => "code table",
             Self::ShopRule => "shop rule",
         }
@@ -54,6 +58,7 @@ impl JackReason {
         match self {
             Self::HeaderBearing | Self::SolePlate | Self::FlatNailer => Clause::nds("3.10.2"),
             Self::EndGrain => Clause::nds("3.10.1"),
+            Self::Eccentric => Clause::nds("15.4.1"),
             Self::CodeTable => Clause::irc("Table R602.7(1), (2)"),
             Self::Column => Clause::nds("3.7"),
             Self::ShopRule => Clause::PRACTICE,
@@ -74,14 +79,16 @@ pub struct JackCount {
     pub each: Option<f64>,
     /// The governing combination; empty where combinations play no part.
     pub combination: &'static str,
+    /// How hard the jacks that are there work; zero where the reason is not a strength.
+    pub ratio: f64,
 }
 
 /// One end's jacks.
 #[derive(Clone, Debug, PartialEq)]
 pub struct JackPack {
     /// Every reason with its count.
-    pub reasons: ArrayVec<JackCount, 5>,
-    /// Largest load on the pack, lb.
+    pub reasons: ArrayVec<JackCount, 6>,
+    /// Largest load on the pack with everything spread evenly, lb.
     pub largest_load: f64,
     /// Jacks needed: the most any reason asks for; `None` if none is enough.
     pub needed: Option<u8>,
@@ -116,6 +123,8 @@ struct OwnStrength {
     column: [Option<f64>; STRENGTH_COMBINATIONS.len()],
     /// By its end grain.
     end_grain: [f64; STRENGTH_COMBINATIONS.len()],
+    /// What bending off its middle asks of it.
+    wood: eccentric::JackWood,
 }
 
 /// The jacks' own strength under headers that were tried before: it is the same under every header that leaves them the same
@@ -139,6 +148,7 @@ impl KnownJacks {
                 own.end_grain[index] = end_grain::one_jack_carries(&mut Silent, bridge, combination).unwrap_or(0.0);
             }
         }
+        own.wood = eccentric::wood(bridge, length.to_inches(), bridge.problem.wall_depth.to_inches());
         self.known.push((key, own));
         own
     }
@@ -156,39 +166,81 @@ impl JackStrength {
 }
 
 /// Counts the jacks one end needs by arithmetic, from what its pack carries by kind, lb.
-pub fn jack_pack(bridge: &Bridge<'_>, strength: &JackStrength, reactions: &ByKind<f64>) -> JackPack {
+pub fn jack_pack(bridge: &Bridge<'_>, strength: &JackStrength, end: End, reactions: &ByKind<f64>) -> JackPack {
     // Bearing across the grain knows no load duration, so the heaviest combination governs it; for the jacks' own strength
     // it is the one that works the wood hardest.
+    let there = *bridge.jacks.at(end);
     let mut heaviest = (0.0, "");
+    let mut largest_load: f64 = 0.0;
     let mut column = JackCount::of(JackReason::Column, 0.0, "", None);
     let mut end_grain = JackCount::of(JackReason::EndGrain, 0.0, "", None);
+    let mut off_middle: Option<JackCount> = None;
+    let off = eccentric::eccentricity(bridge);
     for (index, combination) in STRENGTH_COMBINATIONS.iter().enumerate() {
         if !combination.applies_to(&bridge.present) {
             continue;
         }
-        let load = combination.total(reactions);
+        let even = combination.total(reactions);
+        largest_load = largest_load.max(even);
+        let load = even + bridge.spaced_on_pack(combination);
         if heaviest.1.is_empty() || heaviest.0 < load {
             heaviest = (load, combination.name);
         }
         column.keep_harder(load, combination.name, strength.own.column[index]);
         end_grain.keep_harder(load, combination.name, Some(strength.own.end_grain[index]));
+        if let Some(off) = off {
+            let bent = pressed_off_middle(bridge, strength, index, load, off, there);
+            if off_middle.is_none_or(|worst| worst.ratio < bent.ratio) {
+                off_middle = Some(bent);
+            }
+        }
     }
     let (load, combination) = heaviest;
-    let (plate_count, plate_each) = sole_plate::count(bridge, load);
+    let (plate_count, plate_each) = sole_plate::count(bridge, end, load);
     let bearing = JackCount::of(JackReason::HeaderBearing, load, combination, Some(strength.header_bearing));
     let nailer = strength.flat_nailer.map(|each| JackCount::of(JackReason::FlatNailer, load, combination, Some(each)));
-    let mut reasons: ArrayVec<JackCount, 5> = ArrayVec::new();
-    reasons.push(bearing.counted());
+    let mut reasons: ArrayVec<JackCount, 6> = ArrayVec::new();
+    reasons.push(bearing.counted(there));
+    let on_plate = sole_plate::one_jack_carries(&mut Silent, bridge, end, there.max(1));
     reasons.push(JackCount {
         count: plate_count,
+        ratio: load / (on_plate * f64::from(there)),
         ..JackCount::of(JackReason::SolePlate, load, combination, Some(plate_each))
     });
-    reasons.push(column.counted());
-    reasons.push(end_grain.counted());
-    reasons.extend(nailer.map(JackCount::counted));
+    reasons.push(column.counted(there));
+    reasons.push(end_grain.counted(there));
+    reasons.extend(nailer.map(|nailer| nailer.counted(there)));
+    reasons.extend(off_middle);
     let needed = reasons.iter().map(|count| count.count).reduce(most).flatten();
-    JackPack { reasons, largest_load: load, needed }
+    JackPack { reasons, largest_load, needed }
 }
+
+/// The jacks of an end bent by a load off their middle, in one combination.
+fn pressed_off_middle(
+    bridge: &Bridge<'_>,
+    strength: &JackStrength,
+    index: usize,
+    load: f64,
+    off: f64,
+    there: u8,
+) -> JackCount {
+    let combination = &STRENGTH_COMBINATIONS[index];
+    let depth = bridge.problem.wall_depth.to_inches();
+    let area = bridge.stud_thickness() * depth;
+    let wood = eccentric::JackWood { column: strength.own.column[index].unwrap_or(0.0) / area, ..strength.own.wood };
+    let ratio = |jacks: u8| {
+        let stress = load / (f64::from(jacks) * area);
+        eccentric::works(&mut Silent, stress, &wood, combination.duration, off, depth)
+    };
+    JackCount {
+        count: (1..=MOST_TRIED).find(|jacks| ratio(*jacks) <= 1.0),
+        ratio: ratio(there.max(1)),
+        ..JackCount::of(JackReason::Eccentric, load, combination.name, None)
+    }
+}
+
+/// The most jacks that are tried against bending.
+const MOST_TRIED: u8 = 40;
 
 fn most(a: Option<u8>, b: Option<u8>) -> Option<u8> {
     Some(a?.max(b?))
@@ -196,7 +248,12 @@ fn most(a: Option<u8>, b: Option<u8>) -> Option<u8> {
 
 impl JackCount {
     const fn of(reason: JackReason, load: f64, combination: &'static str, each: Option<f64>) -> Self {
-        Self { reason, count: None, load, each, combination }
+        Self { reason, count: None, load, each, combination, ratio: 0.0 }
+    }
+
+    /// A number that a rule asks for.
+    pub const fn by_rule(reason: JackReason, count: u8) -> Self {
+        Self { reason, count: Some(count), load: 0.0, each: None, combination: "", ratio: 0.0 }
     }
 
     /// Keeps a combination that works the wood harder; one that no number of jacks is enough for is the hardest.
@@ -207,9 +264,10 @@ impl JackCount {
         }
     }
 
-    /// With the studs it takes.
-    fn counted(self) -> Self {
-        Self { count: self.each.and_then(|each| studs_for(self.load, each)), ..self }
+    /// With the studs it takes, and how hard those work that are there.
+    fn counted(self, there: u8) -> Self {
+        let ratio = self.each.map_or(f64::INFINITY, |each| self.load / (each * f64::from(there)));
+        Self { count: self.each.and_then(|each| studs_for(self.load, each)), ratio, ..self }
     }
 }
 

@@ -11,7 +11,7 @@ use crate::measure::Length;
 pub fn count(clear: Length, doubles_from: Option<Length>) -> Option<JackCount> {
     let doubles_from = doubles_from?;
     let jacks = if doubles_from <= clear { 2 } else { 1 };
-    Some(JackCount { reason: JackReason::ShopRule, count: Some(jacks), load: 0.0, each: None, combination: "" })
+    Some(JackCount::by_rule(JackReason::ShopRule, jacks))
 }
 
 #[cfg(test)]

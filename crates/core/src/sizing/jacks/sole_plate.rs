@@ -2,22 +2,25 @@
 //!
 //! **What it checks.** The pack's load against n · 1 1/2 in. · jack depth · Fc⊥ of the plate · C_b.
 //!
-//! **Source.** NDS 2018 3.10.2 and 3.10.4, from memory. A plate cut for a door gets no C_b.
+//! **Source.** NDS 2018 3.10.2 and 3.10.4, from memory. A plate cut for a door gets no C_b, nor one that ends
+//! less than 3 in. beside the pack.
 //!
 //! **Worked example.** 2482 lb on an SPF plate cut for a door, 2x4 jacks: one carries 1.5 · 3.5 · 425 = 2231 lb, so two.
 
 use crate::lumber::Family;
 use crate::lumber::factors::bearing_area::bearing_area_factor;
 use crate::lumber::factors::wet_service::{Property, with_wet_service};
-use crate::sizing::bridge::{Bridge, JACK_THICKNESS};
+use crate::measure::End;
+use crate::sizing::bridge::Bridge;
 use crate::sizing::count::studs_for;
 use crate::working::{Clause, Pen, Silent, Unit};
 
-/// What each of `jacks` carries before the sole plate crushes under them, lb.
-pub fn one_jack_carries<P: Pen>(pen: &mut P, bridge: &Bridge<'_>, jacks: u8) -> P::Number {
-    let pack_length = pen.given("l_b", JACK_THICKNESS * f64::from(jacks));
-    let factor = bearing_area_factor(pen, bridge.problem.plate_end, &pack_length);
-    let area = pen.given("t", JACK_THICKNESS) * pen.given("d", bridge.problem.wall_depth.to_inches());
+/// What each of `jacks` at an end carries before the sole plate crushes under them, lb.
+pub fn one_jack_carries<P: Pen>(pen: &mut P, bridge: &Bridge<'_>, end: End, jacks: u8) -> P::Number {
+    let pack_length = pen.given("l_b", bridge.stud_thickness() * f64::from(jacks));
+    let plate = bridge.problem.plate.at(end).under(bridge.problem.stud_thickness * i64::from(jacks));
+    let factor = bearing_area_factor(pen, plate, &pack_length);
+    let area = pen.given("t", bridge.stud_thickness()) * pen.given("d", bridge.problem.wall_depth.to_inches());
     let service = bridge.problem.conventions.service;
     let bearing = pen.given("Fc⊥ of the plate", bridge.problem.plate_bearing.to_psi());
     let bearing = with_wet_service(pen, bearing, service, Family::Dimension, Property::Bearing);
@@ -27,18 +30,18 @@ pub fn one_jack_carries<P: Pen>(pen: &mut P, bridge: &Bridge<'_>, jacks: u8) -> 
 
 /// How many jacks a load takes, and what each of them carries. C_b falls as the pack grows, so the count is tried
 /// upward from one.
-pub(super) fn count(bridge: &Bridge<'_>, load: f64) -> (Option<u8>, f64) {
+pub(super) fn count(bridge: &Bridge<'_>, end: End, load: f64) -> (Option<u8>, f64) {
     let enough = (1..=u8::MAX)
-        .map(|jacks| (jacks, one_jack_carries(&mut Silent, bridge, jacks)))
+        .map(|jacks| (jacks, one_jack_carries(&mut Silent, bridge, end, jacks)))
         .find(|(jacks, each)| studs_for(load, *each).is_some_and(|needed| needed <= *jacks));
-    let each = enough.map_or_else(|| one_jack_carries(&mut Silent, bridge, 1), |(_, each)| each);
+    let each = enough.map_or_else(|| one_jack_carries(&mut Silent, bridge, end, 1), |(_, each)| each);
     (enough.map(|(jacks, _)| jacks), each)
 }
 
 #[cfg(test)]
 mod tests {
     use crate::lumber::factors::bearing_area::PlateEnd;
-    use crate::measure::LineLoad;
+    use crate::measure::{Length, LineLoad};
     use crate::sizing::jacks::JackReason;
     use crate::sizing::problem::OpeningLoad;
     use crate::sizing::testing::{evaluated, roof_window};
@@ -54,7 +57,10 @@ mod tests {
         let count =
             |problem: &_| evaluated(problem).packs.left.reason(JackReason::SolePlate).and_then(|count| count.count);
         assert_eq!(count(&problem), Some(2));
-        problem.plate_end = PlateEnd::Continuous;
+        problem.plate.left.inward = PlateEnd::Continuous;
         assert_eq!(count(&problem), Some(1));
+        // A king and 1 1/2 in. past it: the plate's end is near.
+        problem.plate.left.outward = Some(Length::inches(4));
+        assert_eq!(count(&problem), Some(2));
     }
 }

@@ -1,12 +1,14 @@
 //! # King studs by the code's count
 //!
 //! **What it does.** Full-height studs at each end of a header in an outside wall: by span and stud spacing (2015), or by
-//! span and wind (2018 and later). Between the rows' spans the larger count holds. Beyond the last row there is no number.
+//! span and wind (2018 and later). Between the rows' spans the larger count holds. Beyond the last row, in walls over 10 ft and
+//! in more wind than a column is for there is no number.
 //!
 //! **Source.** IRC 2015 Table R602.7.5; IRC 2018/2021 Table R602.7.5, from memory.
 //!
 //! **Worked example.** 6 ft opening, 16 in. studs: 2015 takes the 8 ft row, 3; 2018 column (a), 2.
 
+use crate::loads::WindExposure;
 use crate::measure::Length;
 
 /// Which edition's count.
@@ -40,6 +42,24 @@ const ROWS_2015: [(i64, u8, u8); 5] = [(3, 1, 1), (4, 2, 1), (8, 3, 2), (12, 5, 
 /// 2018 rows: header span up to so many feet, column (a) and column (b).
 const ROWS_2018: [(i64, u8, u8); 8] =
     [(4, 1, 1), (6, 2, 1), (8, 2, 1), (10, 3, 2), (12, 3, 2), (14, 3, 2), (16, 4, 2), (18, 4, 2)];
+
+/// The longest studs the tables count kings for: those of a wall of 10 ft.
+pub const TALLEST: Length = Length::feet(10);
+
+impl KingTable {
+    /// Whether the table holds in this wind, mph.
+    pub fn holds_in(self, miles_per_hour: f64, exposure: WindExposure) -> bool {
+        match (self, exposure) {
+            (Self::Irc2015, _) => true,
+            (Self::Irc2018LowWind, WindExposure::B) => miles_per_hour <= 115.0,
+            (Self::Irc2018HighWind, WindExposure::B) => miles_per_hour < 140.0,
+            (Self::Irc2018HighWind, WindExposure::C) => miles_per_hour < 130.0,
+            (Self::Irc2018LowWind, WindExposure::C | WindExposure::D) | (Self::Irc2018HighWind, WindExposure::D) => {
+                false
+            }
+        }
+    }
+}
 
 /// Kings at each end of an opening `clear` wide; `None` beyond the table.
 pub fn kings_by_code(table: KingTable, clear: Length, stud_spacing: Length) -> Option<u8> {

@@ -4,4 +4,4 @@ pub mod code_table;
 pub mod wind;
 
 pub use code_table::{KingTable, kings_by_code};
-pub use wind::{KingWind, kings_by_wind};
+pub use wind::{KingWind, king_ratios, kings_by_wind};

@@ -13,14 +13,15 @@
 //! w = 0.6·32·44/12 = 70.4 lb/ft; M = 14 373 lb·in.; two kings: fb = 14 373 / 15.125 = 950 psi of 875·1.3·1.6 = 1820.
 
 use crate::loads::ByKind;
-use crate::lumber::factors::column_stability::{MOST_SLENDER, SAWN_LUMBER, column_stability_factor};
-use crate::lumber::factors::load_duration::WIND_DURATION_FACTOR;
-use crate::lumber::factors::size::{size_factor_bending, size_factor_compression};
+use crate::loads::load_duration::WIND_DURATION_FACTOR;
+use crate::lumber::factors::column_stability::MOST_SLENDER;
+use crate::lumber::factors::size::size_factor_bending;
+use crate::lumber::factors::wet_service::Service;
 use crate::lumber::{DesignValues, Rectangle, design_values};
 use crate::measure::{Force, Length, Pressure};
-use crate::sizing::bridge::JACK_THICKNESS;
 use crate::sizing::header::Comparison;
 use crate::sizing::problem::JackLumber;
+use crate::sizing::stud::{AsColumn, Stud};
 use crate::working::{Clause, Number, Pen, Silent, Unit};
 
 /// Wind on the wall beside an opening.
@@ -36,6 +37,10 @@ pub struct KingWind {
     pub pressure: Pressure,
     /// What kings are cut from.
     pub stud: JackLumber,
+    /// Thickness of a king.
+    pub thickness: Length,
+    /// Its depth: the wall's.
+    pub depth: Length,
     /// Deflection limit: height over this.
     pub deflection_limit: f64,
     /// What the top plates bring to the kings, all of them together.
@@ -55,10 +60,7 @@ pub fn king_checks<P: Pen>(pen: &mut P, wind: &KingWind, values: &DesignValues, 
     let load = line.clone().times(ASD_PART);
     let load = pen.step("at allowable stress level", "w", Unit::PoundsPerInch, Clause::asce7("2.4"), load);
     let height = pen.given("H", wind.height.to_inches());
-    let section = Rectangle {
-        width: Length::from_decimal_inches(JACK_THICKNESS) * i64::from(kings),
-        depth: wind.stud.depth.actual(),
-    };
+    let section = Rectangle { width: wind.thickness * i64::from(kings), depth: wind.depth };
     let bending = bending(pen, wind, values, kings, &load, &height, section);
     [
         bending,
@@ -78,23 +80,21 @@ fn bending_with_axial<P: Pen>(
 ) -> Comparison {
     const CLAUSE: Clause = Clause::nds("3.9.2");
     let axial = wind.axial.map(|force| force.to_lbf());
-    let with_roof = 0.75 * (axial.floor_live + axial.roof_live.max(axial.snow));
+    let snow = axial.snow + axial.deck_snow;
+    let with_snow = axial.floor_live + snow.max(axial.deck_live + axial.snow);
+    let with_people = axial.floor_live + axial.deck_live + axial.roof_live;
+    let with_roof = 0.75 * with_snow.max(with_people);
     let mut worst = Comparison { demand: bending.ratio(), capacity: 1.0 };
     if axial.dead + with_roof <= 0.0 {
         return worst;
     }
-    let slenderness = pen.given("H", wind.height.to_inches()) / pen.given("d", section.depth.to_inches());
-    let slenderness = pen.step("slenderness", "le/d", Unit::None, Clause::nds("3.7.1"), slenderness);
-    if slenderness.value() > MOST_SLENDER {
+    let slender = (wind.height.to_inches(), section.depth.to_inches());
+    if slender.0 / slender.1 > MOST_SLENDER {
         return Comparison { demand: f64::INFINITY, capacity: 1.0 };
     }
-    let crushing = pen.given("Fc", values.compression.to_psi())
-        * pen.given("C_D", WIND_DURATION_FACTOR)
-        * pen.given("C_F", size_factor_compression(wind.stud.species, wind.stud.grade, wind.stud.size()));
-    let crushing = pen.step("crushing strength", "Fc*", Unit::Psi, Clause::nds("3.7.1"), crushing);
-    let stiffness = pen.given("Emin", values.stability_stiffness.to_psi());
-    let factor = column_stability_factor(pen, &crushing, &stiffness, &slenderness, SAWN_LUMBER);
-    let strength = pen.step("column strength", "Fc'", Unit::Psi, Clause::nds("3.7.1"), crushing * factor);
+    let (lumber, duration) = (wind.stud, WIND_DURATION_FACTOR);
+    let stud = Stud { lumber, values: *values, service: Service::Dry, duration };
+    let AsColumn { slenderness, stiffness, strength } = stud.column(pen, slender);
     let buckling = stiffness.times(0.822) / slenderness.power(2.0);
     let buckling = pen.step("buckling stress", "FcE", Unit::Psi, CLAUSE, buckling);
     for (pounds, part) in [(axial.dead, 1.0), (axial.dead + with_roof, 0.75)] {
@@ -170,8 +170,14 @@ fn sag<P: Pen>(
 
 /// The fewest kings that hold, up to `most`; `None` if none does or the lumber has no design values.
 pub fn kings_by_wind(wind: &KingWind, most: u8) -> Option<u8> {
+    (1..=most).find(|kings| king_ratios(wind, *kings).is_some_and(|ratios| ratios.iter().all(|ratio| *ratio <= 1.0)))
+}
+
+/// How hard so many kings work in bending, shear, deflection, and bending with axial load; `None` where the lumber has no design
+/// values.
+pub fn king_ratios(wind: &KingWind, kings: u8) -> Option<[f64; 4]> {
     let values = design_values::sawn(wind.stud.species, wind.stud.grade, wind.stud.size())?;
-    (1..=most).find(|kings| king_checks(&mut Silent, wind, &values, *kings).iter().all(|check| check.ratio() <= 1.0))
+    Some(king_checks(&mut Silent, wind, &values, kings).map(Comparison::ratio))
 }
 
 #[cfg(test)]
@@ -186,6 +192,8 @@ mod tests {
             spacing: Length::inches(16),
             pressure: Pressure::psf(32.0),
             stud: JackLumber { species: Species::SprucePineFir, grade: Grade::Number2, depth: Depth::Six },
+            thickness: Length::inches_and(1, 1, 2),
+            depth: Depth::Six.actual(),
             deflection_limit: 180.0,
             axial: ByKind::default(),
         }

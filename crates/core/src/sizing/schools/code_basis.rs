@@ -14,7 +14,7 @@
 //! D + S = 360 lb/ft at C_D 1.15. 2-2x6: Southern Pine bends first, Fb' = 1000·1.10·1.15 = 1265 psi, S = 15.125 in.³;
 //! L = √(8·1265·15.125/30) = 71.4 in.; the table prints 6-0, one jack.
 
-use crate::loads::kind::{ByKind, Combination, STRENGTH_COMBINATIONS};
+use crate::loads::{ByKind, Combination, STRENGTH_COMBINATIONS};
 use crate::lumber::factors::size::size_factor_bending;
 use crate::lumber::{Depth, Grade, HeaderBoard, HeaderSpec, SawnSize, Species};
 use crate::measure::{Length, Pressure};

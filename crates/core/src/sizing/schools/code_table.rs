@@ -1,6 +1,6 @@
 //! # The code table's answer for an opening
 //!
-//! **What it does.** Finds the block of the header tables that an opening belongs to, and from it the span and jacks of
+//! **What it does.** From the block of the header tables that an opening belongs to, finds the span and jacks of
 //! every header of the stock: from the jurisdiction's own table where one was loaded, else computed on the code tables'
 //! basis. Dropped 2x8 to 2x12 headers reach 0.70 of it.
 //!
@@ -11,31 +11,14 @@
 //!
 //! **Worked example.** Roof and ceiling, 24 ft wide, 30 psf: 2-2x8 goes to 5'-9" computed, dropped to 4'-0".
 
-use super::code_basis::{TableBlock, TableCell, table_cell, table_loads};
+use super::code_basis::{TableCell, table_cell, table_loads};
+use super::code_question::CodeQuestion;
 use super::jurisdiction::JurisdictionTable;
-use crate::loads::{Carried, FloorUse, Framing, RoofFraming};
 use crate::lumber::{Grade, HeaderBoard, HeaderSpec, SawnSize, Thickness};
-use crate::measure::{Length, Pressure};
+use crate::measure::Length;
 
-/// The narrowest and the widest building of the tables.
-const WIDTHS: (Length, Length) = (Length::feet(12), Length::feet(36));
-/// The least and the largest ground snow of the tables, lb/ft².
-const SNOWS: (f64, f64) = (30.0, 70.0);
 /// What is left of the span of a header hung below the plates.
 const DROPPED: f64 = 0.70;
-
-/// What the tables are asked.
-#[derive(Clone, Copy, Debug, PartialEq)]
-pub struct CodeQuestion {
-    /// The block.
-    pub block: TableBlock,
-    /// Width of the building.
-    pub width: Length,
-    /// Ground snow.
-    pub ground_snow: Pressure,
-    /// Whether the header hangs below the plates.
-    pub dropped: bool,
-}
 
 /// What the tables answer for one header.
 #[derive(Clone, Copy, Debug, PartialEq, Eq)]
@@ -47,36 +30,24 @@ pub struct CodeAnswer {
 }
 
 impl CodeQuestion {
-    /// The question for a wall, or why the tables do not know it.
-    ///
-    /// # Errors
-    /// The reason, in a sentence.
-    pub fn of(carried: &[Carried], ground_snow: Option<Pressure>, dropped: bool) -> Result<Self, String> {
-        if carried.iter().any(|item| item.extent.is_some()) {
-            return Err("The tables know even loads only; here a load stands on part of the wall.".into());
-        }
-        let (block, width) = block_of(carried)?;
-        if WIDTHS.1 < width {
-            return Err("The tables end at buildings 36 ft wide.".into());
-        }
-        let ground_snow = match (block.carries_roof(), ground_snow) {
-            (true, None) => return Err("The tables go by ground snow; the job gives the roof's own.".into()),
-            (true, Some(snow)) if SNOWS.1 < snow.to_psf() => {
-                return Err("The tables end at 70 psf of ground snow.".into());
-            }
-            (_, snow) => Pressure::psf(snow.map_or(SNOWS.0, |snow| snow.to_psf().max(SNOWS.0))),
-        };
-        Ok(Self { block, width: width.max(WIDTHS.0), ground_snow, dropped })
-    }
-
     /// Whether the tables shorten the header's span because it hangs: 2x8 and deeper.
     pub fn shortens(&self, header: HeaderSpec) -> bool {
         self.dropped && two_by_of_number_2(header).is_some_and(|size| size.depth.nominal() >= 8)
     }
 
+    /// Whether the tables print a header: one 2x6 to 2x12 with its flat plates, two of every size, three and four from 2x8 on.
+    fn prints(&self, size: SawnSize, plies: u8) -> bool {
+        match plies {
+            1 => self.flat_plate && 6 <= size.depth.nominal(),
+            2 => true,
+            3 | 4 => 8 <= size.depth.nominal(),
+            _ => false,
+        }
+    }
+
     /// The answer for a header; `None` where the tables do not have it.
     pub fn answer(&self, header: HeaderSpec, own: Option<&JurisdictionTable>) -> Option<CodeAnswer> {
-        let size = two_by_of_number_2(header)?;
+        let size = two_by_of_number_2(header).filter(|size| self.prints(*size, header.plies))?;
         let cell = match own {
             Some(table) => table.cell(self, size.depth, header.plies)?,
             None => {
@@ -106,74 +77,18 @@ fn two_by_of_number_2(header: HeaderSpec) -> Option<SawnSize> {
     }
 }
 
-fn block_of(carried: &[Carried]) -> Result<(TableBlock, Length), String> {
-    let mut roof_width = None;
-    let mut floors = Vec::new();
-    for item in carried {
-        match item.framing {
-            Framing::Roof(roof) => match roof.framing {
-                RoofFraming::Trusses
-                | RoofFraming::RaftersWithClearCeilingJoists
-                | RoofFraming::RaftersWithLappedCeilingJoists => roof_width = Some(roof.building_width),
-                RoofFraming::MiddleWallUnderLappedCeilingJoists
-                | RoofFraming::RaftersOnRidgeBeam
-                | RoofFraming::ParallelToWall => {
-                    return Err("The tables know roofs that lean on both outside walls only.".into());
-                }
-            },
-            Framing::Floor(floor) if floor.use_ == FloorUse::Deck => {
-                return Err("The tables do not know decks.".into());
-            }
-            Framing::Floor(floor) => floors.push(floor),
-            Framing::RidgePost(_) => {
-                return Err("The tables know even loads only; here a post stands on the wall.".into());
-            }
-            Framing::Gable(_) => return Err("The tables do not know gables.".into()),
-            Framing::WallAbove(_) => {}
-        }
-    }
-    let span = |floor: &crate::loads::FloorOnWall| floor.span_one_side.max(floor.span_other_side);
-    match (roof_width, floors.as_slice()) {
-        (Some(width), []) => Ok((TableBlock::RoofCeiling, width)),
-        (Some(width), [rest @ .., last]) if rest.len() < 2 => {
-            // Joists that reach past the middle of the building span it clear.
-            let center_bearing = floors.iter().all(|floor| span(floor) <= width.half());
-            let block = match (rest.is_empty() && last == &floors[0], center_bearing) {
-                (true, true) => TableBlock::RoofOneCenterFloor,
-                (true, false) => TableBlock::RoofOneClearFloor,
-                (false, true) => TableBlock::RoofTwoCenterFloors,
-                (false, false) => TableBlock::RoofTwoClearFloors,
-            };
-            Ok((block, width))
-        }
-        (None, [floor]) => Ok((TableBlock::OneFloor, floor.span_one_side + floor.span_other_side)),
-        (None, [lower, upper]) => {
-            let width = |floor: &crate::loads::FloorOnWall| floor.span_one_side + floor.span_other_side;
-            Ok((TableBlock::TwoFloors, width(lower).max(width(upper))))
-        }
-        _ => Err("The tables have no block for what this wall carries.".into()),
-    }
-}
-
 #[cfg(test)]
 mod tests {
+    use super::super::code_basis::TableBlock;
+    use super::super::code_question::Basis;
     use super::*;
-    use crate::loads::{FloorFraming, FloorOnWall, GableAbove, RoofOnWall, SnowTrouble};
+    use crate::loads::{Carried, FloorFraming, FloorOnWall, FloorUse, Framing, GableAbove, RoofOnWall, Tail};
     use crate::lumber::{Depth, Species};
+    use crate::measure::Pressure;
 
     fn roof(width: i64) -> Carried {
-        let framing = Framing::Roof(RoofOnWall {
-            framing: RoofFraming::Trusses,
-            building_width: Length::feet(width),
-            overhang: Length::feet(2),
-            rise_in_twelve: 6.0,
-            bay: Length::feet(2),
-            roof_dead: Pressure::psf(10.0),
-            ceiling_dead: Pressure::psf(5.0),
-            attic_live: Pressure::ZERO,
-            snow_trouble: SnowTrouble::None,
-        });
-        Carried { framing, extent: None }
+        let framing = Framing::Roof(RoofOnWall::usual(Length::feet(width)));
+        Carried { framing, extent: None, on_tail: false }
     }
 
     fn floor(span: i64) -> Carried {
@@ -185,8 +100,11 @@ mod tests {
             bay: Length::inches(16),
             dead: Pressure::psf(10.0),
             live: Pressure::psf(40.0),
+            roofed: false,
+            tail: Tail::Free,
+            no_wall_above: true,
         });
-        Carried { framing, extent: None }
+        Carried { framing, extent: None, on_tail: false }
     }
 
     fn header(depth: Depth) -> HeaderSpec {
@@ -195,8 +113,18 @@ mod tests {
         HeaderSpec { board, plies: 2 }
     }
 
+    fn basis() -> Basis {
+        Basis {
+            posts: false,
+            simple: true,
+            dry: true,
+            studs: Length::inches_and(92, 5, 8),
+            covers: (Length::feet(4), Length::feet(8)),
+        }
+    }
+
     fn ask(carried: &[Carried], dropped: bool) -> CodeQuestion {
-        CodeQuestion::of(carried, Some(Pressure::psf(20.0)), dropped).expect("in the tables")
+        CodeQuestion::of(carried, Some(Pressure::psf(20.0)), dropped, &basis()).expect("in the tables")
     }
 
     #[test]
@@ -222,17 +150,55 @@ mod tests {
     fn what_the_tables_do_not_know_has_no_answer() {
         let snow = Some(Pressure::psf(30.0));
         let gable = Framing::Gable(GableAbove { rise_in_twelve: 6.0, dead: Pressure::psf(10.0) });
-        let part = Carried { extent: Some((Length::ZERO, Length::feet(3))), ..roof(24) };
-        for carried in [vec![roof(40)], vec![part], vec![roof(24), Carried { framing: gable, extent: None }], vec![]] {
-            assert!(CodeQuestion::of(&carried, snow, false).is_err(), "{carried:?}");
+        let part = Carried { extent: Some((Length::ZERO, Length::feet(5))), ..roof(24) };
+        for carried in [
+            vec![roof(40)],
+            vec![part],
+            vec![roof(24), Carried { framing: gable, extent: None, on_tail: false }],
+            vec![],
+        ] {
+            assert!(CodeQuestion::of(&carried, snow, false, &basis()).is_err(), "{carried:?}");
         }
-        assert!(CodeQuestion::of(&[roof(24)], Some(Pressure::psf(80.0)), false).is_err());
-        assert!(CodeQuestion::of(&[roof(24)], None, false).is_err());
+        assert!(CodeQuestion::of(&[roof(24)], Some(Pressure::psf(80.0)), false, &basis()).is_err());
+        assert!(CodeQuestion::of(&[roof(24)], None, false, &basis()).is_err());
         let four_by = HeaderBoard::Sawn {
             species: Species::DouglasFirLarch,
             grade: Grade::Number2,
             size: SawnSize { thickness: Thickness::Four, depth: Depth::Twelve },
         };
         assert_eq!(ask(&[roof(24)], false).answer(HeaderSpec { board: four_by, plies: 1 }, None), None);
+    }
+
+    #[test]
+    fn it_answers_only_inside_its_basis() {
+        let snow = Some(Pressure::psf(30.0));
+        let why =
+            |carried: &[Carried], basis: &Basis| CodeQuestion::of(carried, snow, false, basis).expect_err("outside");
+        let heavy = |change: fn(&mut RoofOnWall)| {
+            let Framing::Roof(mut roof) = roof(24).framing else { unreachable!() };
+            change(&mut roof);
+            Carried { framing: Framing::Roof(roof), extent: None, on_tail: false }
+        };
+        assert!(why(&[heavy(|roof| roof.roof_dead = Pressure::psf(16.0))], &basis()).contains("20 psf"));
+        assert!(why(&[heavy(|roof| roof.overhang = Length::feet(3))], &basis()).contains("overhang"));
+        assert!(why(&[heavy(|roof| roof.attic_live = Pressure::psf(20.0))], &basis()).contains("storage"));
+        for basis in [
+            Basis { posts: true, ..basis() },
+            Basis { simple: false, ..basis() },
+            Basis { dry: false, ..basis() },
+            Basis { studs: Length::inches(121), ..basis() },
+        ] {
+            assert!(why(&[roof(24)], &basis).starts_with("No answer: other than the table's basis"));
+        }
+    }
+
+    #[test]
+    fn it_offers_only_what_it_prints() {
+        let question = ask(&[roof(24)], false);
+        let answers = |depth, plies| question.answer(HeaderSpec { plies, ..header(depth) }, None).is_some();
+        assert!(answers(Depth::Four, 2) && answers(Depth::Eight, 3) && answers(Depth::Twelve, 4));
+        assert!(!answers(Depth::Six, 3) && !answers(Depth::Ten, 1));
+        let with_plates = CodeQuestion { flat_plate: true, ..question };
+        assert!(with_plates.answer(HeaderSpec { plies: 1, ..header(Depth::Ten) }, None).is_some());
     }
 }

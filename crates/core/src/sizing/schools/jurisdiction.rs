@@ -9,7 +9,7 @@
 //! 50 psf.
 
 use super::code_basis::{TableBlock, TableCell};
-use super::code_table::CodeQuestion;
+use super::code_question::CodeQuestion;
 use crate::lumber::Depth;
 use crate::measure::{Length, Pressure};
 
@@ -90,6 +90,7 @@ mod tests {
                 width: Length::feet(width),
                 ground_snow: Pressure::psf(snow),
                 dropped: false,
+                flat_plate: false,
             };
             table.cell(&question, Depth::Eight, plies).map(|cell| cell.span)
         };

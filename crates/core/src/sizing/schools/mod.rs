@@ -2,11 +2,13 @@
 //! every opening; the job says which governs, and a rule never hides a failure.
 
 pub mod code_basis;
+pub mod code_question;
 pub mod code_table;
 pub mod jurisdiction;
 pub mod shop;
 
-pub use code_table::{CodeAnswer, CodeQuestion};
+pub use code_question::{Basis, CodeQuestion};
+pub use code_table::CodeAnswer;
 pub use jurisdiction::{JurisdictionRow, JurisdictionTable};
 pub use shop::{ShopHeader, ShopRules};
 

@@ -1,5 +1,6 @@
+import { useState } from "react";
 import type { Schemas } from "../../../api/client";
-import { ChoiceList, LengthField } from "../../../components/Field";
+import { ChoiceList, LengthField, MaybeLengthField } from "../../../components/Field";
 import { nanometers } from "../../../lib/length";
 import { studChoices } from "./studs";
 
@@ -8,13 +9,13 @@ type Partition = Schemas["Partition"];
 
 interface Props {
   readonly options: Options;
-  readonly wallLength: number;
   readonly change: (part: Partial<Options>) => Promise<string | undefined>;
 }
 
 /** Walls that meet this one from the inside: where, how deep, and what they are nailed to. */
-export function CrossingWalls({ options, wallLength, change }: Props) {
+export function CrossingWalls({ options, change }: Props) {
   const walls = options.partitions ?? [];
+  const [fresh, setFresh] = useState(false);
   const replace = (index: number, part: Partial<Partition>) =>
     change({ partitions: walls.map((each, place) => (place === index ? { ...each, ...part } : each)) });
   return (
@@ -61,17 +62,34 @@ export function CrossingWalls({ options, wallLength, change }: Props) {
           </button>
         </div>
       ))}
-      <button
-        type="button"
-        className="btn tap mt-2 font-normal"
-        onClick={() =>
-          void change({
-            partitions: [...walls, { partition_at: Math.round(wallLength / 2), partition_depth: "four" }],
-          })
-        }
-      >
-        A wall meets it
-      </button>
+      {fresh ? (
+        <div className="mt-2 grid gap-2 bg-base-200 p-3 sm:grid-cols-2">
+          <MaybeLengthField
+            label="Center of the new wall"
+            hint="it is kept when its place is typed"
+            length={undefined}
+            save={async (partition_at) => {
+              if (partition_at === null) return "Write its place.";
+              const refusal = await change({
+                partitions: [...walls, { partition_at, partition_depth: "four" }],
+              });
+              if (refusal === undefined) setFresh(false);
+              return refusal;
+            }}
+          />
+          <button
+            type="button"
+            className="btn btn-ghost tap self-end font-normal"
+            onClick={() => setFresh(false)}
+          >
+            Leave it
+          </button>
+        </div>
+      ) : (
+        <button type="button" className="btn tap mt-2 font-normal" onClick={() => setFresh(true)}>
+          A wall meets it
+        </button>
+      )}
     </fieldset>
   );
 }

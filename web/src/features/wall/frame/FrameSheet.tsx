@@ -99,13 +99,7 @@ export function FrameSheet({ wall, wallId, place, last, editing, close, remove }
             save={(spacing) => change({ spacing })}
           />
         </div>
-        {frame.framing && (
-          <FramingFields
-            options={frame.framing}
-            wallLength={nanometers(frame.length)}
-            change={changeFraming}
-          />
-        )}
+        {frame.framing && <FramingFields options={frame.framing} change={changeFraming} />}
         <div className="flex flex-wrap gap-2">
           <button
             type="button"

@@ -8,7 +8,6 @@ type Options = Schemas["FramingOptions"];
 
 interface Props {
   readonly options: Options;
-  readonly wallLength: number;
   readonly change: (part: Partial<Options>) => Promise<string | undefined>;
 }
 
@@ -19,7 +18,7 @@ const ENDS = [
 ] as const;
 
 /** Layout, corners, heads, blocking, crossing walls, plates and bolts. */
-export function FramingFields({ options, wallLength, change }: Props) {
+export function FramingFields({ options, change }: Props) {
   return (
     <>
       <ChoiceRow
@@ -82,7 +81,7 @@ export function FramingFields({ options, wallLength, change }: Props) {
           save={(blocking) => change({ blocking })}
         />
       </div>
-      <CrossingWalls options={options} wallLength={wallLength} change={change} />
+      <CrossingWalls options={options} change={change} />
       <PlateFields options={options} change={change} />
     </>
   );

@@ -100,15 +100,17 @@ describe("the plates", () => {
   });
 });
 
-test("a crossing wall is added in the middle, backed otherwise, and taken away", () => {
+test("a crossing wall is kept once its place is typed, backed otherwise, and taken away", async () => {
   const change = vi.fn(async () => undefined);
   const wall = { partition_at: 5, partition_depth: "four" as const };
-  render(<CrossingWalls options={options({ partitions: [wall] })} wallLength={100} change={change} />);
+  render(<CrossingWalls options={options({ partitions: [wall] })} change={change} />);
   fireEvent.click(screen.getByRole("button", { name: "A wall meets it" }));
+  expect(change).not.toHaveBeenCalled();
+  await enter("Center of the new wall", "8-0");
   fireEvent.change(screen.getByLabelText("It is nailed to"), { target: { value: "ladder_blocks" } });
   fireEvent.click(screen.getByRole("button", { name: "Take it away" }));
   expect(change.mock.calls).toEqual([
-    [{ partitions: [wall, { partition_at: 50, partition_depth: "four" }] }],
+    [{ partitions: [wall, { partition_at: "8-0", partition_depth: "four" }] }],
     [{ partitions: [{ ...wall, backing: "ladder_blocks" }] }],
     [{ partitions: [] }],
   ]);

@@ -1,3 +1,4 @@
+import { useState } from "react";
 import type { Schemas } from "../../../api/client";
 import { ChoiceList, LengthField, MaybeLengthField, NumberField } from "../../../components/Field";
 import { nanometers } from "../../../lib/length";
@@ -13,7 +14,20 @@ const ROOF_FRAMINGS = [
   { value: "rafters_with_lapped_ceiling_joists", label: "Rafters, ceiling joists lap on a middle wall" },
   { value: "middle_wall_under_lapped_ceiling_joists", label: "This is the middle wall they lap on" },
   { value: "rafters_on_ridge_beam", label: "Rafters on a ridge beam" },
+  { value: "rafters_from_ledger", label: "Rafters from a ledger, as over a porch" },
   { value: "parallel_to_wall", label: "Trusses or rafters along the wall" },
+] as const;
+
+const WARMTHS = [
+  { value: "heated", label: "Heated below (Ct 1.0)" },
+  { value: "cold_and_vented", label: "Vented over R-25 or more (1.1)" },
+  { value: "unheated", label: "Nothing heated below (1.2)" },
+  { value: "as_the_job_says", label: "By the job's rule" },
+] as const;
+
+const YES_OR_NO = [
+  { value: "no", label: "No" },
+  { value: "yes", label: "Yes" },
 ] as const;
 
 const SNOW_TROUBLES = [
@@ -49,6 +63,9 @@ interface Props {
 export function CarriedItems({ items, change }: Props) {
   const replace = (index: number, make: (item: Item) => Item) =>
     change((now) => now.map((each, place) => (place === index ? make(each) : each)));
+  const tails = items.some(
+    ({ what }) => what.kind === "floor" && what.floor_framing === "cantilevered_past_this_wall",
+  );
   return (
     <>
       {items.map((item, index) => (
@@ -65,6 +82,17 @@ export function CarriedItems({ items, change }: Props) {
                 }))
               }
             />
+            {(item.on_tail || tails) && item.what.kind !== "floor" && (
+              <ChoiceList
+                label="It stands on"
+                value={item.on_tail ? "tail" : "wall"}
+                options={[
+                  { value: "wall", label: "this wall" },
+                  { value: "tail", label: "the floor's tail" },
+                ]}
+                choose={(value) => void replace(index, (now) => ({ ...now, on_tail: value === "tail" }))}
+              />
+            )}
             {item.what.kind !== "ridge_post" && (
               <Stretch
                 item={item}
@@ -197,6 +225,21 @@ function RoofFields({ roof, change }: { roof: Of<"roof">; change: Save<Of<"roof"
         number={roof.roof_dead}
         save={(roof_dead) => change({ ...roof, roof_dead })}
       />
+      <ChoiceList
+        label="Roof dead is weighed on the"
+        value={roof.dead_on ?? "level"}
+        options={[
+          { value: "level", label: "level" },
+          { value: "slope", label: "slope" },
+        ]}
+        choose={(dead_on) => void change({ ...roof, dead_on })}
+      />
+      <ChoiceList
+        label="How warm it is"
+        value={roof.warmth ?? "as_the_job_says"}
+        options={WARMTHS}
+        choose={(warmth) => void change({ ...roof, warmth })}
+      />
       <NumberField
         label="Ceiling dead"
         unit="psf"
@@ -273,6 +316,35 @@ function FloorFields({ floor, change }: { floor: Of<"floor">; change: Save<Of<"f
         number={floor.floor_dead}
         save={(floor_dead) => change({ ...floor, floor_dead })}
       />
+      {floor.floor_use === "deck" && (
+        <ChoiceList
+          label="A roof covers it"
+          value={floor.roofed ? "yes" : "no"}
+          options={YES_OR_NO}
+          choose={(value) => void change({ ...floor, roofed: value === "yes" })}
+        />
+      )}
+      {cantilever && (
+        <ChoiceList
+          label="On its tail stands"
+          value={floor.tail ?? "not_said"}
+          options={[
+            ...(floor.tail === "free" || floor.tail === "loaded" ? [] : UNSAID_TAILS),
+            { value: "free", label: "nothing" },
+            { value: "loaded", label: "a wall or roof" },
+          ]}
+          choose={(tail) => void change({ ...floor, tail })}
+        />
+      )}
+      <ChoiceList
+        label="Between it and a roof over it stands"
+        value={floor.no_wall_above ? "yes" : "no"}
+        options={[
+          { value: "no", label: "a wall" },
+          { value: "yes", label: "no wall" },
+        ]}
+        choose={(value) => void change({ ...floor, no_wall_above: value === "yes" })}
+      />
     </>
   );
 }
@@ -291,7 +363,99 @@ function WallAboveFields({ above, change }: { above: Of<"wall_above">; change: S
         number={above.wall_above_dead}
         save={(wall_above_dead) => change({ ...above, wall_above_dead })}
       />
+      <ChoiceList
+        label="It is of"
+        value={above.brick ? "yes" : "no"}
+        options={[
+          { value: "no", label: "wood" },
+          { value: "yes", label: "brick or stone" },
+        ]}
+        choose={(value) => void change({ ...above, brick: value === "yes" })}
+      />
+      <OpeningsAboveFields above={above} change={change} />
     </>
+  );
+}
+
+const UNSAID_TAILS = [
+  { value: "not_said", label: "not said" },
+  { value: "assumed_free", label: "nothing, assumed before" },
+] as const;
+
+/** Openings of the wall above, whose packs press at one place. */
+function OpeningsAboveFields({ above, change }: { above: Of<"wall_above">; change: Save<Of<"wall_above">> }) {
+  const openings = above.openings_above ?? { are: "assumed_none" };
+  const places = openings.are === "at" ? openings.places : [];
+  const keep = (next: Schemas["Stretch"][]) =>
+    change({ ...above, openings_above: next.length === 0 ? { are: "none" } : { are: "at", places: next } });
+  const [fresh, setFresh] = useState<{ from: string; to: string }>();
+  return (
+    <div className="col-span-2 grid grid-cols-2 gap-3">
+      <p className="col-span-2 text-secondary text-sm">
+        {openings.are === "not_said" && "Its openings over this wall: nobody said."}
+        {openings.are === "assumed_none" && "Its openings over this wall: none, assumed before."}
+        {openings.are === "none" && "It has no openings over this wall's."}
+        {openings.are === "at" && "Its openings, from this wall's left end:"}
+      </p>
+      {places.map((place, index) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: an opening above has no name but its place
+        <div key={index} className="col-span-2 grid grid-cols-[1fr_1fr_auto] items-end gap-3">
+          <LengthField
+            label={`Opening ${index + 1} above, from`}
+            length={nanometers(place.from)}
+            save={(from) => keep(places.map((each, at) => (at === index ? { ...each, from } : each)))}
+          />
+          <LengthField
+            label="To"
+            length={nanometers(place.to)}
+            save={(to) => keep(places.map((each, at) => (at === index ? { ...each, to } : each)))}
+          />
+          <button
+            type="button"
+            className="btn btn-ghost tap font-normal"
+            onClick={() => void keep(places.filter((_, at) => at !== index))}
+          >
+            Take it away
+          </button>
+        </div>
+      ))}
+      {fresh ? (
+        <>
+          <MaybeLengthField
+            label="New opening above, from"
+            length={undefined}
+            save={async (from) => {
+              setFresh({ ...fresh, from: from ?? "" });
+              return from && fresh.to ? keep([...places, { from, to: fresh.to }]) : undefined;
+            }}
+          />
+          <MaybeLengthField
+            label="New opening above, to"
+            length={undefined}
+            save={async (to) => {
+              setFresh({ ...fresh, to: to ?? "" });
+              const refusal =
+                to && fresh.from ? await keep([...places, { from: fresh.from, to }]) : undefined;
+              if (to && fresh.from && refusal === undefined) setFresh(undefined);
+              return refusal;
+            }}
+          />
+        </>
+      ) : (
+        <button type="button" className="btn tap font-normal" onClick={() => setFresh({ from: "", to: "" })}>
+          An opening above
+        </button>
+      )}
+      {openings.are !== "none" && openings.are !== "at" && (
+        <button
+          type="button"
+          className="btn tap font-normal"
+          onClick={() => void change({ ...above, openings_above: { are: "none" } })}
+        >
+          None over this wall's
+        </button>
+      )}
+    </div>
   );
 }
 
@@ -348,6 +512,18 @@ function RidgePostFields({ post, change }: { post: Of<"ridge_post">; change: Sav
         unit="psf"
         number={post.roof_dead}
         save={(roof_dead) => change({ ...post, roof_dead })}
+      />
+      <ChoiceList
+        label="The beam runs over it in one piece"
+        value={post.runs_over ? "yes" : "no"}
+        options={YES_OR_NO}
+        choose={(value) => void change({ ...post, runs_over: value === "yes" })}
+      />
+      <NumberField
+        label="Weight of the beam"
+        unit="lb/ft"
+        number={post.beam_weight ?? 0}
+        save={(beam_weight) => change({ ...post, beam_weight })}
       />
     </>
   );

@@ -1,4 +1,5 @@
 import type { WallView } from "../../../api/client";
+import { percent, pounds } from "../../../lib/work";
 import { useSpeech } from "../../../speech/useSpeech";
 
 type Line = WallView["loads"][number];
@@ -49,12 +50,18 @@ export function LoadTable({ view }: { readonly view: WallView }) {
           ))}
         </tbody>
       </table>
-      {view.uplift_at_far_end_plf != null && (
-        <p className="mt-2 border-error border-l-4 pl-3">
-          People on the tail alone lift the joists' far end with{" "}
-          <b className="num">{Math.round(view.uplift_at_far_end_plf)} lb/ft</b>: tie it down.
+      {view.field_loads.map((load) => (
+        <p
+          key={load.at}
+          className={`mt-2 border-l-4 pl-3 ${load.enough ? "border-base-300" : "border-error text-error"}`}
+        >
+          At <b className="num">{speech.length(load.at)}</b>, beside the openings: {pounds(load.largest_lb)}{" "}
+          on <b className="num">{load.studs}</b> studs, column{" "}
+          {load.column_ratio == null ? "–" : percent(load.column_ratio)}, plate{" "}
+          {load.plate_ratio == null ? "–" : percent(load.plate_ratio)}.
+          {!load.enough && " They are not enough."}
         </p>
-      )}
+      ))}
     </div>
   );
 }

@@ -1,7 +1,8 @@
 import type { Schemas, Wall, WallView } from "../../../api/client";
 import type { Edit, JobEditing } from "../../../api/useJobEditing";
-import { ChoiceList, ChoiceRow, NumberField } from "../../../components/Field";
+import { ChoiceList, ChoiceRow, MaybeNumberField, NumberField } from "../../../components/Field";
 import { SideSheet } from "../../../components/SideSheet";
+import { snowLabel, snowSaid } from "../asked/snow";
 import { CarriedItems } from "./CarriedItems";
 import { EvidenceSection } from "./EvidenceSection";
 import { LoadTable } from "./LoadTable";
@@ -69,11 +70,11 @@ export function LoadsSheet({ wall, view, settings, editing, close }: Props) {
               ]}
               choose={(snow_basis) => void changeSettings({ snow_basis })}
             />
-            <NumberField
-              label="Snow"
+            <MaybeNumberField
+              label={snowLabel(settings)}
               unit="psf"
-              number={settings.snow ?? 0}
-              save={(snow) => changeSettings({ snow })}
+              number={snowSaid(settings)}
+              save={(snow) => changeSettings({ snow, snow_said: "said" })}
             />
             <NumberField
               label="Roof live"

@@ -1,7 +1,9 @@
+import { useState } from "react";
 import type { Schemas, Wall } from "../../../api/client";
 import type { JobEditing } from "../../../api/useJobEditing";
 import { LengthField, NumberField, TextField } from "../../../components/Field";
-import { nanometers } from "../../../lib/length";
+import { asTyped, nanometers } from "../../../lib/length";
+import { useSpeech } from "../../../speech/useSpeech";
 
 interface Props {
   readonly wall: Wall;
@@ -52,26 +54,97 @@ export function PointLoads({ wall, wallId, editing }: Props) {
           </button>
         </div>
       ))}
-      <button
-        type="button"
-        className="btn tap mt-2"
-        onClick={() =>
-          void editing.run({
-            do: "add_point_load",
-            wall: wallId,
-            load: {
-              name: "point load",
-              at: Math.round(nanometers(wall.frame.length) / 2),
-              dead: 500,
-              floor_live: 0,
-              roof_live: 0,
-              snow: 800,
-            },
-          })
-        }
-      >
+      <FreshLoad wallId={wallId} editing={editing} />
+    </section>
+  );
+}
+
+const PARTS = [
+  { field: "dead", label: "Dead" },
+  { field: "snow", label: "Snow" },
+  { field: "roof_live", label: "Roof live" },
+  { field: "floor_live", label: "Floor live" },
+] as const;
+
+const EMPTY = { name: "", at: "", dead: "", snow: "", roof_live: "", floor_live: "" };
+
+/** A load that is being described: nothing of it is kept until its place and pounds are typed. */
+function FreshLoad({ wallId, editing }: { readonly wallId: string; readonly editing: JobEditing }) {
+  const speech = useSpeech();
+  const [text, setText] = useState<typeof EMPTY>();
+  const [problem, setProblem] = useState<string>();
+  if (!text) {
+    return (
+      <button type="button" className="btn tap mt-2" onClick={() => setText(EMPTY)}>
         Add a point load
       </button>
-    </section>
+    );
+  }
+  const close = () => {
+    setText(undefined);
+    setProblem(undefined);
+  };
+  const add = async () => {
+    const [dead, snow, roof_live, floor_live] = PARTS.map(({ field }) => Number(text[field] || "0")) as [
+      number,
+      number,
+      number,
+      number,
+    ];
+    const pounds = [dead, snow, roof_live, floor_live];
+    if (text.at.trim() === "") return setProblem("Write its place on the wall.");
+    if (pounds.some(Number.isNaN) || pounds.every((each) => each === 0)) {
+      return setProblem("Write its pounds, in at least one of the kinds.");
+    }
+    const load = {
+      name: text.name.trim() || "point load",
+      at: asTyped(text.at, speech.units),
+      dead,
+      snow,
+      roof_live,
+      floor_live,
+    };
+    const refusal = await editing.run({ do: "add_point_load", wall: wallId, load });
+    if (refusal) setProblem(refusal.detail);
+    else close();
+  };
+  const input = (field: keyof typeof EMPTY, label: string, unit: string) => (
+    <label key={field} className="min-w-0">
+      <span className="block text-secondary text-sm">
+        {label}
+        {unit && `, ${unit}`}
+      </span>
+      <input
+        className="input tap num w-full"
+        value={text[field]}
+        autoComplete="off"
+        onChange={(event) => setText({ ...text, [field]: event.target.value })}
+      />
+    </label>
+  );
+  return (
+    <form
+      className="mt-2 grid grid-cols-2 gap-3 bg-base-200 p-3"
+      aria-label="A new point load"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void add();
+      }}
+    >
+      {input("name", "What brings it", "")}
+      {input("at", "Its place on the wall", "")}
+      {PARTS.map(({ field, label }) => input(field, label, "lb"))}
+      {problem && (
+        <p role="alert" className="col-span-2 text-error text-sm">
+          {problem}
+        </p>
+      )}
+      <button type="submit" className="btn btn-primary tap">
+        Stand it on the wall
+      </button>
+      <button type="button" className="btn btn-ghost tap font-normal" onClick={close}>
+        Leave it
+      </button>
+    </form>
   );
 }

@@ -16,7 +16,9 @@ export function usualFraming(kind: CarriedKind): Schemas["CarriedFraming"] {
         bay: 24 * NM_PER_INCH,
         roof_dead: 10,
         ceiling_dead: 5,
-        attic_live: 0,
+        dead_on: "level",
+        warmth: "cold_and_vented",
+        attic_live: 10,
         snow_trouble: "none",
       };
     case "floor":
@@ -29,9 +31,18 @@ export function usualFraming(kind: CarriedKind): Schemas["CarriedFraming"] {
         bay: 16 * NM_PER_INCH,
         floor_dead: 12,
         floor_live: 40,
+        roofed: false,
+        tail: "not_said",
+        no_wall_above: false,
       };
     case "wall_above":
-      return { kind, wall_above_height: 8 * NM_PER_FOOT, wall_above_dead: 12 };
+      return {
+        kind,
+        wall_above_height: 8 * NM_PER_FOOT,
+        wall_above_dead: 12,
+        openings_above: { are: "not_said" },
+        brick: false,
+      };
     case "gable":
       return { kind, rise_in_twelve: 6, gable_dead: 12 };
     case "ridge_post":
@@ -43,6 +54,8 @@ export function usualFraming(kind: CarriedKind): Schemas["CarriedFraming"] {
         span_one_side: 12 * NM_PER_FOOT,
         span_other_side: 0,
         roof_dead: 10,
+        runs_over: false,
+        beam_weight: 10,
       };
   }
 }

@@ -1,15 +1,17 @@
-import type { Schemas, Ticket } from "../../../api/client";
+import type { Schemas, Ticket, WallView } from "../../../api/client";
 import type { JobEditing } from "../../../api/useJobEditing";
+import { Legend } from "../../../components/Legend";
 import { LengthText } from "../../../components/LengthText";
 import { useSpeech } from "../../../speech/useSpeech";
 
 interface Props {
   readonly ticket: Ticket;
+  readonly legend: WallView["legend"];
   readonly editing: JobEditing;
 }
 
 /** Whether the opening is framed already; if so, what a later change of it means on site. */
-export function FramedSection({ ticket, editing }: Props) {
+export function FramedSection({ ticket, legend, editing }: Props) {
   const { changes } = ticket;
   const mark = () =>
     void editing.run((now) => {
@@ -31,7 +33,7 @@ export function FramedSection({ ticket, editing }: Props) {
   return (
     <section aria-label="Since it was framed">
       <h3 className="ruled">Since it was framed</h3>
-      {nothing ? <p className="mt-1">Nothing changed.</p> : <Changed changes={changes} />}
+      {nothing ? <p className="mt-1">Nothing changed.</p> : <Changed changes={changes} legend={legend} />}
       <div className="no-print mt-2 flex flex-wrap gap-2">
         {!nothing && (
           <button type="button" className="btn tap font-normal" onClick={mark}>
@@ -46,7 +48,12 @@ export function FramedSection({ ticket, editing }: Props) {
   );
 }
 
-function Changed({ changes }: { readonly changes: Schemas["ChangesView"] }) {
+interface ChangedProps {
+  readonly changes: Schemas["ChangesView"];
+  readonly legend: WallView["legend"];
+}
+
+function Changed({ changes, legend }: ChangedProps) {
   const { say } = useSpeech();
   const { header_before, header_now } = changes;
   return (
@@ -60,6 +67,7 @@ function Changed({ changes }: { readonly changes: Schemas["ChangesView"] }) {
       <Pieces title="Put in" pieces={changes.new} />
       <Marks title="Strike the marks" marks={changes.struck} />
       <Marks title="Mark anew" marks={changes.made} />
+      {changes.struck.length + changes.made.length > 0 && <Legend legend={legend} />}
     </div>
   );
 }

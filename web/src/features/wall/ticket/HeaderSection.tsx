@@ -1,10 +1,10 @@
 import { type ReactNode, useState } from "react";
 import type { Schemas, Ticket } from "../../../api/client";
-import type { JobEditing } from "../../../api/useJobEditing";
+import { designNow, type JobEditing } from "../../../api/useJobEditing";
 import { LengthText } from "../../../components/LengthText";
 import { VerdictMark } from "../../../components/VerdictMark";
 import { WorkBar } from "../../../components/WorkBar";
-import { dollars, pounds } from "../../../lib/work";
+import { dollars, percent, pounds } from "../../../lib/work";
 import { useSpeech } from "../../../speech/useSpeech";
 
 interface Props {
@@ -25,6 +25,13 @@ export function HeaderSection({ ticket, editing, showWorking, children }: Props)
   if (!header) return null;
   const choose = (spec: Schemas["Header"] | null) =>
     void editing.run({ do: "choose_header", opening: ticket.id, header: spec });
+  const confirmNailing = (nailing_confirmed: boolean) =>
+    void editing.run((now) => {
+      const design = designNow(now, ticket.id);
+      if (!design?.options) return undefined;
+      const options = { ...design.options, nailing_confirmed };
+      return { do: "change_opening", opening: ticket.id, design: { ...design, options } };
+    });
   const candidates = ticket.candidates;
   const shown = all ? candidates : firstUseful(candidates);
   return (
@@ -35,6 +42,7 @@ export function HeaderSection({ ticket, editing, showWorking, children }: Props)
         <span>
           cut <LengthText value={header.length} style="inches" className="num font-bold text-lg" />
         </span>
+        {header.way_up && <span className="border border-current px-1 font-bold">{header.way_up}</span>}
         <span className="text-secondary text-sm">{pounds(header.weight_lb)}</span>
       </p>
       <p className="text-secondary text-xs">Design values: {header.values_source}</p>
@@ -67,6 +75,7 @@ export function HeaderSection({ ticket, editing, showWorking, children }: Props)
           </li>
         ))}
       </ul>
+      {header.hung && <HungHeader hung={header.hung} confirm={confirmNailing} />}
       {children}
       <h4 className="mt-3 flex items-center justify-between font-bold text-sm">
         What else could go in
@@ -140,5 +149,44 @@ function CandidateRow({ candidate, choose }: RowProps) {
         </span>
       </button>
     </li>
+  );
+}
+
+interface HungProps {
+  readonly hung: Schemas["HungView"];
+  readonly confirm: (confirmed: boolean) => void;
+}
+
+/** A header that hangs below the plates: its bending both ways it can be reckoned, and the code's rule beside them. */
+function HungHeader({ hung, confirm }: HungProps) {
+  const { say } = useSpeech();
+  const counted = (counts: boolean) => (counts ? "font-bold" : "text-secondary");
+  return (
+    <div className="mt-2 border-base-300 border-l-4 pl-3 text-sm">
+      <p>{say("It hangs below the plates, its top edge free:")}</p>
+      <ul>
+        <li className={counted(!hung.confirmed)}>
+          one ply against rolling over: bending <span className="num">{percent(hung.one_ply)}</span>
+        </li>
+        <li className={counted(hung.confirmed)}>
+          all plies as one: bending <span className="num">{percent(hung.all_plies)}</span>
+        </li>
+        <li className="text-secondary">
+          the code's table at 0.70:{" "}
+          {hung.code_span == null ? "no answer" : <LengthText value={hung.code_span} className="num" />}
+        </li>
+      </ul>
+      <p className="mt-1">
+        {say("Plies as one ask for this nailing:")} <b>{say(hung.nailing)}</b>
+      </p>
+      <button
+        type="button"
+        className="btn tap no-print mt-1 font-normal"
+        aria-pressed={hung.confirmed}
+        onClick={() => confirm(!hung.confirmed)}
+      >
+        {hung.confirmed ? "It is not nailed so" : "It is nailed so"}
+      </button>
+    </div>
   );
 }

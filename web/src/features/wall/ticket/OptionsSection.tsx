@@ -76,13 +76,23 @@ export function OptionsSection({ ticket, design, editing }: Props) {
           choose={(service) => void change({ service })}
         />
         <ChoiceRow
-          label="If its top edge is free, what keeps it from rolling over?"
-          value={options.acting ?? "all_plies"}
+          label="In the depth of the wall the header stands"
+          value={options.face ?? "one_face"}
           options={[
-            { value: "all_plies", label: "All plies as one" },
-            { value: "one_ply", label: "One ply alone" },
+            { value: "one_face", label: "At one face" },
+            { value: "centered", label: "In the middle" },
+            { value: "both_faces", label: "Filled to both" },
           ]}
-          choose={(acting) => void change({ acting })}
+          choose={(face) => void change({ face })}
+        />
+        <ChoiceRow
+          label="Joists hang on its side"
+          value={options.side_loaded ? "yes" : "no"}
+          options={[
+            { value: "no", label: "No" },
+            { value: "yes", label: "Yes" },
+          ]}
+          choose={(value) => void change({ side_loaded: value === "yes" })}
         />
         <ChoiceRow
           label="The header sits"

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import type { Schemas, Ticket } from "../../../api/client";
 import type { JobEditing } from "../../../api/useJobEditing";
-import { counted, pounds } from "../../../lib/work";
+import { counted, percent, pounds } from "../../../lib/work";
 import { useSpeech } from "../../../speech/useSpeech";
 
 interface Props {
@@ -48,13 +48,16 @@ interface EndProps {
 function PackEnd({ end, pack, opening, editing, showWorking }: EndProps) {
   const { say } = useSpeech();
   const [deciding, setDeciding] = useState(false);
+  const numbered = pack.jacks != null && pack.kings != null;
   return (
     <div className="mt-2 border-base-300 border-l-4 pl-3">
       <div className="flex items-center gap-2">
         <p className="leading-tight">
           <span className="text-secondary text-sm">{end} end</span>{" "}
           <span className="block font-bold text-lg">
-            {say(`${counted(pack.jacks, "jack")}, ${counted(pack.kings, "king")}`)}
+            {numbered
+              ? say(`${counted(pack.jacks ?? 0, "jack")}, ${counted(pack.kings ?? 0, "king")}`)
+              : "no number yet"}
           </span>
           {pack.load_lb != null && (
             <span className="text-secondary text-sm">under {pounds(pack.load_lb)}</span>
@@ -70,31 +73,44 @@ function PackEnd({ end, pack, opening, editing, showWorking }: EndProps) {
         </button>
       </div>
       <ul className="text-sm">
-        {pack.jack_reasons.map((reason) => (
-          <li key={reason.name} className="flex items-baseline gap-2" title={reason.clause}>
+        {numbered &&
+          pack.jack_reasons.map((reason) => (
+            <li key={reason.name} className="flex items-baseline gap-2" title={reason.clause}>
+              <span
+                className={`w-5 shrink-0 text-right num ${reason.governs ? "font-bold" : "text-secondary"}`}
+              >
+                {reason.count ?? "–"}
+              </span>
+              <span className={reason.governs ? "font-bold" : ""}>{say(reason.name)}</span>
+              <span className="ml-auto text-right text-secondary text-xs">{say(reason.words)}</span>
+            </li>
+          ))}
+        {numbered &&
+          pack.king_reasons.map((reason) => (
+            <li key={reason.name} className="flex items-baseline gap-2">
+              <span
+                className={`w-5 shrink-0 text-right num ${reason.governs ? "font-bold" : "text-secondary"}`}
+              >
+                {reason.count ?? "–"}
+              </span>
+              <span className={reason.governs ? "font-bold" : ""}>{say(`kings: ${reason.name}`)}</span>
+              {!reason.counts && <span className="ml-auto text-secondary text-xs">does not count here</span>}
+              {reason.counts && reason.count == null && (
+                <span className="ml-auto text-error text-xs">{reason.words}</span>
+              )}
+            </li>
+          ))}
+        {pack.kings_work && (
+          <li className="flex items-baseline gap-2">
+            <span className="w-5 shrink-0" />
+            <span>{say(pack.kings_work.what)}</span>
             <span
-              className={`w-5 shrink-0 text-right num ${reason.governs ? "font-bold" : "text-secondary"}`}
+              className={`ml-auto text-xs ${pack.kings_work.ratio > 1 ? "text-error" : "text-secondary"}`}
             >
-              {reason.count ?? "–"}
+              {percent(pack.kings_work.ratio)} in wind
             </span>
-            <span className={reason.governs ? "font-bold" : ""}>{say(reason.name)}</span>
-            <span className="ml-auto text-right text-secondary text-xs">{say(reason.words)}</span>
           </li>
-        ))}
-        {pack.king_reasons.map((reason) => (
-          <li key={reason.name} className="flex items-baseline gap-2">
-            <span
-              className={`w-5 shrink-0 text-right num ${reason.governs ? "font-bold" : "text-secondary"}`}
-            >
-              {reason.count ?? "–"}
-            </span>
-            <span className={reason.governs ? "font-bold" : ""}>{say(`kings: ${reason.name}`)}</span>
-            {!reason.counts && <span className="ml-auto text-secondary text-xs">does not count here</span>}
-            {reason.counts && reason.count == null && (
-              <span className="ml-auto text-error text-xs">no number: ask</span>
-            )}
-          </li>
-        ))}
+        )}
         {pack.jacks_decided && (
           <li className="text-primary">
             {say("Jacks")} decided: {pack.jacks_decided}
@@ -123,7 +139,7 @@ function PackEnd({ end, pack, opening, editing, showWorking }: EndProps) {
               role={role}
               end={end}
               opening={opening}
-              count={role === "jack" ? pack.jacks : pack.kings}
+              count={(role === "jack" ? pack.jacks : pack.kings) ?? 0}
               reason={(role === "jack" ? pack.jacks_decided : pack.kings_decided) ?? undefined}
               editing={editing}
             />

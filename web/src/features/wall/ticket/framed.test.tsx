@@ -41,7 +41,7 @@ describe("an opening that is framed", () => {
       asked = typeof edit === "function" ? edit(job as never) : edit;
       return undefined;
     };
-    render(<FramedSection ticket={ticket()} editing={{ ...editing, run }} />);
+    render(<FramedSection legend={[]} ticket={ticket()} editing={{ ...editing, run }} />);
     fireEvent.click(screen.getByRole("button", { name: "It is framed like this" }));
     expect(asked).toMatchObject({
       do: "mark_framed",
@@ -51,7 +51,13 @@ describe("an opening that is framed", () => {
   });
 
   test("says that nothing changed", () => {
-    render(<FramedSection ticket={ticket({ changes: nothing })} editing={recordingEditing().editing} />);
+    render(
+      <FramedSection
+        legend={[]}
+        ticket={ticket({ changes: nothing })}
+        editing={recordingEditing().editing}
+      />,
+    );
     expect(screen.getByText("Nothing changed.")).toBeTruthy();
     expect(screen.queryByRole("button", { name: "It is framed like this now" })).toBeNull();
   });
@@ -66,7 +72,7 @@ describe("an opening that is framed", () => {
       made: [mark("K", 49)],
     };
     const { asked, editing } = recordingEditing();
-    render(<FramedSection ticket={ticket({ changes })} editing={editing} />);
+    render(<FramedSection legend={[]} ticket={ticket({ changes })} editing={editing} />);
     const text = screen.getByRole("region", { name: "Since it was framed" }).textContent ?? "";
     expect(text).toMatch(/2-2x8.*becomes none/s);
     expect(text).toMatch(/Take out.*36 1\/2.*Put in.*38 1\/2.*Strike the marks.*4'-2.*Mark anew.*4'-1/s);

@@ -1,8 +1,10 @@
 import { Link } from "react-router";
-import type { Design, Schemas, Ticket } from "../../../api/client";
+import type { Design, Schemas, Ticket, WallView } from "../../../api/client";
 import type { JobEditing } from "../../../api/useJobEditing";
 import { useSpeech } from "../../../speech/useSpeech";
+import { AskedSection } from "../asked/AskedSection";
 import { AssemblySection } from "./AssemblySection";
+import { BelowSection } from "./BelowSection";
 import { CapabilityLine } from "./CapabilityLine";
 import { CautionSection } from "./CautionSection";
 import { CutSection } from "./CutSection";
@@ -18,6 +20,10 @@ import { TicketHead } from "./TicketHead";
 interface Props {
   readonly job: string;
   readonly version: number;
+  readonly wall: string;
+  readonly settings: Schemas["Settings"];
+  readonly legend: WallView["legend"];
+  readonly openLoads: () => void;
   readonly ticket: Ticket;
   readonly design: Design;
   readonly findings: readonly Schemas["FindingView"][];
@@ -30,13 +36,15 @@ interface Props {
 /** Everything about one opening: whether it holds, what to cut, and why. */
 export function OpeningTicket(props: Props) {
   const { say } = useSpeech();
-  const { job, version, ticket, design, findings, wallLength, editing, showWorking, remove } = props;
+  const { job, version, wall, settings, legend, ticket, design, findings, wallLength, editing } = props;
+  const { openLoads, showWorking, remove } = props;
   return (
     <article
       className="grid grid-cols-[minmax(0,1fr)] gap-5 py-4 pr-4 pl-6"
       aria-label={`Ticket of opening ${ticket.letter}`}
     >
       <TicketHead ticket={ticket} />
+      <AskedSection ticket={ticket} wall={wall} settings={settings} editing={editing} openLoads={openLoads} />
       {ticket.header && (
         <div className="no-print flex flex-wrap gap-2">
           <button type="button" className="btn tap" onClick={() => showWorking("")}>
@@ -55,13 +63,18 @@ export function OpeningTicket(props: Props) {
       </HeaderSection>
       <SchoolSection ticket={ticket} editing={editing} />
       <PackSection ticket={ticket} editing={editing} showWorking={showWorking} />
-      <CutSection ticket={ticket} />
-      <AssemblySection ticket={ticket} />
+      <BelowSection ticket={ticket} />
+      {ticket.has_numbers && (
+        <>
+          <CutSection ticket={ticket} />
+          <AssemblySection ticket={ticket} />
+        </>
+      )}
       <StackSection ticket={ticket} />
       <PlaceSection ticket={ticket} design={design} wallLength={wallLength} editing={editing} />
       <OptionsSection ticket={ticket} design={design} editing={editing} />
-      <CautionSection findings={findings} />
-      <FramedSection ticket={ticket} editing={editing} />
+      <CautionSection ticket={ticket} findings={findings} />
+      {ticket.has_numbers && <FramedSection ticket={ticket} legend={legend} editing={editing} />}
       <button type="button" className="btn tap no-print" onClick={remove}>
         Take this opening out
       </button>

@@ -1,6 +1,8 @@
 import { cleanup, fireEvent, render, screen, within } from "@testing-library/react";
 import { afterEach, describe, expect, test, vi } from "vitest";
+import type { Schemas } from "../../../api/client";
 import { candidate, recordingEditing, ticket } from "../../../test/fixtures";
+import { BelowSection } from "./BelowSection";
 import { CautionSection } from "./CautionSection";
 import { CutSection } from "./CutSection";
 import { HeaderSection } from "./HeaderSection";
@@ -24,6 +26,49 @@ describe("the ticket", () => {
     expect(screen.queryByText("width in the wall")).toBeNull();
     fireEvent.click(screen.getByRole("button", { name: /^bending/ }));
     expect(show).toHaveBeenCalledWith("bending");
+  });
+
+  test("a hung header shows both ratios and the code's rule, and its nailing is confirmed in place", () => {
+    const hung = {
+      one_ply: 1.08,
+      all_plies: 0.91,
+      confirmed: false,
+      code_span: null,
+      nailing: "10d at 12 in.",
+    };
+    const plain = ticket();
+    const design = { options: {} };
+    const now = { walls: [{ openings: [{ id: plain.id, design }] }] } as unknown as Schemas["Job"];
+    const { asked, editing } = recordingEditing(undefined, now);
+    const header = plain.header ? { ...plain.header, hung } : null;
+    render(<HeaderSection ticket={{ ...plain, header }} editing={editing} showWorking={() => undefined} />);
+    expect(screen.getByText("108 %").closest("li")?.className).toContain("font-bold");
+    expect(screen.getByText("91 %").closest("li")?.className).not.toContain("font-bold");
+    expect(screen.getByText(/no answer/)).toBeTruthy();
+    fireEvent.click(screen.getByRole("button", { name: "It is nailed so" }));
+    expect(asked).toMatchObject([{ do: "change_opening", design: { options: { nailing_confirmed: true } } }]);
+  });
+
+  test("what must stand below is said, and not where nothing stands", () => {
+    render(<BelowSection ticket={ticket({ below: ["Two jacks, 2400 lb: solid blocks below."] })} />);
+    expect(screen.getByLabelText("What must stand below").textContent).toContain("2400 lb");
+    cleanup();
+    render(<BelowSection ticket={ticket()} />);
+    expect(screen.queryByLabelText("What must stand below")).toBeNull();
+  });
+
+  test("the caution about snow says what was computed", () => {
+    render(<CautionSection ticket={ticket()} findings={[]} />);
+    expect(screen.getByText("Snow: even on roofs.")).toBeTruthy();
+  });
+
+  test("without a number there is no count", () => {
+    const pack = { ...ticket().left_pack, jacks: null, kings: null, jack_reasons: [], king_reasons: [] };
+    const asking = ticket({ has_numbers: false, left_pack: pack, right_pack: pack });
+    render(
+      <PackSection ticket={asking} editing={recordingEditing().editing} showWorking={() => undefined} />,
+    );
+    expect(screen.getAllByText("no number yet")).toHaveLength(2);
   });
 
   test("choosing a candidate, and going back to the school's", () => {
@@ -99,12 +144,13 @@ describe("the ticket", () => {
   test("trouble comes with ways out, and the tool says what it is not", () => {
     const finding = {
       severity: "trouble" as const,
+      code: "cripple-too-short",
       opening: "x",
       letter: "B",
       sentence: 'The cripple over the header would be 3/8": too short to nail.',
       ways_out: ["Change the head height."],
     };
-    render(<CautionSection findings={[finding]} />);
+    render(<CautionSection ticket={ticket()} findings={[finding]} />);
     expect(screen.getByText(/B: trouble/)).toBeTruthy();
     expect(screen.getByText(/Change the head height/)).toBeTruthy();
     expect(screen.getByText(/A planning aid/)).toBeTruthy();

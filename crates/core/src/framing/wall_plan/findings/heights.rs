@@ -3,7 +3,7 @@
 use super::super::super::finding::{ESCAPE_AREA, ESCAPE_HEIGHT, ESCAPE_SILL, ESCAPE_WIDTH, Finding, SHORTEST_CRIPPLE};
 use super::super::super::opening_plan::{OpeningOutcome, OpeningPlan};
 use super::super::super::stack::StackPart;
-use super::Planned;
+use super::planned::Planned;
 use crate::job::{HeadLine, OpeningKind, Room, Settings, Wall, WallFrame, WallHeight};
 use crate::measure::{End, Length};
 

@@ -1,11 +1,11 @@
 //! Where openings stand: past the wall's end, in a corner, in a crossing wall, in each other, in a bay, in a short return.
 
+use super::super::super::corner::corner_reach;
 use super::super::super::finding::Finding;
 use super::super::super::member::{Member, Role};
 use super::super::super::opening_plan::{OpeningOutcome, OpeningPlan};
-use super::super::crossings::corner_reach;
 use super::super::framer::is_taken;
-use super::Planned;
+use super::planned::Planned;
 use crate::job::{Backing, OpeningKind, Wall, WallEnd};
 use crate::measure::{End, Length};
 
@@ -17,7 +17,7 @@ pub(super) fn findings(wall: &Wall, plan: &OpeningPlan, next: Option<&OpeningPla
     if let Some(next) = next {
         let by = plan.pack_edge(End::Right) - next.pack_edge(End::Left);
         if Length::ZERO < by {
-            findings.push(Finding::PacksOverlap { opening: plan.id, by });
+            findings.push(Finding::PacksOverlap { opening: plan.id, next: next.id, by });
         }
     }
     findings.extend(crossing_walls(wall, plan));

@@ -2,8 +2,8 @@
 
 use super::super::super::finding::Finding;
 use super::super::super::plates::{Stretch, TopBreaks};
-use super::super::{level_stock, packs_of};
-use super::Planned;
+use super::super::plate_breaks::{level_stock, packs_of};
+use super::planned::Planned;
 use crate::measure::Length;
 
 pub(super) fn findings(planned: &Planned<'_>) -> Vec<Finding> {

@@ -3,8 +3,8 @@
 
 use super::super::super::finding::Finding;
 use super::super::super::plates::NEAR_END;
-use super::super::{sole_pieces, stretch};
-use super::Planned;
+use super::super::sole_bolts::{sole_members, stretch};
+use super::planned::Planned;
 use crate::measure::Length;
 
 pub(super) fn findings(planned: &Planned<'_>) -> Vec<Finding> {
@@ -13,7 +13,7 @@ pub(super) fn findings(planned: &Planned<'_>) -> Vec<Finding> {
         return Vec::new();
     }
     let mut findings: Vec<Finding> = planned.bolts.iter().filter_map(|at| where_it_stands(planned, *at)).collect();
-    for (from, to) in sole_pieces(planned.members) {
+    for (from, to) in sole_members(planned.members) {
         let in_piece: Vec<Length> = planned.bolts.iter().copied().filter(|at| from <= *at && *at <= to).collect();
         let near = |end: Length| in_piece.iter().any(|at| (*at - end).abs() <= NEAR_END);
         findings.extend([from, to].into_iter().filter(|end| !near(*end)).map(|at| Finding::BoltMissing { at }));

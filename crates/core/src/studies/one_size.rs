@@ -29,10 +29,17 @@ pub struct OpeningOptions {
 pub struct HeaderOption {
     /// The header.
     pub header: HeaderSpec,
-    /// Cost of the cut header.
-    pub cost: Money,
+    /// Cost of the cut header; `None` where nobody said a price.
+    pub cost: Option<Money>,
     /// Length of its jacks.
     pub jack: Length,
+}
+
+impl HeaderOption {
+    /// Its cost in cents; one without a price is never the cheapest.
+    fn cents(&self) -> f64 {
+        self.cost.map_or(f64::INFINITY, Money::to_cents)
+    }
 }
 
 /// The answer.
@@ -44,10 +51,10 @@ pub struct OneSize {
     pub headers: usize,
     /// How many different jack lengths.
     pub jack_lengths: usize,
-    /// What the headers cost.
-    pub cost: Money,
-    /// What they would cost with the cheapest over each opening.
-    pub cheapest: Money,
+    /// What the headers cost; `None` where one of them has no price.
+    pub cost: Option<Money>,
+    /// What they would cost with the cheapest over each opening; `None` where nothing over one of them has a price.
+    pub cheapest: Option<Money>,
     /// Openings that nothing in stock carries over.
     pub left_out: Vec<OpeningId>,
 }
@@ -65,10 +72,10 @@ pub fn one_size(openings: &[OpeningOptions]) -> Option<OneSize> {
         wanted.iter().flat_map(|opening| &opening.carrying).map(|option| option.header).collect();
     stock.sort_unstable();
     stock.dedup();
-    let cheapest_of = |opening: &OpeningOptions| {
-        opening.carrying.iter().map(|option| option.cost.to_cents()).fold(f64::INFINITY, f64::min)
-    };
-    let cheapest = Money::cents(wanted.iter().map(|opening| cheapest_of(opening)).sum());
+    let cheapest_of =
+        |opening: &OpeningOptions| opening.carrying.iter().map(HeaderOption::cents).fold(f64::INFINITY, f64::min);
+    let priced = |cents: f64| cents.is_finite().then(|| Money::cents(cents));
+    let cheapest = priced(wanted.iter().map(|opening| cheapest_of(opening)).sum());
     for count in 1..=MOST_HEADERS {
         let mut best: Option<Attempt> = None;
         for_each_set(&stock, count, &mut |set| {
@@ -80,14 +87,7 @@ pub fn one_size(openings: &[OpeningOptions]) -> Option<OneSize> {
         });
         if let Some(Attempt { assigned, jack_lengths, cost }) = best {
             let left_out = left_out.iter().map(|opening| opening.opening).collect();
-            return Some(OneSize {
-                assigned,
-                headers: count,
-                jack_lengths,
-                cost: Money::cents(cost),
-                cheapest,
-                left_out,
-            });
+            return Some(OneSize { assigned, headers: count, jack_lengths, cost: priced(cost), cheapest, left_out });
         }
     }
     None
@@ -111,9 +111,9 @@ fn assign(openings: &[&OpeningOptions], set: &[HeaderSpec]) -> Option<Attempt> {
     let mut jacks = Vec::with_capacity(openings.len());
     for opening in openings {
         let options = opening.carrying.iter().filter(|option| set.contains(&option.header));
-        let option = options.min_by(|a, b| a.cost.to_cents().total_cmp(&b.cost.to_cents()))?;
+        let option = options.min_by(|a, b| a.cents().total_cmp(&b.cents()))?;
         attempt.assigned.push((opening.opening, option.header));
-        attempt.cost += option.cost.to_cents();
+        attempt.cost += option.cents();
         jacks.push(option.jack);
     }
     jacks.sort_unstable();
@@ -146,7 +146,7 @@ mod tests {
         let size = SawnSize::two_by(depth);
         let board = HeaderBoard::Sawn { species: Species::HemFir, grade: Grade::Number2, size };
         let jack = Length::inches(93) - depth.actual();
-        HeaderOption { header: HeaderSpec { board, plies: 2 }, cost: Money::cents(cents), jack }
+        HeaderOption { header: HeaderSpec { board, plies: 2 }, cost: Some(Money::cents(cents)), jack }
     }
 
     fn opening(id: u128, carrying: &[HeaderOption]) -> OpeningOptions {
@@ -160,8 +160,17 @@ mod tests {
         let found = one_size(&[window, door, opening(3, &[])]).expect("2-2x10 carries over both");
         assert_eq!((found.headers, found.jack_lengths), (1, 1));
         assert!(found.assigned.iter().all(|(_, header)| header.board.depth() == Depth::Ten.actual()));
-        assert!((found.cost.to_cents() - 2000.0).abs() < 1e-9 && (found.cheapest.to_cents() - 1700.0).abs() < 1e-9);
+        assert_eq!((found.cost, found.cheapest), (Some(Money::cents(2000.0)), Some(Money::cents(1700.0))));
         assert_eq!(found.left_out, [OpeningId(3)]);
+    }
+
+    #[test]
+    fn a_header_without_a_price_costs_nothing_that_can_be_said() {
+        let unpriced = HeaderOption { cost: None, ..option(Depth::Ten, 0.0) };
+        let found = one_size(&[opening(1, &[option(Depth::Twelve, 900.0), unpriced])]).expect("two carry");
+        assert_eq!((found.assigned[0].1, found.cost), (option(Depth::Twelve, 0.0).header, Some(Money::cents(900.0))));
+        let found = one_size(&[opening(1, &[unpriced])]).expect("one carries");
+        assert_eq!((found.cost, found.cheapest), (None, None));
     }
 
     #[test]

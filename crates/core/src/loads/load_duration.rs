@@ -7,14 +7,14 @@
 //!
 //! **Worked example.** D + S: the shortest load is snow (two months), so C_D = 1.15.
 
-use crate::loads::kind::LoadKind;
+use super::kind::LoadKind;
 
 /// C_D of one kind of load alone.
 pub const fn load_duration_factor(kind: LoadKind) -> f64 {
     match kind {
         LoadKind::Dead => 0.9,
-        LoadKind::FloorLive => 1.0,
-        LoadKind::Snow => 1.15,
+        LoadKind::FloorLive | LoadKind::DeckLive => 1.0,
+        LoadKind::Snow | LoadKind::DeckSnow => 1.15,
         LoadKind::RoofLive => 1.25,
     }
 }

@@ -1,0 +1,122 @@
+//! # What must stand below a pack
+//!
+//! **What it does.** Says of every pack and of every load in the field of a wall what must stand straight below it, and what that
+//! takes over: the house below is not known here, so that the load is handed on by its name and weight.
+//!
+//! **Source.** IRC 2021 R502.7 and R602.6 ask for a load path to the foundation, from memory; as many studs or blocks below as
+//! above: common practice, no source.
+//!
+//! **Assumptions and limits.** Only what stands above the sole plate is sized here. What is below it, blocks, posts, beams and
+//! footings, is sized by whoever knows the house.
+
+use super::opening_plan::{OpeningOutcome, OpeningPlan, SizedHeader};
+use super::wall_plan::WallPlan;
+use crate::loads::{ByKind, LoadKind, STRENGTH_COMBINATIONS};
+use crate::measure::{End, Length, LengthStyle};
+use crate::sizing::evaluate::settled_bridge;
+use crate::sizing::header::post::load_on;
+use crate::sizing::problem::Post;
+
+/// What presses down at one place through the sole plate.
+#[derive(Clone, Debug, PartialEq)]
+pub struct PressesBelow {
+    /// What it is: `left jacks`.
+    pub what: String,
+    /// From face to face along the wall.
+    pub from: Length,
+    /// Its other face.
+    pub to: Length,
+    /// Studs in it.
+    pub studs: u8,
+    /// Its load by kind, lb.
+    pub by_kind: ByKind<f64>,
+    /// The largest combination, lb.
+    pub largest: f64,
+    /// The combination's name.
+    pub combination: &'static str,
+}
+
+impl PressesBelow {
+    /// What must stand below, in a sentence.
+    pub fn sentence(&self) -> String {
+        let parts: Vec<String> = LoadKind::ALL
+            .into_iter()
+            .filter(|kind| 0.5 <= self.by_kind.get(*kind).abs())
+            .map(|kind| format!("{} {:.0}", kind.symbol(), self.by_kind.get(kind)))
+            .collect();
+        let studs = if self.studs == 1 { "1 stud".to_owned() } else { format!("{} studs", self.studs) };
+        format!(
+            "Below the {}, {} to {}: {studs} or solid blocks of the same, straight down to the foundation or to a beam sized for \
+             it, {:.0} lb ({}; {}).",
+            self.what,
+            self.from.written(LengthStyle::FeetInches),
+            self.to.written(LengthStyle::FeetInches),
+            self.largest,
+            self.combination,
+            parts.join(", "),
+        )
+    }
+}
+
+/// What presses below an opening's packs; nothing where nothing is carried or no number stands.
+pub fn below_packs(plan: &OpeningPlan) -> Vec<PressesBelow> {
+    let OpeningOutcome::Header(sized) = &plan.outcome else { return Vec::new() };
+    let below = |end: End| {
+        let studs = *plan.jacks.at(end);
+        let wide = plan.stud * i64::from(studs);
+        let (from, to) = match end {
+            End::Left => (plan.left() - wide, plan.left()),
+            End::Right => (plan.right(), plan.right() + wide),
+        };
+        pressing(format!("{} jacks", end.word()), (from, to), studs, *sized.evaluation.reactions.at(end))
+    };
+    let mut all: Vec<PressesBelow> = End::BOTH.map(below).into();
+    all.extend(below_posts(plan, sized));
+    // A pack that is lifted presses on nothing: that it is, a finding says.
+    all.retain(|below| 0.0 < below.largest);
+    all
+}
+
+/// Posts under the header besides its packs.
+fn below_posts(plan: &OpeningPlan, sized: &SizedHeader) -> Vec<PressesBelow> {
+    let problem = &sized.problem;
+    // It was judged on this bridge: it has one.
+    let Ok(bridge) = settled_bridge(problem, sized.evaluation.header) else { return Vec::new() };
+    let below = |post: &Post| {
+        let half = (plan.stud * i64::from(post.studs)).half();
+        let center = plan.left() + post.at;
+        pressing("post".to_owned(), (center - half, center + half), post.studs, load_on(&bridge, *post))
+    };
+    problem.run.posts.iter().map(below).collect()
+}
+
+/// What presses below the studs in the field of a wall.
+pub fn below_field(plan: &WallPlan, stud: Length) -> Vec<PressesBelow> {
+    let below = |load: &super::FieldLoad| {
+        let half = (stud * i64::from(load.studs())).half();
+        let stretch = (load.at - half, load.at + half);
+        pressing("studs under a load".to_owned(), stretch, load.studs(), load.amount.map(|force| force.to_lbf()))
+    };
+    plan.field_loads.iter().map(below).collect()
+}
+
+fn pressing(what: String, (from, to): (Length, Length), studs: u8, by_kind: ByKind<f64>) -> PressesBelow {
+    let sums = STRENGTH_COMBINATIONS.iter().map(|combination| (combination.name, combination.total(&by_kind)));
+    let (combination, largest) = sums.max_by(|a, b| a.1.total_cmp(&b.1)).unwrap_or(("D", by_kind.dead));
+    PressesBelow { what, from, to, studs, by_kind, largest, combination }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+
+    #[test]
+    fn the_largest_combination_is_handed_on_with_its_parts() {
+        let by_kind = ByKind { dead: 1000.0, snow: 2000.0, floor_live: 1200.0, ..ByKind::default() };
+        let below = pressing("left jacks".to_owned(), (Length::ZERO, Length::inches(3)), 2, by_kind);
+        // D + 0.75 L + 0.75 S = 1000 + 900 + 1500 = 3400, over D + S = 3000.
+        assert!((below.largest - 3400.0).abs() < 1e-9, "{below:?}");
+        let said = below.sentence();
+        assert!(said.contains("3400 lb") && said.contains("L 1200") && said.contains("2 studs"), "{said}");
+    }
+}

@@ -1,0 +1,127 @@
+//! Settings of a job: the place, the wind, the limits, the school that governs, the shop's own rules.
+
+use super::rough_opening::RoughOpeningRules;
+use crate::loads::{Answer, Enclosure, SiteLoads, SiteSnow, Standing, WindSpeed};
+use crate::measure::{Length, Pressure};
+use crate::sizing::candidates::{Aim, Margin};
+use crate::sizing::kings::KingTable;
+use crate::sizing::schools::{School, ShopRules};
+
+/// Settings of a job.
+#[derive(Clone, Debug, PartialEq)]
+pub struct Settings {
+    /// Loads of the place.
+    pub site: SiteLoads,
+    /// Wind on the kings.
+    pub wind: KingWindBasis,
+    /// Whether snow and wind were said.
+    pub said: SiteSaid,
+    /// Whether walls have a brittle finish, which kings bend less for.
+    pub brittle_finish: Answer,
+    /// Whether the building is partially enclosed.
+    pub partially_enclosed: Answer,
+    /// Whether it stands on a hill or ridge, where wind is stronger than is calculated here.
+    pub on_a_hill: Answer,
+    /// Live-load deflection limit: span over this.
+    pub live_deflection_limit: f64,
+    /// Total deflection limit: span over this.
+    pub total_deflection_limit: f64,
+    /// Creep factor on dead-load deflection.
+    pub creep: f64,
+    /// The most a header may sag under live load over a sliding or overhead door; `None` sets no such limit.
+    pub most_sag_over_door: Option<Length>,
+    /// Deflection limit of kings in wind: height over this.
+    pub king_deflection_limit: f64,
+    /// Which code table counts kings.
+    pub king_table: KingTable,
+    /// Which school governs.
+    pub school: School,
+    /// What is looked for in a header.
+    pub aim: Aim,
+    /// Only what is needed, or one more.
+    pub margin: Margin,
+    /// The shop's own rules.
+    pub shop: ShopRules,
+    /// How much larger rough openings are than their units.
+    pub rough: RoughOpeningRules,
+    /// Thickness of the finish floor, on which doors stand.
+    pub finish_floor: Length,
+    /// Top of a kitchen's counter above the finish floor.
+    pub counter: Length,
+    /// The backsplash over it.
+    pub backsplash: Length,
+}
+
+/// Which figures of the place were said. One that nobody said is not used: what needs it has no number.
+#[derive(Clone, Copy, Debug, Default, PartialEq, Eq)]
+pub struct SiteSaid {
+    /// Snow.
+    pub snow: Standing,
+    /// Wind.
+    pub wind: Standing,
+}
+
+impl SiteSaid {
+    /// Both said.
+    pub const SAID: Self = Self { snow: Standing::Said, wind: Standing::Said };
+}
+
+impl Settings {
+    /// How open the building is to the wind.
+    pub fn enclosure(&self) -> Enclosure {
+        if self.partially_enclosed == Answer::Yes { Enclosure::PartiallyEnclosed } else { Enclosure::Enclosed }
+    }
+
+    /// Deflection limit of kings: height over this; a brittle finish asks for 360 (IRC 2021 Table R301.7, from memory).
+    pub fn king_limit(&self) -> f64 {
+        const BRITTLE: f64 = 360.0;
+        if self.brittle_finish == Answer::Yes {
+            self.king_deflection_limit.max(BRITTLE)
+        } else {
+            self.king_deflection_limit
+        }
+    }
+}
+
+/// Where the wind on the kings comes from.
+#[derive(Clone, Copy, Debug, Default, PartialEq)]
+pub enum KingWindBasis {
+    /// Not calculated: the code's table counts them.
+    #[default]
+    CodeTableOnly,
+    /// A strength-level pressure that somebody worked out.
+    Pressure(Pressure),
+    /// From the wind speed of the place.
+    Speed(WindSpeed),
+}
+
+impl Default for Settings {
+    fn default() -> Self {
+        let ground = Pressure::psf(30.0);
+        Self {
+            site: SiteLoads {
+                snow: SiteSnow { unbalanced: true, ..SiteSnow::even(ground) },
+                roof_live: Pressure::psf(20.0),
+            },
+            wind: KingWindBasis::CodeTableOnly,
+            said: SiteSaid::default(),
+            brittle_finish: Answer::NotSaid,
+            partially_enclosed: Answer::NotSaid,
+            on_a_hill: Answer::NotSaid,
+            live_deflection_limit: 360.0,
+            total_deflection_limit: 240.0,
+            creep: 1.5,
+            most_sag_over_door: Some(Length::inches_and(0, 3, 8)),
+            king_deflection_limit: 240.0,
+            king_table: KingTable::Irc2018LowWind,
+            school: School::Calculation,
+            aim: Aim::Cheapest,
+            margin: Margin::Lean,
+            shop: ShopRules { doubles_jacks_from: Some(Length::feet(5)), ..ShopRules::default() },
+            rough: RoughOpeningRules::default(),
+            finish_floor: Length::ZERO,
+            counter: Length::inches(36),
+            backsplash: Length::inches(4),
+        }
+    }
+}

@@ -1,0 +1,3 @@
+//! Questions asked of a whole job.
+
+pub mod one_size;

@@ -1,0 +1,67 @@
+//! A job and everything in it.
+
+use serde::{Deserialize, Serialize};
+use sturvek_core::job;
+use utoipa::ToSchema;
+use uuid::Uuid;
+
+use super::resolve::Resolve;
+use super::settings::{CodeTable, Settings};
+use super::stock::StockItem;
+use super::wall::Wall;
+use crate::typed::FieldError;
+
+/// A job: everything that was described, nothing that is computed.
+#[derive(Clone, Debug, PartialEq, Serialize, Deserialize, ToSchema)]
+pub struct Job {
+    /// Its name.
+    pub name: String,
+    /// Its settings.
+    pub settings: Settings,
+    /// What headers can be made of.
+    pub stock: Vec<StockItem>,
+    /// The jurisdiction's own header table, where one was loaded.
+    #[serde(default)]
+    pub code_table: Option<CodeTable>,
+    /// Its walls.
+    pub walls: Vec<Wall>,
+}
+
+impl Job {
+    /// The same job with a new identity for every wall, opening and point load.
+    #[must_use]
+    pub fn with_new_identities(mut self) -> Self {
+        let anew = || Some(Uuid::new_v4());
+        for wall in &mut self.walls {
+            wall.id = anew();
+            wall.openings.iter_mut().for_each(|opening| opening.id = anew());
+            wall.point_loads.iter_mut().for_each(|load| load.id = anew());
+        }
+        self
+    }
+}
+
+impl Resolve for Job {
+    type Core = job::Job;
+    fn resolve(&self) -> Result<job::Job, FieldError> {
+        Ok(job::Job {
+            name: self.name.trim().to_owned(),
+            settings: self.settings.resolve()?,
+            stock: self.stock.iter().map(Resolve::resolve).collect::<Result<_, _>>()?,
+            code_table: self.code_table.as_ref().map(Resolve::resolve).transpose()?,
+            walls: self.walls.iter().map(Resolve::resolve).collect::<Result<_, _>>()?,
+        })
+    }
+}
+
+impl From<&job::Job> for Job {
+    fn from(job: &job::Job) -> Self {
+        Self {
+            name: job.name.clone(),
+            settings: (&job.settings).into(),
+            stock: job.stock.iter().map(Into::into).collect(),
+            code_table: job.code_table.as_ref().map(Into::into),
+            walls: job.walls.iter().map(Into::into).collect(),
+        }
+    }
+}

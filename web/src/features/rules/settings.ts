@@ -1,0 +1,7 @@
+import type { Schemas } from "../../api/client";
+
+export type Settings = Required<Schemas["Settings"]>;
+/** Changes a part of the settings, or what is made of them as they are when the edit's turn comes. */
+export type Change = (
+  part: Partial<Settings> | ((now: Settings) => Partial<Settings>),
+) => Promise<string | undefined>;
