@@ -3,8 +3,13 @@
 mod support;
 
 use tokio::process::Command;
+use tokio::sync::Mutex;
+
+/// One browser at a time: two of them beside their servers and the database starve one another on two cores.
+static BROWSER: Mutex<()> = Mutex::const_new(());
 
 async fn drive(script: &str) {
+    let _alone = BROWSER.lock().await;
     let e2e = sturvek_test_support::project_folder().join("e2e");
     let server = support::start(&sturvek_test_support::fresh_database().await).await;
     let output = Command::new("node").arg(e2e.join(script)).arg(&server.address).output().await.expect("node runs");
