@@ -3,7 +3,9 @@
 
 use criterion::{Criterion, criterion_group, criterion_main};
 use sturvek_core::framing::plan_wall;
-use sturvek_core::job::{Job, Opening, OpeningDesign, OpeningId, OpeningKind, SiteSaid, Size, Wall, WallFrame, WallId};
+use sturvek_core::job::{
+    Job, Opening, OpeningDesign, OpeningId, OpeningKind, SiteSaid, Size, StockItem, Wall, WallFrame, WallId,
+};
 use sturvek_core::loads::{BearingEvidence, ByKind, Carried, FloorOnWall, Framing, RoofOnWall, WallCarries};
 use sturvek_core::lumber::{Depth, Grade, HeaderBoard, HeaderSpec, SawnSize, Species, Thickness};
 use sturvek_core::measure::{Ends, Force, Length, LineLoad, Money, Pressure, Stress};
@@ -57,12 +59,12 @@ fn problem(with_point_load: bool) -> OpeningProblem {
 
 /// A job of so many walls, ten openings in each.
 fn large_job(walls: u128) -> Job {
-    let stock = sixty_headers()
+    let stock: Vec<_> = sixty_headers()
         .into_iter()
         .step_by(3)
         .map(|(header, price_per_foot)| StockBoard { board: header.board, price_per_foot })
         .collect();
-    let mut job = Job::empty("large", stock);
+    let mut job = Job::empty("large", StockItem::counted(stock));
     job.settings.said = SiteSaid::SAID;
     let roof = RoofOnWall::usual(Length::feet(30));
     let floor = FloorOnWall { dead: Pressure::psf(12.0), no_wall_above: true, ..FloorOnWall::usual(Length::feet(14)) };

@@ -1,16 +1,16 @@
 //! A job as a file: the project's own open JSON, `{"format": "sturvek-job", "version": 2, "job": { … }}`, with every input and
-//! nothing that is computed. Version 1 knew neither letters of openings nor whether snow and wind were said; it is read as well. Lengths are whole nanometers when written; text as it is typed is read as well.
+//! nothing that is computed. Its version is the form of what is kept ([`FORM`]); older ones are read as well. Lengths are whole
+//! nanometers when written; text as it is typed is read as well.
 
 use serde::{Deserialize, Serialize};
 use sturvek_core::job::{Job, OutOfBounds, bounds};
 use sturvek_wire::FieldError;
 use sturvek_wire::inputs::{Job as WireJob, Resolve};
+use sturvek_wire::saved::{self, FORM, SavedError};
 use thiserror::Error;
 
 /// The mark of the format.
 pub const FORMAT: &str = "sturvek-job";
-/// The version that is written, and the newest that is read.
-pub const VERSION: u32 = 2;
 /// The largest file that is read, bytes.
 pub const LARGEST_FILE: usize = 900 * 1024;
 
@@ -32,13 +32,16 @@ pub enum JobFileError {
         message: String,
     },
     /// It is of another format or of a newer version.
-    #[error("The file says it is {format}, version {version}; {FORMAT}, version 1 to {VERSION}, is read.")]
+    #[error("The file says it is {format}, version {version}; {FORMAT}, version 1 to {FORM}, is read.")]
     OtherFormat {
         /// What it says.
         format: String,
         /// Its version.
-        version: u32,
+        version: u16,
     },
+    /// The job in it is not of its form.
+    #[error("The file is not a job file: {0}.")]
+    Saved(#[from] SavedError),
     /// A value in it is not allowed.
     #[error("The file is refused, at {}: {}", .0.field, .0.message)]
     Value(#[from] FieldError),
@@ -52,14 +55,14 @@ struct Head {
     #[serde(default)]
     format: String,
     #[serde(default)]
-    version: u32,
+    version: u16,
 }
 
 #[derive(Serialize, Deserialize)]
-struct JobFile {
+struct JobFile<J> {
     format: String,
-    version: u32,
-    job: WireJob,
+    version: u16,
+    job: J,
 }
 
 /// Writes a job.
@@ -67,7 +70,7 @@ struct JobFile {
 /// # Errors
 /// Never for a job that was read or kept; a number that is none has no JSON.
 pub fn write_job(job: &Job) -> Result<String, serde_json::Error> {
-    let file = JobFile { format: FORMAT.to_owned(), version: VERSION, job: job.into() };
+    let file = JobFile { format: FORMAT.to_owned(), version: FORM, job: WireJob::from(job) };
     Ok(serde_json::to_string_pretty(&file)? + "\n")
 }
 
@@ -80,13 +83,14 @@ pub fn read_job(bytes: &[u8]) -> Result<Job, JobFileError> {
         return Err(JobFileError::TooLarge { bytes: bytes.len() });
     }
     let head: Head = parse(bytes)?;
-    if head.format != FORMAT || !(1..=VERSION).contains(&head.version) {
+    if head.format != FORMAT || !(1..=FORM).contains(&head.version) {
         let said: String = head.format.chars().filter(|letter| !letter.is_control()).take(40).collect();
         let format = if said.is_empty() { "of no format".to_owned() } else { said };
         return Err(JobFileError::OtherFormat { format, version: head.version });
     }
-    let file: JobFile = parse(bytes)?;
-    let job = file.job.with_new_identities().resolve()?;
+    let file: JobFile<serde_json::Value> = parse(bytes)?;
+    let job: WireJob = saved::read(file.version, file.job)?;
+    let job = job.with_new_identities().resolve()?;
     bounds::job(&job)?;
     Ok(job)
 }

@@ -1,6 +1,6 @@
 //! The demo job, and what a new job starts with.
 
-use sturvek_core::job::{Job, Wall, WallFrame, WallId};
+use sturvek_core::job::{Job, StockId, StockItem, Wall, WallFrame, WallId};
 use sturvek_core::loads::{BearingEvidence, WallCarries};
 use sturvek_core::lumber::{Depth, EngineeredClass, Grade, HeaderBoard, SawnSize, Species, Thickness};
 use sturvek_core::measure::Length;
@@ -23,7 +23,7 @@ pub fn demo_job() -> Result<Job, StoreError> {
 }
 
 /// What any yard has: boards of which nobody said a price.
-fn ordinary_stock() -> Vec<StockBoard> {
+fn ordinary_stock() -> Vec<StockItem> {
     let sawn = [Depth::Six, Depth::Eight, Depth::Ten, Depth::Twelve].map(|depth| HeaderBoard::Sawn {
         species: Species::SprucePineFir,
         grade: Grade::Number2,
@@ -34,7 +34,13 @@ fn ordinary_stock() -> Vec<StockBoard> {
         ply_width: Length::inches_and(1, 3, 4),
         depth: Length::inches_and(inches, over, under),
     });
-    sawn.into_iter().chain(engineered).map(|board| StockBoard { board, price_per_foot: None }).collect()
+    sawn.into_iter()
+        .chain(engineered)
+        .map(|board| StockItem {
+            id: StockId(Uuid::new_v4().as_u128()),
+            board: StockBoard { board, price_per_foot: None },
+        })
+        .collect()
 }
 
 /// A new job: ordinary stock without prices, the usual rules, one wall of the usual kind; nothing is said about it yet, nor about

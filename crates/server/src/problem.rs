@@ -135,7 +135,7 @@ impl From<StoreError> for Problem {
                     "The database does not answer. Nothing that was saved is lost; try again in a moment.",
                 )
             }
-            error @ StoreError::UnknownValue(_) => Self::internal(&error),
+            error @ (StoreError::UnknownValue(_) | StoreError::Saved(_)) => Self::internal(&error),
         }
     }
 }

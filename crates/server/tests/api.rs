@@ -167,9 +167,10 @@ async fn an_opening_is_said_added_sized_and_taken_back() {
     assert_eq!((after.status, &after.body["version"]), (StatusCode::OK, &json!(1)), "{}", after.body);
     let view = api.get(&format!("/api/jobs/{id}/walls/{wall}")).await.body;
     assert_eq!(view["openings"][0]["verdict"], "ask_an_engineer", "nothing is said yet about the loads");
-    let roof = json!({ "framing": "trusses", "building_width": "24'", "overhang": "2'", "rise_in_twelve": 6,
+    let roof = json!({ "kind": "roof", "framing": "trusses", "building_width": "24'", "overhang": "2'", "rise_in_twelve": 6,
         "roof_dead": 10, "ceiling_dead": 5, "attic_live": 0 });
-    let carries = json!({ "do": "change_carries", "wall": wall, "carries": { "bearing": true, "roof": roof } });
+    let carries =
+        json!({ "do": "change_carries", "wall": wall, "carries": { "bearing": true, "items": [{ "what": roof }] } });
     api.post(&format!("/api/jobs/{id}/commands"), json!({ "on_version": 1, "command": carries })).await;
     let ticket = api.get(&format!("/api/jobs/{id}/walls/{wall}")).await.body["openings"][0].clone();
     let asked = |ticket: &Value| -> Vec<String> {

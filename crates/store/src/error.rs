@@ -3,6 +3,7 @@
 use sea_orm::DbErr;
 use sturvek_core::job::CommandError;
 use sturvek_wire::FieldError;
+use sturvek_wire::saved::SavedError;
 use thiserror::Error;
 use uuid::Uuid;
 
@@ -36,6 +37,9 @@ pub enum StoreError {
     /// A row holds something this version does not know.
     #[error("The database holds a value this version does not know: {0}")]
     UnknownValue(String),
+    /// What was kept cannot be read.
+    #[error("What the database holds cannot be read: {0}")]
+    Saved(#[from] SavedError),
     /// The database failed.
     #[error("The database failed: {0}")]
     Database(#[from] DbErr),

@@ -9,13 +9,13 @@ use sea_orm::{
 };
 use sturvek_core::job::{self, Job, bounds, command};
 use sturvek_wire::inputs::{CodeTable, Job as WireJob, Resolve, Settings};
-use sturvek_wire::{Command, FieldError};
+use sturvek_wire::{Command, FieldError, saved};
 use uuid::Uuid;
 
 use crate::entity::{carried_item, job as job_table, log_entry, opening, point_load, stock_item, wall};
 use crate::error::StoreError;
 use crate::log::LogEntry;
-use crate::rows::{Rows, document, job_of, rows_of};
+use crate::rows::{FORM, Rows, document, form_of, job_of, rows_of};
 
 /// A job as it is kept.
 #[derive(Clone, Debug, PartialEq)]
@@ -185,9 +185,10 @@ impl Jobs {
             Direction::Undo => (&entry.inverse, "undone"),
             Direction::Redo => (&entry.command, "done"),
         };
-        let command: Command =
-            serde_json::from_value(kept.clone()).map_err(|error| StoreError::UnknownValue(error.to_string()))?;
-        let edit = Edit { action: Action::Step(direction, &entry), command: command.resolve()?, author };
+        let command: Command = saved::read(form_of(entry.form)?, kept.clone())?;
+        // Boards that were kept before they had identities are given them here.
+        let command = command.with_identities().resolve()?;
+        let edit = Edit { action: Action::Step(direction, &entry), command, author };
         let mut change: log_entry::ActiveModel = entry.clone().into_active_model();
         change.state = Set(Some(state.to_owned()));
         change.update(&transaction).await?;
@@ -290,9 +291,11 @@ async fn apply(
 ) -> Result<StoredJob, StoreError> {
     let id = row.id;
     let version = row.version + 1;
-    let before = job_of(&row, read_rows(transaction, id).await?)?;
+    let rows = read_rows(transaction, id).await?;
+    let before = job_of(&row, rows.clone())?;
     let applied = command::apply(&before, &edit.command)?;
-    write_rows(transaction, rows_of(id, &before)?, rows_of(id, &applied.job)?).await?;
+    // Held against the rows as they are kept: documents of an older form are written anew.
+    write_rows(transaction, rows, rows_of(id, &applied.job)?).await?;
     let mut change = settings_columns(&applied.job)?;
     change.id = sea_orm::ActiveValue::Unchanged(id);
     change.version = Set(version);
@@ -339,6 +342,7 @@ async fn log(
         of_version: Set(of_version),
         command: Set(json(&edit.command)?),
         inverse: Set(json(inverse)?),
+        form: Set(FORM),
         summary: Set(summary),
         author: Set(edit.author.to_owned()),
         written_at: Set(Utc::now()),
@@ -424,6 +428,7 @@ fn settings_columns(job: &Job) -> Result<job_table::ActiveModel, StoreError> {
         name: Set(job.name.clone()),
         settings: Set(document(&Settings::from(&job.settings))?),
         code_table: Set(job.code_table.as_ref().map(|table| document(&CodeTable::from(table))).transpose()?),
+        form: Set(FORM),
         ..Default::default()
     })
 }

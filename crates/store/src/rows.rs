@@ -10,6 +10,7 @@ use sturvek_wire::inputs::{
     Board, CarriedItem, Carries, Decided, Design, Evidence, Header, Job, Opening, PointLoad, Resolve, StockItem, Wall,
     WallFrame,
 };
+use sturvek_wire::saved::{self, Saved};
 use sturvek_wire::{FieldError, TypedLength};
 
 use crate::entity::{carried_item, opening, point_load, stock_item, wall};
@@ -44,9 +45,24 @@ pub fn document<T: Serialize>(value: &T) -> Result<Json, StoreError> {
     serde_json::to_value(value).map_err(|error| StoreError::UnknownValue(error.to_string()))
 }
 
-/// The value that a document holds.
-pub fn of_document<T: DeserializeOwned>(document: Json) -> Result<T, StoreError> {
-    serde_json::from_value(document).map_err(|error| StoreError::UnknownValue(error.to_string()))
+/// The form that is written, as its column keeps it.
+pub const FORM: i16 = saved::FORM.cast_signed();
+
+/// The form that a column names.
+pub fn form_of(column: i16) -> Result<u16, StoreError> {
+    u16::try_from(column).map_err(|_| StoreError::UnknownValue(format!("form {column}")))
+}
+
+/// Reads the documents of rows that are kept in one form.
+#[derive(Clone, Copy)]
+struct Documents {
+    form: u16,
+}
+
+impl Documents {
+    fn read<T: Saved>(self, document: Json) -> Result<T, StoreError> {
+        Ok(saved::read(self.form, document)?)
+    }
 }
 
 fn needed<T>(column: &str, value: Option<T>) -> Result<T, StoreError> {
@@ -101,9 +117,9 @@ impl BoardColumns {
         })
     }
 
-    fn board(self) -> Result<Board, StoreError> {
+    fn board(self, documents: Documents) -> Result<Board, StoreError> {
         if self.made == "sheet" {
-            return of_document(needed("sheet", self.sheet)?);
+            return documents.read(needed("sheet", self.sheet)?);
         }
         if self.made == "engineered" {
             return Ok(Board::Engineered {
@@ -121,7 +137,7 @@ impl BoardColumns {
     }
 }
 
-/// The rows of a job. Stock items, which have no identity of their own, are named by their place.
+/// The rows of a job.
 pub fn rows_of(job_id: Uuid, job: &job::Job) -> Result<Rows, StoreError> {
     let job = Job::from(job);
     let mut rows = Rows::default();
@@ -147,7 +163,7 @@ pub fn rows_of(job_id: Uuid, job: &job::Job) -> Result<Rows, StoreError> {
 fn stock_row(job_id: Uuid, position: i32, item: &StockItem) -> Result<stock_item::Model, StoreError> {
     let board = BoardColumns::of(&item.board)?;
     Ok(stock_item::Model {
-        id: Uuid::from_u128(job_id.as_u128().wrapping_add(1 + position.unsigned_abs() as u128)),
+        id: needed("stock id", item.id)?,
         job_id,
         position,
         made: board.made,
@@ -274,6 +290,7 @@ fn point_load_row(
 
 /// The job that a job row and its rows describe.
 pub fn job_of(row: &crate::entity::job::Model, rows: Rows) -> Result<job::Job, StoreError> {
+    let documents = Documents { form: form_of(row.form)? };
     let mut stock = rows.stock;
     stock.sort_by_key(|item| item.position);
     let mut walls = rows.walls;
@@ -283,16 +300,19 @@ pub fn job_of(row: &crate::entity::job::Model, rows: Rows) -> Result<job::Job, S
     let mut loads = by_wall(rows.point_loads, |row| (row.wall_id, row.position));
     let job = Job {
         name: row.name.clone(),
-        settings: of_document(row.settings.clone())?,
-        code_table: row.code_table.clone().map(of_document).transpose()?,
-        stock: stock.into_iter().map(stock_item_of).collect::<Result<_, _>>()?,
+        settings: documents.read(row.settings.clone())?,
+        code_table: row.code_table.clone().map(|table| documents.read(table)).transpose()?,
+        stock: stock.into_iter().map(|item| stock_item_of(documents, item)).collect::<Result<_, _>>()?,
         walls: walls
             .into_iter()
             .map(|wall| {
                 let id = wall.id;
-                let openings = openings.remove(&id).unwrap_or_default();
-                let loads = loads.remove(&id).unwrap_or_default();
-                wall_of(wall, carried.remove(&id).unwrap_or_default(), openings, loads)
+                let parts = WallParts {
+                    carried: carried.remove(&id).unwrap_or_default(),
+                    openings: openings.remove(&id).unwrap_or_default(),
+                    point_loads: loads.remove(&id).unwrap_or_default(),
+                };
+                wall_of(documents, wall, parts)
             })
             .collect::<Result<_, _>>()?,
     };
@@ -309,7 +329,7 @@ fn by_wall<M>(rows: Vec<M>, key: impl Fn(&M) -> (Uuid, i32)) -> BTreeMap<Uuid, V
     sorted
 }
 
-fn stock_item_of(row: stock_item::Model) -> Result<StockItem, StoreError> {
+fn stock_item_of(documents: Documents, row: stock_item::Model) -> Result<StockItem, StoreError> {
     let columns = BoardColumns {
         made: row.made,
         species: row.species,
@@ -321,15 +341,18 @@ fn stock_item_of(row: stock_item::Model) -> Result<StockItem, StoreError> {
         depth_nm: row.depth_nm,
         sheet: row.sheet,
     };
-    Ok(StockItem { board: columns.board()?, price_cents_per_foot: row.price_cents_per_foot })
+    Ok(StockItem { id: Some(row.id), board: columns.board(documents)?, price_cents_per_foot: row.price_cents_per_foot })
 }
 
-fn wall_of(
-    row: wall::Model,
+/// The rows of one wall.
+struct WallParts {
     carried: Vec<carried_item::Model>,
     openings: Vec<opening::Model>,
-    loads: Vec<point_load::Model>,
-) -> Result<Wall, StoreError> {
+    point_loads: Vec<point_load::Model>,
+}
+
+fn wall_of(documents: Documents, row: wall::Model, parts: WallParts) -> Result<Wall, StoreError> {
+    let WallParts { carried, openings, point_loads } = parts;
     Ok(Wall {
         id: Some(row.id),
         frame: WallFrame {
@@ -341,7 +364,7 @@ fn wall_of(
             stud_depth: choice(&row.stud_depth)?,
             spacing: typed(row.spacing_nm),
             plate_species: choice(&row.plate_species)?,
-            framing: of_document(row.framing)?,
+            framing: documents.read(row.framing)?,
         },
         evidence: Evidence {
             joists_land: choice(&row.joists_land)?,
@@ -351,24 +374,24 @@ fn wall_of(
         },
         carries: Carries {
             bearing: row.bearing,
-            items: carried.into_iter().map(carried_of).collect::<Result<_, _>>()?,
+            items: carried.into_iter().map(|item| carried_of(documents, item)).collect::<Result<_, _>>()?,
         },
-        openings: openings.into_iter().map(opening_of).collect::<Result<_, _>>()?,
+        openings: openings.into_iter().map(|opening| opening_of(documents, opening)).collect::<Result<_, _>>()?,
         letters_given: letters(row.letters_given)?,
-        point_loads: loads.into_iter().map(point_load_of).collect(),
+        point_loads: point_loads.into_iter().map(point_load_of).collect(),
     })
 }
 
-fn carried_of(row: carried_item::Model) -> Result<CarriedItem, StoreError> {
+fn carried_of(documents: Documents, row: carried_item::Model) -> Result<CarriedItem, StoreError> {
     Ok(CarriedItem {
         from: row.from_nm.map(typed),
         to: row.to_nm.map(typed),
         on_tail: row.on_tail,
-        what: of_document(row.what)?,
+        what: documents.read(row.what)?,
     })
 }
 
-fn opening_of(row: opening::Model) -> Result<Opening, StoreError> {
+fn opening_of(documents: Documents, row: opening::Model) -> Result<Opening, StoreError> {
     let header = match (row.header_made, row.header_plies) {
         (Some(made), Some(plies)) => {
             let columns = BoardColumns {
@@ -382,7 +405,7 @@ fn opening_of(row: opening::Model) -> Result<Opening, StoreError> {
                 depth_nm: row.header_depth_nm,
                 sheet: row.header_sheet,
             };
-            Some(Header { board: columns.board()?, plies: small(plies)? })
+            Some(Header { board: columns.board(documents)?, plies: small(plies)? })
         }
         _ => None,
     };
@@ -400,13 +423,13 @@ fn opening_of(row: opening::Model) -> Result<Opening, StoreError> {
             place: choice(&row.place)?,
             underside: choice(&row.underside)?,
             header,
-            options: of_document(row.options)?,
+            options: documents.read(row.options)?,
         },
         jacks_left: decided(row.jacks_left_count, row.jacks_left_reason)?,
         jacks_right: decided(row.jacks_right_count, row.jacks_right_reason)?,
         kings_left: decided(row.kings_left_count, row.kings_left_reason)?,
         kings_right: decided(row.kings_right_count, row.kings_right_reason)?,
-        framed_as: row.framed_as.map(of_document).transpose()?,
+        framed_as: row.framed_as.map(|framed| documents.read(framed)).transpose()?,
     })
 }
 

@@ -1,7 +1,10 @@
 //! The store against a real PostgreSQL.
 
+use proptest::strategy::{Strategy, ValueTree};
+use proptest::test_runner::TestRunner;
 use sturvek_core::measure::Length;
 use sturvek_store::{Jobs, StoreError, connect, migrate};
+use sturvek_test_support::drawn::any_job;
 use sturvek_wire::Command;
 use sturvek_wire::inputs::{Job, Resolve};
 use uuid::Uuid;
@@ -34,6 +37,22 @@ async fn what_is_kept_comes_back_the_same() {
     let stored = jobs.get(id).await.expect("found");
     assert_eq!(stored.job, sample);
     assert_eq!((stored.version, stored.can_undo, stored.can_redo), (0, None, None));
+}
+
+/// Jobs with every field in play, drawn anew each time.
+#[tokio::test]
+async fn every_job_comes_back_from_its_rows_the_same() {
+    let jobs = jobs().await;
+    let mut runner = TestRunner::default();
+    for _ in 0..40 {
+        let job = any_job().new_tree(&mut runner).expect("a job").current();
+        let id = jobs.create(&job).await.expect("kept");
+        assert_eq!(jobs.get(id).await.expect("found").job, job);
+        let renamed = command(&serde_json::json!({ "do": "rename_job", "name": "Other" }));
+        let after = jobs.execute(id, 0, renamed, "somebody").await.expect("renamed");
+        assert_eq!(after.job, sturvek_core::job::Job { name: "Other".into(), ..job });
+        assert_eq!(jobs.get(id).await.expect("found").job, after.job);
+    }
 }
 
 #[tokio::test]

@@ -1,7 +1,9 @@
-//! For tests only: a fresh database on a throw-away PostgreSQL cluster.
+//! For tests only: a fresh database on a throw-away PostgreSQL cluster, and jobs drawn at random.
 //!
 //! The cluster is the one named by `STURVEK_TEST_DATABASE_URL` or, where that is not set, the one that `bin/database test`
 //! starts. Every test gets a database of its own.
+
+pub mod drawn;
 
 use std::path::PathBuf;
 use std::process::Command;

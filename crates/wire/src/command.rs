@@ -186,6 +186,7 @@ impl Command {
                 wall.openings.iter_mut().for_each(|opening| name(&mut opening.id));
                 wall.point_loads.iter_mut().for_each(|load| name(&mut load.id));
             }
+            Self::ChangeStock { stock } => stock.iter_mut().for_each(|item| name(&mut item.id)),
             Self::AddOpening { opening, .. } => name(&mut opening.id),
             Self::AddPointLoad { load, .. } => name(&mut load.id),
             _ => {}
@@ -454,7 +455,8 @@ mod tests {
     #[test]
     fn every_command_is_the_same_after_the_log_has_kept_it() {
         for value in every_command() {
-            let core = command(value.clone()).resolve().unwrap_or_else(|error| panic!("{value}: {error}"));
+            let named = command(value.clone()).with_identities();
+            let core = named.resolve().unwrap_or_else(|error| panic!("{value}: {error}"));
             let kept = serde_json::to_value(Command::from(&core)).expect("JSON");
             assert_eq!(kept["do"], value["do"]);
             assert_eq!(command(kept).resolve(), Ok(core), "{value}");

@@ -9,6 +9,7 @@ pub mod command;
 pub mod framed;
 pub mod inputs;
 pub mod results;
+pub mod saved;
 pub mod studies;
 pub mod typed;
 

@@ -1760,7 +1760,7 @@ export interface components {
          * @enum {string}
          */
         OpeningKind: "window" | "door" | "pair_of_doors" | "sliding_door" | "overhead_door" | "pocket_door" | "cased_opening";
-        /** @description Openings of a wall above. Nobody was asked of walls that were kept before. */
+        /** @description Openings of a wall above. */
         OpeningsAbove: {
             /** @enum {string} */
             are: "not_said";
@@ -2326,7 +2326,7 @@ export interface components {
              */
             snow_importance: number;
             /**
-             * @description Whether the snow was said. Where it is left out, it was filled in before anybody was asked.
+             * @description Whether the snow was said.
              * @default not_said
              */
             snow_said: components["schemas"]["Standing"];
@@ -2565,6 +2565,11 @@ export interface components {
         StockItem: {
             /** @description What it is. */
             board: components["schemas"]["Board"];
+            /**
+             * Format: uuid
+             * @description Its identity; left out when it is added.
+             */
+            id?: string | null;
             /**
              * Format: double
              * @description Price per foot of one ply, in cents; left out where nobody said one.

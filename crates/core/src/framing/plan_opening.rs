@@ -126,7 +126,7 @@ fn sized(at: &OpeningInWall<'_>) -> Result<SizedHeader, OutsideLimits> {
     let OpeningInWall { job, wall, opening, hole, .. } = *at;
     let design = &opening.design;
     let problem = opening_problem(at)?;
-    let candidates = try_all(&problem, &headers_from(&job.stock, problem.wall_depth))?;
+    let candidates = try_all(&problem, &headers_from(job.boards(), problem.wall_depth))?;
     let question = code_question(at, &problem);
     let schools = opinions(job, wall, &question, &problem, &candidates);
     let (header, chosen) = match design.header {

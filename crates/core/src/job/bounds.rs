@@ -508,7 +508,7 @@ pub fn job(job: &Job) -> Checked {
     settings(&job.settings)?;
     at_most("walls", "The number of walls", job.walls.len(), MOST_WALLS)?;
     at_most("stock", "The number of boards in stock", job.stock.len(), MOST_STOCK)?;
-    for item in &job.stock {
+    for item in job.boards() {
         header_board(item.board)?;
         if let Some(price) = item.price_per_foot {
             number("price_cents_per_foot", "The price per foot", price.to_cents(), 0.0, 1e7)?;

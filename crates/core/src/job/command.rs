@@ -9,11 +9,10 @@ use super::mirror::mirror;
 use super::rough_opening::rough_opening;
 use super::{
     CountOverride, FramedAs, HeaderChoice, Job, Opening, OpeningDesign, OpeningId, PointLoad, PointLoadId, Settings,
-    Size, Wall, WallFrame, WallId,
+    Size, StockItem, Wall, WallFrame, WallId,
 };
 use crate::loads::{BearingEvidence, WallCarries};
 use crate::measure::{End, Length, LengthStyle};
-use crate::sizing::candidates::StockBoard;
 use crate::sizing::schools::JurisdictionTable;
 
 /// Jacks or kings.
@@ -62,7 +61,7 @@ pub enum Command {
     /// Changes what headers can be made of.
     ChangeStock {
         /// The whole stock.
-        stock: Vec<StockBoard>,
+        stock: Vec<StockItem>,
     },
     /// Loads the jurisdiction's own header table, or puts it away.
     LoadCodeTable {
@@ -347,6 +346,7 @@ fn change(job: &mut Job, command: &Command) -> Result<Command, CommandError> {
 fn each_id_once(job: &Job) -> Result<(), CommandError> {
     let openings = job.walls.iter().flat_map(|wall| &wall.openings).map(|opening| opening.id.0);
     let loads = job.walls.iter().flat_map(|wall| &wall.point_loads).map(|load| load.id.0);
+    absent(all_different(job.stock.iter().map(|item| item.id.0)), "board")?;
     absent(all_different(job.walls.iter().map(|wall| wall.id.0)), "wall")?;
     absent(all_different(openings), "opening")?;
     absent(all_different(loads), "point load")
@@ -453,6 +453,7 @@ mod tests {
     use crate::loads::{ByKind, Seen};
     use crate::lumber::{EngineeredClass, HeaderBoard};
     use crate::measure::{Ends, Force, Money};
+    use crate::sizing::candidates::StockBoard;
     use proptest::prelude::*;
 
     fn opening(id: u128, center: i64) -> Opening {
@@ -498,9 +499,10 @@ mod tests {
             "[a-z]{1,8}".prop_map(|name| Command::RenameJob { name }),
             (3_u128..6, 0_usize..4).prop_map(|(id, at)| Command::AddWall { wall: Box::new(wall(id)), at }),
             (1_u32..4).prop_map(|count| Command::ChangeStock {
-                stock: (0..count)
-                    .map(|index| StockBoard { board: lvl(), price_per_foot: Some(Money::cents(f64::from(index))) })
-                    .collect()
+                stock: StockItem::counted(
+                    (0..count)
+                        .map(|index| StockBoard { board: lvl(), price_per_foot: Some(Money::cents(f64::from(index))) })
+                )
             }),
             Just(Command::LoadCodeTable { table: Some(JurisdictionTable { name: "county".into(), rows: vec![] }) }),
             Just(Command::ChangeSettings { settings: Box::new(Settings { creep: 2.0, ..Settings::default() }) }),

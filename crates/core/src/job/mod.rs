@@ -49,6 +49,27 @@ id!(
     PointLoadId
 );
 
+id!(
+    /// Names a board in stock.
+    StockId
+);
+
+/// A board in stock.
+#[derive(Clone, Copy, Debug, PartialEq)]
+pub struct StockItem {
+    /// Its identity.
+    pub id: StockId,
+    /// What it is, and its price.
+    pub board: StockBoard,
+}
+
+impl StockItem {
+    /// Boards under identities of their own, counted from one.
+    pub fn counted(boards: impl IntoIterator<Item = StockBoard>) -> Vec<Self> {
+        (1..).zip(boards).map(|(id, board)| Self { id: StockId(id), board }).collect()
+    }
+}
+
 /// A job.
 #[derive(Clone, Debug, PartialEq)]
 pub struct Job {
@@ -57,7 +78,7 @@ pub struct Job {
     /// Its settings.
     pub settings: Settings,
     /// What headers can be made of.
-    pub stock: Vec<StockBoard>,
+    pub stock: Vec<StockItem>,
     /// The jurisdiction's own header table, where one was loaded.
     pub code_table: Option<JurisdictionTable>,
     /// Its walls, in the user's order.
@@ -112,8 +133,13 @@ impl Wall {
 
 impl Job {
     /// A job with nothing in it yet.
-    pub fn empty(name: &str, stock: Vec<StockBoard>) -> Self {
+    pub fn empty(name: &str, stock: Vec<StockItem>) -> Self {
         Self { name: name.to_owned(), settings: Settings::default(), stock, code_table: None, walls: Vec::new() }
+    }
+
+    /// What is in stock.
+    pub fn boards(&self) -> impl Iterator<Item = &StockBoard> {
+        self.stock.iter().map(|item| &item.board)
     }
 
     /// A wall by its identity.

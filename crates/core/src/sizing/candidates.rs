@@ -27,7 +27,10 @@ pub struct Candidate {
 
 /// Every header the stock allows in a wall of this depth: as many plies as fit, at least one even where it does not fit,
 /// so that the answer can say so.
-pub fn headers_from(stock: &[StockBoard], wall_depth: Length) -> Vec<(HeaderSpec, Option<Money>)> {
+pub fn headers_from<'a>(
+    stock: impl IntoIterator<Item = &'a StockBoard>,
+    wall_depth: Length,
+) -> Vec<(HeaderSpec, Option<Money>)> {
     let mut headers = Vec::new();
     for item in stock {
         let one_piece = item.board.is_one_piece();

@@ -4,8 +4,8 @@
 
 use sturvek_core::framing::{OpeningOutcome, OpeningPlan, plan_wall};
 use sturvek_core::job::{
-    Job, KingWindBasis, Opening, OpeningDesign, OpeningId, OpeningKind, PointLoad, PointLoadId, SiteSaid, Size, Wall,
-    WallFrame, WallId,
+    Job, KingWindBasis, Opening, OpeningDesign, OpeningId, OpeningKind, PointLoad, PointLoadId, SiteSaid, Size,
+    StockItem, Wall, WallFrame, WallId,
 };
 use sturvek_core::loads::{
     BearingEvidence, ByKind, Carried, FloorOnWall, Framing, RoofOnWall, WallCarries, WindExposure, WindSpeed,
@@ -82,7 +82,7 @@ pub fn job_of(kind: OpeningKind, width: Length, carries: WallCarries) -> Job {
         board: spf(depth).board,
         price_per_foot: Some(Money::cents(14.0 * depth.nominal() as f64)),
     });
-    let mut job = Job::empty("invented", stock.to_vec());
+    let mut job = Job::empty("invented", StockItem::counted(stock));
     job.settings.said = SiteSaid::SAID;
     let design = OpeningDesign {
         center: Length::feet(12),

@@ -53,7 +53,7 @@ pub async fn get_reach(
     let (_, plan, place) = planned_opening(&job, opening)?;
     let planned = &plan.openings[place];
     let problem = &sized(planned)?.problem;
-    let headers = headers_from(&job.stock, problem.wall_depth);
+    let headers = headers_from(job.boards(), problem.wall_depth);
     let mut reaches: Vec<Reach> = headers
         .iter()
         .filter(|(header, _)| header.section().width <= problem.wall_depth)

@@ -13,6 +13,7 @@ pub struct Model {
     pub version: i64,
     pub settings: Json,
     pub code_table: Option<Json>,
+    pub form: i16,
     pub created_at: DateTimeUtc,
     pub updated_at: DateTimeUtc,
     pub deleted_at: Option<DateTimeUtc>,

@@ -18,6 +18,7 @@ pub struct Model {
     pub command: Json,
     #[sea_orm(column_type = "JsonBinary")]
     pub inverse: Json,
+    pub form: i16,
     pub summary: String,
     pub author: String,
     pub written_at: DateTimeUtc,

@@ -23,6 +23,7 @@ mod m20261125_000015_price_that_nobody_said;
 mod m20261125_000016_carried_on_a_tail;
 mod m20261125_000017_snow_and_wind_that_were_said;
 mod m20261125_000018_ids_belong_to_their_job;
+mod m20261125_000019_form_of_what_is_kept;
 
 struct Migrator;
 
@@ -47,6 +48,7 @@ impl MigratorTrait for Migrator {
             Box::new(m20261125_000016_carried_on_a_tail::Migration),
             Box::new(m20261125_000017_snow_and_wind_that_were_said::Migration),
             Box::new(m20261125_000018_ids_belong_to_their_job::Migration),
+            Box::new(m20261125_000019_form_of_what_is_kept::Migration),
         ]
     }
 }
@@ -67,6 +69,7 @@ pub async fn migrate(db: &DatabaseConnection) -> Result<(), DbErr> {
 
 #[cfg(test)]
 mod tests {
+    use sea_orm::{DbBackend, Statement};
     use sturvek_core::job::Letter;
     use sturvek_core::loads::Standing;
 
@@ -82,7 +85,7 @@ mod tests {
         db.execute_unprepared(include_str!("../../tests/data/jobs_of_migration_13.sql")).await.expect("as it was kept");
         migrate(&db).await.expect("the step up");
 
-        let jobs = Jobs::new(db);
+        let jobs = Jobs::new(db.clone());
         let all = jobs.list().await.expect("every job");
         let named = |name: &str| all.iter().find(|job| job.job.name == name).expect("it is still there");
         let (said, unsaid) = (named("Loft, snow and wind said"), named("Shed, nothing said"));
@@ -99,7 +102,24 @@ mod tests {
             wall.openings.iter().map(|opening| (opening.design.center.to_inches(), opening.letter)).collect();
         assert_eq!(lettered, [(108.0, Some(Letter(1))), (36.0, Some(Letter(0)))]);
         assert_eq!(wall.letters_given, 2);
-        assert!(said.job.stock.iter().all(|board| board.price_per_foot.is_some()), "prices that were kept are kept");
+        assert!(
+            said.job.stock.iter().all(|item| item.board.price_per_foot.is_some()),
+            "prices that were kept are kept"
+        );
+
+        // An edit keeps what it touches, and with it all the job's documents, in today's form.
+        let form = async |table: &str| {
+            let all = format!("select form::int4 from {table} order by form desc limit 1");
+            let row = db.query_one_raw(Statement::from_string(DbBackend::Postgres, all)).await.expect("it answers");
+            row.expect("a row").try_get_by_index::<i32>(0).expect("a number")
+        };
+        assert_eq!((form("job").await, form("log_entry").await), (1, 1));
+        let rename: sturvek_wire::Command =
+            serde_json::from_value(serde_json::json!({ "do": "rename_job", "name": "Loft" })).expect("a command");
+        let renamed = jobs.execute(said.id, said.version, rename, "somebody").await.expect("renamed");
+        assert_eq!(renamed.job.walls, said.job.walls);
+        assert_eq!((form("job").await, form("log_entry").await), (2, 2));
+        assert_eq!(jobs.get(said.id).await.expect("found").job, renamed.job, "and it is read as such");
 
         // The log from before can still be taken back.
         let before = unsaid.job.settings.creep;

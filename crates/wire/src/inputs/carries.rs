@@ -12,11 +12,12 @@ use crate::typed::{FieldError, TypedLength};
 
 /// What a wall carries.
 #[derive(Clone, Debug, Default, PartialEq, Serialize, Deserialize, ToSchema)]
-#[serde(from = "CarriesForm")]
 pub struct Carries {
     /// Whether framing lands on it at all.
     pub bearing: bool,
     /// What lands on it.
+    #[serde(default)]
+    #[schema(required)]
     pub items: Vec<CarriedItem>,
 }
 
@@ -48,36 +49,6 @@ pub enum CarriedFraming {
     WallAbove(WallAbove),
     /// The triangle of a gable wall.
     Gable(Gable),
-}
-
-/// What a wall carries, as it is written now and as it was before a wall could carry more than one of a kind. The log of
-/// older jobs holds the older form.
-#[derive(Deserialize)]
-struct CarriesForm {
-    bearing: bool,
-    #[serde(default)]
-    items: Vec<CarriedItem>,
-    roof: Option<Roof>,
-    floor: Option<Floor>,
-    wall_above: Option<WallAbove>,
-}
-
-impl From<CarriesForm> for Carries {
-    fn from(form: CarriesForm) -> Self {
-        let before = [
-            form.roof.map(CarriedFraming::Roof),
-            form.floor.map(CarriedFraming::Floor),
-            form.wall_above.map(CarriedFraming::WallAbove),
-        ];
-        let mut items = form.items;
-        items.extend(before.into_iter().flatten().map(|what| CarriedItem {
-            from: None,
-            to: None,
-            on_tail: false,
-            what,
-        }));
-        Self { bearing: form.bearing, items }
-    }
 }
 
 /// A roof on a wall. Pressures are lb/ft².
@@ -183,16 +154,15 @@ pub struct Floor {
     #[serde(default)]
     pub roofed: bool,
     /// What stands on its tail, where it runs past the wall.
-    #[serde(default = "assumed_free")]
+    #[serde(default = "nobody_said")]
     pub tail: Tail,
     /// Whether somebody said that no wall stands on it and the roof lands on this wall itself.
     #[serde(default)]
     pub no_wall_above: bool,
 }
 
-/// Nobody was asked of floors that were kept before.
-const fn assumed_free() -> Tail {
-    Tail::AssumedFree
+const fn nobody_said() -> Tail {
+    Tail::NotSaid
 }
 
 fn usual_joist_bay() -> TypedLength {
@@ -222,14 +192,14 @@ pub struct WallAbove {
     pub brick: bool,
 }
 
-/// Openings of a wall above. Nobody was asked of walls that were kept before.
+/// Openings of a wall above.
 #[derive(Clone, Debug, Default, PartialEq, Serialize, Deserialize, ToSchema)]
 #[serde(tag = "are", rename_all = "snake_case")]
 pub enum OpeningsAbove {
     /// Nobody said.
+    #[default]
     NotSaid,
     /// None, assumed before anybody was asked.
-    #[default]
     AssumedNone,
     /// None over this wall's openings.
     None,

@@ -37,11 +37,9 @@ pub struct Settings {
     pub roof_live: f64,
     /// Wind on the kings.
     pub wind: KingWind,
-    /// Whether the snow was said. Where it is left out, it was filled in before anybody was asked.
-    #[serde(default = "assumed_before")]
+    /// Whether the snow was said.
     pub snow_said: Standing,
     /// Whether the wind was said.
-    #[serde(default = "assumed_before")]
     pub wind_said: Standing,
     /// Whether walls have a brittle finish.
     pub brittle_finish: Answer,
@@ -109,10 +107,6 @@ pub struct Larger {
     pub rough_wider: TypedLength,
     /// In height.
     pub rough_higher: TypedLength,
-}
-
-const fn assumed_before() -> Standing {
-    Standing::AssumedBefore
 }
 
 impl Default for Settings {

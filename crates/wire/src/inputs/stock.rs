@@ -1,19 +1,23 @@
 //! What headers are made of.
 
 use serde::{Deserialize, Serialize};
+use sturvek_core::job::{self, StockId};
 use sturvek_core::lumber;
 use sturvek_core::lumber::sheet::LONGEST_SHEET_NAME;
 use sturvek_core::measure::Money;
 use sturvek_core::sizing::candidates::StockBoard;
 use utoipa::ToSchema;
+use uuid::Uuid;
 
-use super::resolve::Resolve;
+use super::resolve::{Resolve, identity};
 use crate::choices::{Depth, EngineeredClass, Grade, Species, Thickness};
 use crate::typed::{FieldError, TypedLength};
 
 /// A board on the pile.
 #[derive(Clone, Debug, PartialEq, Serialize, Deserialize, ToSchema)]
 pub struct StockItem {
+    /// Its identity; left out when it is added.
+    pub id: Option<Uuid>,
     /// What it is.
     pub board: Board,
     /// Price per foot of one ply, in cents; left out where nobody said one.
@@ -164,14 +168,21 @@ impl From<lumber::HeaderSpec> for Header {
 }
 
 impl Resolve for StockItem {
-    type Core = StockBoard;
-    fn resolve(&self) -> Result<StockBoard, FieldError> {
-        Ok(StockBoard { board: self.board.resolve()?, price_per_foot: self.price_cents_per_foot.map(Money::cents) })
+    type Core = job::StockItem;
+    fn resolve(&self) -> Result<job::StockItem, FieldError> {
+        let price_per_foot = self.price_cents_per_foot.map(Money::cents);
+        let board = StockBoard { board: self.board.resolve()?, price_per_foot };
+        Ok(job::StockItem { id: StockId(identity(self.id)?), board })
     }
 }
 
-impl From<&StockBoard> for StockItem {
-    fn from(item: &StockBoard) -> Self {
-        Self { board: item.board.into(), price_cents_per_foot: item.price_per_foot.map(Money::to_cents) }
+impl From<&job::StockItem> for StockItem {
+    fn from(item: &job::StockItem) -> Self {
+        let StockBoard { board, price_per_foot } = item.board;
+        Self {
+            id: Some(Uuid::from_u128(item.id.0)),
+            board: board.into(),
+            price_cents_per_foot: price_per_foot.map(Money::to_cents),
+        }
     }
 }

@@ -480,7 +480,7 @@ impl Resolve for Wall {
             letters_given: self.letters_given,
             point_loads: self.point_loads.iter().map(Resolve::resolve).collect::<Result<_, _>>()?,
         };
-        // Openings that were kept before they had letters.
+        // Openings that came without letters.
         wall.give_letters();
         Ok(wall)
     }

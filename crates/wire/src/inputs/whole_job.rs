@@ -28,10 +28,11 @@ pub struct Job {
 }
 
 impl Job {
-    /// The same job with a new identity for every wall, opening and point load.
+    /// The same job with a new identity for every board, wall, opening and point load.
     #[must_use]
     pub fn with_new_identities(mut self) -> Self {
         let anew = || Some(Uuid::new_v4());
+        self.stock.iter_mut().for_each(|item| item.id = anew());
         for wall in &mut self.walls {
             wall.id = anew();
             wall.openings.iter_mut().for_each(|opening| opening.id = anew());

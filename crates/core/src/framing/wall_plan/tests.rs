@@ -5,8 +5,8 @@ use crate::framing::member::PlatesMarked;
 use crate::framing::pieces::pieces_of;
 use crate::job::{
     CountOverride, FramingOptions, HeaderChoice, HeaderPlace, KingWindBasis, Opening, OpeningDesign, OpeningId,
-    OpeningKind, Partition, PointLoad, PointLoadId, RunDesign, RunPast, SiteSaid, Size, TWO_BY, WallEnd, WallFrame,
-    WallHeight, WallId,
+    OpeningKind, Partition, PointLoad, PointLoadId, RunDesign, RunPast, SiteSaid, Size, StockItem, TWO_BY, WallEnd,
+    WallFrame, WallHeight, WallId,
 };
 use crate::loads::{BearingEvidence, ByKind, Carried, Framing, RoofOnWall, SiteSnow, WallCarries};
 use crate::lumber::{Depth, Grade, HeaderBoard, HeaderSpec, SawnSize, Species};
@@ -43,7 +43,7 @@ fn opening(id: u128, design: OpeningDesign) -> Opening {
 
 fn job(carries: WallCarries, length: Length, openings: Vec<Opening>) -> Job {
     let frame = WallFrame { length, ..WallFrame::usual("north") };
-    let mut job = Job::empty("test", stock());
+    let mut job = Job::empty("test", StockItem::counted(stock()));
     job.walls = vec![Wall {
         id: WallId(1),
         frame,
@@ -247,10 +247,10 @@ fn a_header_over_a_return_runs_to_the_corner() {
     let mut job = job(roof(20), Length::feet(21), vec![opening(7, garage)]);
     let class = crate::lumber::EngineeredClass::Lvl20E;
     let (ply_width, depth) = (Length::inches_and(1, 3, 4), Length::inches_and(11, 7, 8));
-    job.stock = vec![StockBoard {
+    job.stock = StockItem::counted([StockBoard {
         board: HeaderBoard::Engineered { class, ply_width, depth },
         price_per_foot: Some(Money::cents(600.0)),
-    }];
+    }]);
     job.walls[0].frame.height = WallHeight::OverPlates(Length::inches_and(109, 1, 8));
     let plan = plan(&job);
     let door = &plan.openings[0];

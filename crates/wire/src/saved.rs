@@ -1,0 +1,172 @@
+//! What is kept as JSON: job files, the commands of the log, documents in the database.
+//!
+//! Whatever was kept once is opened for good. Every change of what is kept raises [`FORM`] and adds a named step from the form
+//! before; a file of that form stays in `tests/saved`.
+
+use serde::de::DeserializeOwned;
+use serde_json::{Map, Value, json};
+use thiserror::Error;
+
+use crate::command::Command;
+use crate::inputs::{Board, CarriedFraming, CodeTable, DesignOptions, FramedAs, FramingOptions, Job, Settings};
+
+/// The form that is written, and the newest that is read.
+pub const FORM: u16 = 2;
+
+/// Something that is kept as JSON.
+pub trait Saved: DeserializeOwned {
+    /// The name it has where it stands in something larger: steps find it by that.
+    const NAME: &'static str;
+}
+
+macro_rules! saved {
+    ($($what:ty = $name:literal),+ $(,)?) => {
+        $(impl Saved for $what {
+            const NAME: &'static str = $name;
+        })+
+    };
+}
+saved!(
+    Job = "job",
+    Command = "command",
+    Settings = "settings",
+    CodeTable = "code_table",
+    CarriedFraming = "what",
+    FramingOptions = "framing",
+    DesignOptions = "options",
+    FramedAs = "framed_as",
+    Board = "board",
+);
+
+/// Why something that was kept cannot be read.
+#[derive(Clone, Debug, PartialEq, Eq, Error)]
+pub enum SavedError {
+    /// It is of a form that this version does not know.
+    #[error("It was kept in form {form}; forms 1 to {FORM} are read.")]
+    UnknownForm {
+        /// Its form.
+        form: u16,
+    },
+    /// It is not of that form.
+    #[error("{message} (at {place})")]
+    Unreadable {
+        /// Where in it.
+        place: String,
+        /// What is wrong there.
+        message: String,
+    },
+}
+
+/// A step from one form to the next.
+struct Step {
+    /// What changed.
+    name: &'static str,
+    /// The form it starts from.
+    from: u16,
+    /// The change; what has been changed already stays as it is.
+    up: fn(&mut Value),
+}
+
+const STEPS: [Step; 4] = [
+    Step { name: "a wall carries several things", from: 1, up: a_wall_carries_several_things },
+    Step { name: "snow and wind were assumed before", from: 1, up: snow_and_wind_were_assumed_before },
+    Step { name: "tails were assumed free", from: 1, up: tails_were_assumed_free },
+    Step { name: "walls above were assumed without openings", from: 1, up: walls_above_were_assumed_without_openings },
+];
+
+/// The names of all steps.
+pub fn steps() -> impl Iterator<Item = &'static str> {
+    STEPS.iter().map(|step| step.name)
+}
+
+/// Reads what was kept in an older form or in this one.
+///
+/// # Errors
+/// [`SavedError`], which says where and what.
+pub fn read<T: Saved>(form: u16, kept: Value) -> Result<T, SavedError> {
+    let (value, _) = step_up::<T>(form, kept)?;
+    serde_path_to_error::deserialize(value).map_err(|error| SavedError::Unreadable {
+        place: error.path().to_string(),
+        message: error.inner().to_string().chars().take(200).collect(),
+    })
+}
+
+/// What was kept, in today's form, and the names of the steps that changed something.
+///
+/// # Errors
+/// [`SavedError::UnknownForm`].
+pub fn step_up<T: Saved>(form: u16, kept: Value) -> Result<(Value, Vec<&'static str>), SavedError> {
+    if !(1..=FORM).contains(&form) {
+        return Err(SavedError::UnknownForm { form });
+    }
+    // Stands under its name, as it does in something larger.
+    let mut around = json!({ T::NAME: kept });
+    let mut used = Vec::new();
+    for step in STEPS.iter().filter(|step| form <= step.from) {
+        let before = around.clone();
+        (step.up)(&mut around);
+        if around != before {
+            used.push(step.name);
+        }
+    }
+    Ok((around[T::NAME].take(), used))
+}
+
+/// Before a wall could carry more than one of a kind, it named a roof, a floor and a wall above.
+fn a_wall_carries_several_things(value: &mut Value) {
+    each_named("carries", value, &mut |carries| {
+        for kind in ["roof", "floor", "wall_above"] {
+            let Some(Value::Object(mut what)) = carries.remove(kind) else { continue };
+            what.insert("kind".into(), kind.into());
+            if let Some(items) = carries.entry("items").or_insert_with(|| json!([])).as_array_mut() {
+                items.push(json!({ "from": null, "to": null, "what": what }));
+            }
+        }
+        carries.entry("items").or_insert_with(|| json!([]));
+    });
+}
+
+/// Jobs began with figures of snow and wind that nobody was asked for.
+fn snow_and_wind_were_assumed_before(value: &mut Value) {
+    each_named("settings", value, &mut |settings| {
+        for said in ["snow_said", "wind_said"] {
+            settings.entry(said).or_insert_with(|| "assumed_before".into());
+        }
+    });
+}
+
+/// Nobody was asked what stands on the tail of a floor.
+fn tails_were_assumed_free(value: &mut Value) {
+    each_named("what", value, &mut |what| {
+        if what.get("kind").is_some_and(|kind| kind == "floor") {
+            what.entry("tail").or_insert_with(|| "assumed_free".into());
+        }
+    });
+}
+
+/// Nobody was asked for the openings of a wall above.
+fn walls_above_were_assumed_without_openings(value: &mut Value) {
+    each_named("what", value, &mut |what| {
+        if what.get("kind").is_some_and(|kind| kind == "wall_above") {
+            what.entry("openings_above").or_insert_with(|| json!({ "are": "assumed_none" }));
+        }
+    });
+}
+
+/// Hands every object of this name to a change, wherever it stands.
+fn each_named(name: &str, value: &mut Value, change: &mut impl FnMut(&mut Map<String, Value>)) {
+    match value {
+        Value::Object(fields) => {
+            for (key, inner) in fields {
+                each_named(name, inner, change);
+                if key == name
+                    && let Value::Object(named) = inner
+                {
+                    change(named);
+                }
+            }
+        }
+        Value::Array(items) => items.iter_mut().for_each(|item| each_named(name, item, change)),
+        _ => {}
+    }
+}
