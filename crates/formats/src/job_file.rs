@@ -3,10 +3,10 @@
 //! nanometers when written; text as it is typed is read as well.
 
 use serde::{Deserialize, Serialize};
-use sturvek_core::job::{Job, OutOfBounds, bounds};
-use sturvek_wire::FieldError;
-use sturvek_wire::inputs::{Job as WireJob, Resolve};
+use sturvek_core::job::{Job, bounds};
+use sturvek_wire::inputs::Job as WireJob;
 use sturvek_wire::saved::{self, FORM, SavedError};
+use sturvek_wire::{FieldErrors, Resolve};
 use thiserror::Error;
 
 /// The mark of the format.
@@ -42,12 +42,20 @@ pub enum JobFileError {
     /// The job in it is not of its form.
     #[error("The file is not a job file: {0}.")]
     Saved(#[from] SavedError),
-    /// A value in it is not allowed.
-    #[error("The file is refused, at {}: {}", .0.field, .0.message)]
-    Value(#[from] FieldError),
-    /// A value in it is out of bounds.
-    #[error("The file is refused: {0}")]
-    OutOfBounds(#[from] OutOfBounds),
+    /// Values in it cannot be read or are not allowed.
+    #[error("The file is refused: {}", told(.0))]
+    Values(#[from] FieldErrors),
+}
+
+/// The first errors, each with its place.
+fn told(errors: &FieldErrors) -> String {
+    const FIRST: usize = 5;
+    let told = errors.0.iter().take(FIRST).map(|error| format!("{} (at {})", error.message, error.pointer));
+    let mut told = told.collect::<Vec<_>>().join(" ");
+    if let Some(more) = errors.0.len().checked_sub(FIRST).filter(|more| 0 < *more) {
+        told += &format!(" And {more} more.");
+    }
+    told
 }
 
 #[derive(Deserialize)]
@@ -91,7 +99,7 @@ pub fn read_job(bytes: &[u8]) -> Result<Job, JobFileError> {
     let file: JobFile<serde_json::Value> = parse(bytes)?;
     let job: WireJob = saved::read(file.version, file.job)?;
     let job = job.with_new_identities().resolve()?;
-    bounds::job(&job)?;
+    bounds::job(&job).map_err(FieldErrors::from)?;
     Ok(job)
 }
 

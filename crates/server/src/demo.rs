@@ -1,12 +1,12 @@
 //! The demo job, and what a new job starts with.
 
-use sturvek_core::job::{Job, StockId, StockItem, Wall, WallFrame, WallId};
-use sturvek_core::loads::{BearingEvidence, WallCarries};
+use sturvek_core::job::{Job, StockId, StockItem, Wall, WallId};
 use sturvek_core::lumber::{Depth, EngineeredClass, Grade, HeaderBoard, SawnSize, Species, Thickness};
 use sturvek_core::measure::Length;
 use sturvek_core::sizing::candidates::StockBoard;
 use sturvek_store::{Jobs, StoreError};
-use sturvek_wire::inputs::{Job as WireJob, Resolve};
+use sturvek_wire::Resolve;
+use sturvek_wire::inputs::Job as WireJob;
 use uuid::Uuid;
 
 /// An invented house: names, sizes and prices stand for no real ones.
@@ -47,15 +47,7 @@ fn ordinary_stock() -> Vec<StockItem> {
 /// snow and wind.
 pub fn new_job(name: &str) -> Job {
     let mut job = Job::empty(name, ordinary_stock());
-    job.walls.push(Wall {
-        id: WallId(Uuid::new_v4().as_u128()),
-        frame: WallFrame::usual("First wall"),
-        evidence: BearingEvidence::default(),
-        carries: WallCarries::Framing(Vec::new()),
-        openings: Vec::new(),
-        letters_given: 0,
-        point_loads: Vec::new(),
-    });
+    job.walls.push(Wall::new(WallId(Uuid::new_v4().as_u128()), "First wall"));
     job
 }
 

@@ -1,10 +1,12 @@
 //! Extractors whose refusals are problem details.
 
 use axum::body::Bytes;
-use axum::extract::{FromRequest, FromRequestParts, Path, Query, Request};
+use axum::extract::{FromRequest, FromRequestParts, Query, Request};
 use axum::http::header;
 use axum::http::request::Parts;
 use serde::de::DeserializeOwned;
+use serde_path_to_error::{Path, Segment};
+use sturvek_wire::FieldErrors;
 
 use crate::problem::Problem;
 
@@ -23,11 +25,20 @@ impl<T: DeserializeOwned, S: Send + Sync> FromRequest<S> for Body<T> {
         let bytes = Bytes::from_request(request, state).await?;
         let deserializer = &mut serde_json::Deserializer::from_slice(&bytes);
         serde_path_to_error::deserialize(deserializer).map(Self).map_err(|error| {
-            let field = error.path().to_string();
-            let field = (field != ".").then_some(field);
-            Problem::invalid(format!("The request is not understood: {}.", error.inner()), field)
+            let message = format!("The request is not understood: {}.", error.inner());
+            Problem::fields(FieldErrors::one(pointer(error.path()), message))
         })
     }
+}
+
+/// The JSON pointer to a place in a body.
+fn pointer(path: &Path) -> String {
+    let step = |segment: &Segment| match segment {
+        Segment::Seq { index } => format!("/{index}"),
+        Segment::Map { key } => format!("/{}", key.replace('~', "~0").replace('/', "~1")),
+        Segment::Enum { .. } | Segment::Unknown => String::new(),
+    };
+    path.iter().map(step).collect()
 }
 
 /// Ids in the address.
@@ -37,7 +48,7 @@ impl<T: DeserializeOwned + Send, S: Send + Sync> FromRequestParts<S> for Ids<T> 
     type Rejection = Problem;
 
     async fn from_request_parts(parts: &mut Parts, state: &S) -> Result<Self, Problem> {
-        let Path(ids) = Path::<T>::from_request_parts(parts, state).await?;
+        let axum::extract::Path(ids) = axum::extract::Path::<T>::from_request_parts(parts, state).await?;
         Ok(Self(ids))
     }
 }
@@ -49,9 +60,9 @@ impl<T: DeserializeOwned + Send, S: Send + Sync> FromRequestParts<S> for Params<
     type Rejection = Problem;
 
     async fn from_request_parts(parts: &mut Parts, state: &S) -> Result<Self, Problem> {
-        let Query(params) = Query::<T>::from_request_parts(parts, state).await.map_err(|error| {
-            Problem::invalid(format!("The question is not understood: {}.", error.body_text()), None)
-        })?;
+        let Query(params) = Query::<T>::from_request_parts(parts, state)
+            .await
+            .map_err(|error| Problem::invalid(format!("The question is not understood: {}.", error.body_text())))?;
         Ok(Self(params))
     }
 }

@@ -12,7 +12,7 @@ use serde::{Deserialize, Serialize};
 use sturvek_core::job::CommandError;
 use sturvek_core::sizing::OutsideLimits;
 use sturvek_store::StoreError;
-use sturvek_wire::FieldError;
+use sturvek_wire::FieldErrors;
 use utoipa::ToSchema;
 
 use crate::views::HistoryEntry;
@@ -29,15 +29,24 @@ pub struct Problem {
     pub title: String,
     /// What is wrong, in a sentence.
     pub detail: String,
-    /// The field it is about.
-    #[serde(skip_serializing_if = "Option::is_none")]
-    pub field: Option<String>,
+    /// Every field that is wrong.
+    #[serde(default, skip_serializing_if = "Vec::is_empty")]
+    pub errors: Vec<ProblemAt>,
     /// For a stale edit: the job's version now.
     #[serde(skip_serializing_if = "Option::is_none")]
     pub current_version: Option<i64>,
     /// For a stale edit: what changed since.
     #[serde(skip_serializing_if = "Option::is_none")]
     pub changed_since: Option<Vec<HistoryEntry>>,
+}
+
+/// What is wrong with one field.
+#[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize, ToSchema)]
+pub struct ProblemAt {
+    /// Where in what was sent: a JSON pointer (RFC 6901).
+    pub pointer: String,
+    /// What is wrong there, in a sentence.
+    pub detail: String,
 }
 
 impl Problem {
@@ -47,7 +56,7 @@ impl Problem {
             status: status.as_u16(),
             title: title.to_owned(),
             detail: detail.to_string(),
-            field: None,
+            errors: Vec::new(),
             current_version: None,
             changed_since: None,
         }
@@ -78,9 +87,18 @@ impl Problem {
     }
 
     /// What was sent cannot be used.
-    pub fn invalid(detail: impl ToString, field: Option<String>) -> Self {
-        let problem = Self::new(StatusCode::UNPROCESSABLE_ENTITY, "invalid", "That cannot be used", detail);
-        Self { field, ..problem }
+    pub fn invalid(detail: impl ToString) -> Self {
+        Self::new(StatusCode::UNPROCESSABLE_ENTITY, "invalid", "That cannot be used", detail)
+    }
+
+    /// What was sent cannot be used: these fields.
+    pub fn fields(errors: FieldErrors) -> Self {
+        let sentence = match &errors.0[..] {
+            [first, rest @ ..] if !rest.is_empty() => format!("{} And {} more.", first.message, rest.len()),
+            _ => errors.to_string(),
+        };
+        let errors = errors.0.into_iter().map(|error| ProblemAt { pointer: error.pointer, detail: error.message });
+        Self { errors: errors.collect(), ..Self::invalid(sentence) }
     }
 
     /// Details go to the log; the answer only says that it is not the user's fault.
@@ -109,8 +127,8 @@ impl From<StoreError> for Problem {
     fn from(error: StoreError) -> Self {
         match error {
             StoreError::NoSuchJob(_) => Self::not_found("job"),
-            StoreError::Field(error) => error.into(),
-            StoreError::Refused(CommandError::OutOfBounds(error)) => FieldError::from(error).into(),
+            StoreError::Fields(errors) => Self::fields(errors),
+            StoreError::Refused(CommandError::Refused(refused)) => Self::fields(refused.into()),
             StoreError::Refused(error @ CommandError::NotFound(_)) => {
                 Self::new(StatusCode::NOT_FOUND, "not-found", "Not found", error)
             }
@@ -140,9 +158,9 @@ impl From<StoreError> for Problem {
     }
 }
 
-impl From<FieldError> for Problem {
-    fn from(error: FieldError) -> Self {
-        Self::invalid(error.message, Some(error.field))
+impl From<FieldErrors> for Problem {
+    fn from(errors: FieldErrors) -> Self {
+        Self::fields(errors)
     }
 }
 

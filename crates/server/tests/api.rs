@@ -80,7 +80,7 @@ async fn studies_answer_beside_the_plan() {
     assert!(farthest(&more) < farthest(&reach));
     let too_much = api.get(&asked("reach?snow=900")).await;
     is_problem(&too_much, StatusCode::UNPROCESSABLE_ENTITY, "invalid");
-    assert_eq!(too_much.body["field"], "snow");
+    assert_eq!(pointers(&too_much), ["/snow"]);
     assert_eq!(api.get(&asked("reach?snow=soon")).await.status, StatusCode::UNPROCESSABLE_ENTITY);
 
     let capability = api.get(&asked("capability")).await.body;
@@ -115,7 +115,7 @@ async fn a_job_goes_out_as_a_file_and_comes_back_whole() {
     let jobs = api.get("/api/jobs").await.body.as_array().expect("jobs").len();
     let refused = api.post("/api/jobs/file", json!({ "text": "{\"format\":\"other\"}" })).await;
     is_problem(&refused, StatusCode::UNPROCESSABLE_ENTITY, "invalid");
-    assert_eq!(refused.body["field"], "file");
+    assert_eq!(pointers(&refused), ["/text"]);
     assert_eq!(api.get("/api/jobs").await.body.as_array().expect("jobs").len(), jobs, "nothing was kept");
 }
 
@@ -233,6 +233,34 @@ async fn a_stale_edit_is_told_what_changed() {
     assert_eq!(api.demo_job().await["job"]["name"], "First");
 }
 
+/// The places that a problem names.
+fn pointers(answer: &Answer) -> Vec<&str> {
+    answer.body["errors"]
+        .as_array()
+        .map_or_else(Vec::new, |errors| errors.iter().map(|error| text(&error["pointer"])).collect())
+}
+
+#[tokio::test]
+async fn everything_that_is_wrong_is_told_at_once() {
+    let api = Api::with_demo().await;
+    let job = api.demo_job().await;
+    let path = format!("/api/jobs/{}/commands", text(&job["id"]));
+    let wall = &job["job"]["walls"][0];
+    let mut frame = wall["frame"].clone();
+    (frame["spacing"], frame["framing"]["plate_stock"]) = (json!("soon"), json!("never"));
+    let change = |frame: &Value| json!({ "on_version": 0, "command": { "do": "change_wall", "wall": wall["id"], "frame": frame } });
+    let unread = api.post(&path, change(&frame)).await;
+    assert_eq!(pointers(&unread), ["/command/frame/spacing", "/command/frame/framing/plate_stock"], "{}", unread.body);
+    // Read, but not allowed; the shorter wall leaves an opening outside, which no field of this command brought.
+    (frame["spacing"], frame["framing"]["plate_stock"]) = (json!("40"), json!("2'"));
+    frame["length"] = json!("24'");
+    let refused = api.post(&path, change(&frame)).await;
+    is_problem(&refused, StatusCode::UNPROCESSABLE_ENTITY, "invalid");
+    assert_eq!(pointers(&refused), ["/command/frame/spacing", "/command/frame/framing/plate_stock", "/command"]);
+    let last = text(&refused.body["errors"][2]["detail"]);
+    assert!(last.starts_with("Water side, opening D: The opening's center is 28'-6\""), "{last}");
+}
+
 #[tokio::test]
 async fn bad_input_names_the_field_and_changes_nothing() {
     let api = Api::with_demo().await;
@@ -247,21 +275,21 @@ async fn bad_input_names_the_field_and_changes_nothing() {
         json!({ "do": "change_wall", "wall": job["job"]["walls"][0]["id"], "frame": frame })
     };
     let cases = [
-        (json!({ "do": "change_opening", "opening": opening["id"], "design": design }), "unit_width"),
-        (frame("height", json!("40'")), "height"),
-        (frame("name", json!("")), "name"),
-        (frame("length", json!(9_000_000_000_000_000_000_i64)), "length"),
+        (json!({ "do": "change_opening", "opening": opening["id"], "design": design }), "/command/design/unit_width"),
+        (frame("height", json!("40'")), "/command/frame/height"),
+        (frame("name", json!("")), "/command/frame/name"),
+        (frame("length", json!(9_000_000_000_000_000_000_i64)), "/command/frame/length"),
         (
             json!({ "do": "override_count", "opening": opening["id"], "role": "jack", "end": "left",
             "decided": { "count": 200, "reason": "why not" } }),
-            "jacks",
+            "/command/decided/count",
         ),
-        (json!({ "do": "rename_job", "name": "x".repeat(500) }), "name"),
+        (json!({ "do": "rename_job", "name": "x".repeat(500) }), "/command/name"),
     ];
     for (command, field) in cases {
         let answer = api.post(&path, json!({ "on_version": 0, "command": command })).await;
         is_problem(&answer, StatusCode::UNPROCESSABLE_ENTITY, "invalid");
-        assert_eq!(answer.body["field"], field, "{}", answer.body);
+        assert_eq!(pointers(&answer), [field], "{}", answer.body);
     }
     let unknown = api.post(&path, json!({ "on_version": 0, "command": { "do": "dance" } })).await;
     is_problem(&unknown, StatusCode::UNPROCESSABLE_ENTITY, "invalid");
@@ -378,7 +406,7 @@ async fn a_rake_wall_climbs_and_its_height_is_refused_by_name() {
     let command = json!({ "do": "change_wall", "wall": wall["id"], "frame": frame });
     let refused =
         api.post(&format!("{path}/commands"), json!({ "on_version": view["version"], "command": command })).await;
-    assert_eq!(refused.body["field"], "rake_right", "{}", refused.body);
+    assert_eq!(pointers(&refused), ["/command/frame/framing/height_by/rake_right"], "{}", refused.body);
     assert_eq!(api.get(&path).await.body["version"], view["version"], "nothing was kept");
 }
 

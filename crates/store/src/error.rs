@@ -1,9 +1,9 @@
 //! What can go wrong in the store.
 
 use sea_orm::DbErr;
-use sturvek_core::job::CommandError;
-use sturvek_wire::FieldError;
+use sturvek_core::job::{Command, CommandError};
 use sturvek_wire::saved::SavedError;
+use sturvek_wire::{FieldErrors, places};
 use thiserror::Error;
 use uuid::Uuid;
 
@@ -28,12 +28,12 @@ pub enum StoreError {
     /// There is nothing to take back or to do again.
     #[error("There is nothing to {0}.")]
     NothingTo(&'static str),
-    /// The command is refused.
+    /// What the command names is not there, or is there already.
     #[error(transparent)]
-    Refused(#[from] CommandError),
-    /// A field cannot be read.
+    Refused(CommandError),
+    /// Fields cannot be read or hold what is not allowed.
     #[error(transparent)]
-    Field(#[from] FieldError),
+    Fields(#[from] FieldErrors),
     /// A row holds something this version does not know.
     #[error("The database holds a value this version does not know: {0}")]
     UnknownValue(String),
@@ -43,4 +43,23 @@ pub enum StoreError {
     /// The database failed.
     #[error("The database failed: {0}")]
     Database(#[from] DbErr),
+}
+
+impl StoreError {
+    /// Why a command was refused: at its fields, where they brought what is not allowed.
+    pub fn refusal(command: &Command, error: CommandError) -> Self {
+        match error {
+            CommandError::Refused(refused) => places::in_command(command, &refused).into(),
+            error => Self::Refused(error),
+        }
+    }
+
+    /// The same, its fields standing further in.
+    #[must_use]
+    pub fn under(self, place: &str) -> Self {
+        match self {
+            Self::Fields(errors) => errors.under(place).into(),
+            error => error,
+        }
+    }
 }

@@ -8,8 +8,8 @@ use sea_orm::{
     Set, TransactionTrait,
 };
 use sturvek_core::job::{self, Job, bounds, command};
-use sturvek_wire::inputs::{CodeTable, Job as WireJob, Resolve, Settings};
-use sturvek_wire::{Command, FieldError, saved};
+use sturvek_wire::inputs::{CodeTable, Job as WireJob, Settings};
+use sturvek_wire::{Command, FieldErrors, Resolve, saved};
 use uuid::Uuid;
 
 use crate::entity::{carried_item, job as job_table, log_entry, opening, point_load, stock_item, wall};
@@ -102,7 +102,7 @@ impl Jobs {
     /// # Errors
     /// [`StoreError::Refused`] if a value in it is not allowed, or whatever the database says.
     pub async fn create(&self, job: &Job) -> Result<Uuid, StoreError> {
-        bounds::job(job).map_err(command::CommandError::from)?;
+        bounds::job(job).map_err(FieldErrors::from)?;
         let id = Uuid::new_v4();
         let transaction = self.db.begin().await?;
         insert_job_row(&transaction, id, job).await?;
@@ -151,7 +151,7 @@ impl Jobs {
     /// cannot be applied; the job is then unchanged.
     pub async fn execute(&self, id: Uuid, on: i64, command: Command, author: &str) -> Result<StoredJob, StoreError> {
         let command = command.with_identities().resolve()?;
-        command.is_meant().map_err(FieldError::from)?;
+        command.is_meant().map_err(|error| StoreError::refusal(&command, error.into()))?;
         let transaction = self.db.begin().await?;
         let row = locked(&transaction, id, on).await?;
         let edit = Edit { action: Action::Do, command, author };
@@ -293,7 +293,7 @@ async fn apply(
     let version = row.version + 1;
     let rows = read_rows(transaction, id).await?;
     let before = job_of(&row, rows.clone())?;
-    let applied = command::apply(&before, &edit.command)?;
+    let applied = command::apply(&before, &edit.command).map_err(|error| StoreError::refusal(&edit.command, error))?;
     // Held against the rows as they are kept: documents of an older form are written anew.
     write_rows(transaction, rows, rows_of(id, &applied.job)?).await?;
     let mut change = settings_columns(&applied.job)?;

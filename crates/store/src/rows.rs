@@ -7,11 +7,10 @@ use serde::Serialize;
 use serde::de::DeserializeOwned;
 use sturvek_core::job;
 use sturvek_wire::inputs::{
-    Board, CarriedItem, Carries, Decided, Design, Evidence, Header, Job, Opening, PointLoad, Resolve, StockItem, Wall,
-    WallFrame,
+    Board, CarriedItem, Carries, Decided, Design, Evidence, Header, Job, Opening, PointLoad, StockItem, Wall, WallFrame,
 };
 use sturvek_wire::saved::{self, Saved};
-use sturvek_wire::{FieldError, TypedLength};
+use sturvek_wire::{FieldErrors, Resolve, TypedLength};
 
 use crate::entity::{carried_item, opening, point_load, stock_item, wall};
 use crate::error::StoreError;
@@ -69,11 +68,11 @@ fn needed<T>(column: &str, value: Option<T>) -> Result<T, StoreError> {
     value.ok_or_else(|| StoreError::UnknownValue(format!("{column} is empty")))
 }
 
-fn nanometers(length: &TypedLength) -> Result<i64, FieldError> {
-    Ok(length.read("length")?.nanometers())
+fn nanometers(length: &TypedLength) -> Result<i64, FieldErrors> {
+    Ok(length.read().map_err(|message| FieldErrors::one("", message))?.nanometers())
 }
 
-fn maybe_nanometers(length: Option<&TypedLength>) -> Result<Option<i64>, FieldError> {
+fn maybe_nanometers(length: Option<&TypedLength>) -> Result<Option<i64>, FieldErrors> {
     length.map(nanometers).transpose()
 }
 

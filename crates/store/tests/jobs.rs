@@ -6,7 +6,8 @@ use sturvek_core::measure::Length;
 use sturvek_store::{Jobs, StoreError, connect, migrate};
 use sturvek_test_support::drawn::any_job;
 use sturvek_wire::Command;
-use sturvek_wire::inputs::{Job, Resolve};
+use sturvek_wire::Resolve;
+use sturvek_wire::inputs::Job;
 use uuid::Uuid;
 
 async fn jobs() -> Jobs {
@@ -148,7 +149,7 @@ async fn a_refused_command_leaves_no_trace() {
     let sample = sample();
     let id = jobs.create(&sample).await.expect("kept");
     let error = jobs.execute(id, 0, move_first(&sample, "400-0"), "Ada").await.expect_err("off the wall");
-    assert!(matches!(error, StoreError::Refused(_)), "{error}");
+    assert!(matches!(error, StoreError::Fields(_)), "{error}");
     let stored = jobs.get(id).await.expect("found");
     assert_eq!((stored.version, stored.job), (0, sample));
     assert!(jobs.history(id, 10).await.expect("read").is_empty());

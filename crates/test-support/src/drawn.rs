@@ -3,13 +3,13 @@
 use proptest::prelude::*;
 use rand::rngs::StdRng;
 use rand::{RngExt, SeedableRng};
-use sturvek_core::job::command::{Placement, StudRole};
+use sturvek_core::job::command::Placement;
 use sturvek_core::job::rough_opening::RoughOpeningRules;
 use sturvek_core::job::{
     Backing, Command, CountOverride, FramedAs, FramingOptions, HeadLine, HeaderChoice, HeaderPlace, Job, KingWindBasis,
     LayoutStart, Letter, MeasuredRoom, Opening, OpeningDesign, OpeningId, OpeningKind, OwnBreaks, Partition, PlateLap,
     PointLoad, PointLoadId, Rake, Room, RunDesign, RunPast, Sawn, Settings, SillStyle, SiteSaid, Size, SpecialCase,
-    StockId, StockItem, Underside, Wall, WallEnd, WallFace, WallFrame, WallHeight, WallId,
+    StockId, StockItem, StudRole, Underside, Wall, WallEnd, WallFace, WallFrame, WallHeight, WallId,
 };
 use sturvek_core::loads::{
     Answer, BearingEvidence, ByKind, Carried, DeadLoadOn, FloorFraming, FloorOnWall, FloorUse, Framing, GableAbove,

@@ -49,7 +49,7 @@ mirror!(
 );
 mirror!(
     /// Jacks or kings.
-    StudRole = job::command::StudRole { Jack, King }
+    StudRole = job::StudRole { Jack, King }
 );
 mirror!(
     /// An end.

@@ -8,10 +8,11 @@ use uuid::Uuid;
 
 use crate::choices::{End, StudRole};
 use crate::inputs::{
-    Carries, CodeTable, Decided, Design, Evidence, FramedAs, Header, Opening, PointLoad, Resolve, Settings, StockItem,
-    Wall, WallFrame,
+    Carries, CodeTable, Decided, Design, Evidence, FramedAs, Header, Opening, PointLoad, Settings, StockItem, Wall,
+    WallFrame,
 };
-use crate::typed::{FieldError, TypedLength};
+use crate::reading::{Reader, Resolve};
+use crate::typed::TypedLength;
 
 /// What of an opening is measured.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, Serialize, Deserialize, ToSchema)]
@@ -199,45 +200,43 @@ const AT_THE_END: usize = usize::MAX;
 
 impl Resolve for Command {
     type Core = job::Command;
-    fn resolve(&self) -> Result<job::Command, FieldError> {
+    fn read(&self, reader: &mut Reader) -> job::Command {
         let wall_id = |id: &Uuid| WallId(id.as_u128());
         let opening_id = |id: &Uuid| OpeningId(id.as_u128());
-        Ok(match self {
+        match self {
             Self::RenameJob { name } => job::Command::RenameJob { name: name.trim().to_owned() },
             Self::ChangeSettings { settings } => {
-                job::Command::ChangeSettings { settings: Box::new(settings.resolve()?) }
+                job::Command::ChangeSettings { settings: Box::new(reader.part("settings", &**settings)) }
             }
-            Self::ChangeStock { stock } => {
-                job::Command::ChangeStock { stock: stock.iter().map(Resolve::resolve).collect::<Result<_, _>>()? }
-            }
+            Self::ChangeStock { stock } => job::Command::ChangeStock { stock: reader.parts("stock", stock) },
             Self::LoadCodeTable { table } => {
-                job::Command::LoadCodeTable { table: table.as_ref().map(Resolve::resolve).transpose()? }
+                job::Command::LoadCodeTable { table: reader.maybe_part("table", table.as_ref()) }
             }
             Self::ChangeEvidence { wall, evidence } => {
-                job::Command::ChangeEvidence { wall: wall_id(wall), evidence: evidence.resolve()? }
+                job::Command::ChangeEvidence { wall: wall_id(wall), evidence: reader.part("evidence", evidence) }
             }
             Self::AddWall { wall, at } => {
-                job::Command::AddWall { wall: Box::new(wall.resolve()?), at: at.unwrap_or(AT_THE_END) }
+                job::Command::AddWall { wall: Box::new(reader.part("wall", &**wall)), at: at.unwrap_or(AT_THE_END) }
             }
             Self::RemoveWall { wall } => job::Command::RemoveWall { wall: wall_id(wall) },
             Self::MirrorWall { wall } => job::Command::MirrorWall { wall: wall_id(wall) },
             Self::MoveWall { wall, to } => job::Command::MoveWall { wall: wall_id(wall), to: *to },
             Self::ChangeWall { wall, frame } => {
-                job::Command::ChangeWall { wall: wall_id(wall), frame: frame.resolve()? }
+                job::Command::ChangeWall { wall: wall_id(wall), frame: reader.part("frame", &**frame) }
             }
             Self::ChangeCarries { wall, carries } => {
-                job::Command::ChangeCarries { wall: wall_id(wall), carries: carries.resolve()? }
+                job::Command::ChangeCarries { wall: wall_id(wall), carries: reader.part("carries", carries) }
             }
             Self::AddOpening { wall, opening, at } => job::Command::AddOpening {
                 wall: wall_id(wall),
-                opening: Box::new(opening.resolve()?),
+                opening: Box::new(reader.part("opening", &**opening)),
                 at: at.unwrap_or(AT_THE_END),
             },
             Self::RemoveOpening { opening, letters_given } => {
                 job::Command::RemoveOpening { opening: opening_id(opening), letters_given: *letters_given }
             }
             Self::MoveOpening { opening, to, measured } => {
-                let to = to.read("to")?;
+                let to = reader.length("to", to);
                 let to = match measured {
                     Measured::Center => Placement::Center(to),
                     Measured::LeftFace => Placement::LeftFace(to),
@@ -246,12 +245,12 @@ impl Resolve for Command {
                 job::Command::MoveOpening { opening: opening_id(opening), to }
             }
             Self::ChangeOpening { opening, design } => {
-                job::Command::ChangeOpening { opening: opening_id(opening), design: design.resolve()? }
+                job::Command::ChangeOpening { opening: opening_id(opening), design: reader.part("design", &**design) }
             }
             Self::ChooseHeader { opening, header } => job::Command::ChooseHeader {
                 opening: opening_id(opening),
                 header: match header {
-                    Some(header) => HeaderChoice::Chosen(header.resolve()?),
+                    Some(header) => HeaderChoice::Chosen(reader.part("header", header)),
                     None => HeaderChoice::BySchool,
                 },
             },
@@ -263,14 +262,16 @@ impl Resolve for Command {
             },
             Self::MarkFramed { opening, framed } => job::Command::MarkFramed {
                 opening: opening_id(opening),
-                framed: framed.as_ref().map(|framed| framed.resolve()).transpose()?.map(Box::new),
+                framed: framed.as_ref().map(|framed| Box::new(reader.part("framed", &**framed))),
             },
-            Self::AddPointLoad { wall, load, at } => {
-                job::Command::AddPointLoad { wall: wall_id(wall), load: load.resolve()?, at: at.unwrap_or(AT_THE_END) }
-            }
-            Self::ChangePointLoad { load } => job::Command::ChangePointLoad { load: load.resolve()? },
+            Self::AddPointLoad { wall, load, at } => job::Command::AddPointLoad {
+                wall: wall_id(wall),
+                load: reader.part("load", load),
+                at: at.unwrap_or(AT_THE_END),
+            },
+            Self::ChangePointLoad { load } => job::Command::ChangePointLoad { load: reader.part("load", load) },
             Self::RemovePointLoad { load } => job::Command::RemovePointLoad { load: PointLoadId(load.as_u128()) },
-        })
+        }
     }
 }
 
@@ -473,24 +474,25 @@ mod tests {
     #[test]
     fn an_unreadable_length_names_its_field() {
         let cases = [
-            (json!({ "do": "move_opening", "opening": OPENING, "to": "7-1/2", "measured": "left_face" }), "to"),
+            (json!({ "do": "move_opening", "opening": OPENING, "to": "7-1/2", "measured": "left_face" }), "/to"),
             (
                 json!({ "do": "change_wall", "wall": WALL, "frame": { "name": "north", "length": "12'",
                 "height": "tall", "stud_species": "hem_fir", "stud_grade": "stud", "stud_depth": "four", "spacing": "16",
                 "plate_species": "hem_fir" } }),
-                "height",
+                "/frame/height",
             ),
             (
                 json!({ "do": "change_opening", "opening": OPENING, "design": changed(design(), "sill", "5 1/3") }),
-                "sill",
+                "/design/sill",
             ),
             (
                 json!({ "do": "change_opening", "opening": OPENING, "design": changed(design(), "rough_width", "38") }),
-                "rough_height",
+                "/design/rough_height",
             ),
         ];
         for (value, field) in cases {
-            assert_eq!(command(value).resolve().expect_err("refused").field, field);
+            let errors = command(value).resolve().expect_err("refused").0;
+            assert_eq!(errors.iter().map(|error| error.pointer.as_str()).collect::<Vec<_>>(), [field]);
         }
     }
 
@@ -502,7 +504,7 @@ mod tests {
     #[test]
     fn what_is_added_without_an_identity_gets_one() {
         let added = command(json!({ "do": "add_opening", "wall": WALL, "opening": { "design": design() } }));
-        assert_eq!(added.resolve().expect_err("no id").field, "id");
+        assert_eq!(added.resolve().expect_err("no id").0[0].pointer, "/opening/id");
         assert!(added.with_identities().resolve().is_ok());
     }
 }

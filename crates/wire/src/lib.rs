@@ -8,10 +8,13 @@ pub mod choices;
 pub mod command;
 pub mod framed;
 pub mod inputs;
+pub mod places;
+pub mod reading;
 pub mod results;
 pub mod saved;
 pub mod studies;
 pub mod typed;
 
 pub use command::Command;
-pub use typed::{FieldError, TypedLength};
+pub use reading::{FieldError, FieldErrors, Resolve};
+pub use typed::TypedLength;

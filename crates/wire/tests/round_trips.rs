@@ -1,6 +1,6 @@
 //! From the core to JSON and back, for jobs and commands with every field in play.
 
-use std::collections::BTreeMap;
+use std::collections::{BTreeMap, BTreeSet};
 
 use proptest::prelude::*;
 use proptest::strategy::ValueTree;
@@ -9,7 +9,8 @@ use serde_json::{Map, Value};
 use sturvek_core::job;
 use sturvek_test_support::drawn::{any_command, any_job};
 use sturvek_wire::Command;
-use sturvek_wire::inputs::{Job, Resolve};
+use sturvek_wire::inputs::Job;
+use sturvek_wire::{FieldErrors, Resolve};
 
 fn as_json(job: &job::Job) -> Value {
     serde_json::to_value(Job::from(job)).expect("JSON")
@@ -38,6 +39,50 @@ proptest! {
         let again: Command = serde_json::from_str(&text).expect("our own JSON");
         prop_assert_eq!(again.resolve().expect("our own values"), command);
     }
+}
+
+/// Makes every number of a job far too large, one after another: what is refused is named by its own place.
+#[test]
+fn what_is_not_allowed_is_named_where_it_stands() {
+    let mut runner = TestRunner::deterministic();
+    let mut elsewhere = BTreeSet::new();
+    let mut refused = 0;
+    for _ in 0..8 {
+        let json = as_json(&any_job().new_tree(&mut runner).expect("a job").current());
+        for place in objects(&json) {
+            let fields = json.pointer(&place).and_then(Value::as_object).expect("an object").clone();
+            let numbers = fields.iter().flat_map(|(name, value)| match value {
+                Value::Number(number) => vec![(name.clone(), number.is_f64())],
+                Value::Array(items) => (0..items.len()).map(|at| (format!("{name}/{at}"), false)).collect(),
+                _ => vec![],
+            });
+            for (field, is_decimal) in numbers {
+                let leaf = format!("{place}/{field}");
+                let mut far = json.clone();
+                let Some(number @ Value::Number(_)) = far.pointer_mut(&leaf) else { continue };
+                // 900 ft, which can still be read, or more than anything weighs; a count that fits its type.
+                let small = number.as_i64().is_some_and(|count| count < 256);
+                *number = if is_decimal {
+                    1e9.into()
+                } else if small {
+                    200.into()
+                } else {
+                    274_320_000_000_i64.into()
+                };
+                let Some(job) = from_json(far) else { continue };
+                let Err(errors) = job::bounds::job(&job) else { continue };
+                refused += 1;
+                let named = FieldErrors::from(errors).0;
+                if !named.iter().any(|error| error.pointer == leaf) {
+                    elsewhere.insert(without_places(&leaf));
+                }
+            }
+        }
+    }
+    // Named by the field beside it: the end of a stretch by its start.
+    let other: Vec<_> = elsewhere.iter().filter(|leaf| !leaf.ends_with("/to")).collect();
+    assert!(other.is_empty(), "{other:?}");
+    assert!(800 < refused, "{refused}");
 }
 
 /// Two fields of one object that hold the same type, by name and without the places in lists.

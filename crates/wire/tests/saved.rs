@@ -7,7 +7,8 @@ use serde_json::Value;
 use sturvek_core::job;
 use sturvek_core::loads::{Framing, OpeningsAbove, Standing, Tail, WallCarries};
 use sturvek_wire::Command;
-use sturvek_wire::inputs::{Job, Resolve};
+use sturvek_wire::Resolve;
+use sturvek_wire::inputs::Job;
 use sturvek_wire::saved::{self, FORM, SavedError};
 
 fn file(form: u16, name: &str) -> Value {

@@ -1935,8 +1935,8 @@ export interface components {
             current_version?: number | null;
             /** @description What is wrong, in a sentence. */
             detail: string;
-            /** @description The field it is about. */
-            field?: string | null;
+            /** @description Every field that is wrong. */
+            errors?: components["schemas"]["ProblemAt"][];
             /**
              * Format: int32
              * @description The HTTP status.
@@ -1946,6 +1946,13 @@ export interface components {
             title: string;
             /** @description A stable code. */
             type: string;
+        };
+        /** @description What is wrong with one field. */
+        ProblemAt: {
+            /** @description What is wrong there, in a sentence. */
+            detail: string;
+            /** @description Where in what was sent: a JSON pointer (RFC 6901). */
+            pointer: string;
         };
         /**
          * @description Something that an opening needs and that nobody said.

@@ -79,7 +79,7 @@ export function useJobEditing(job: string): JobEditing {
           await client.invalidateQueries({ queryKey: keys.job(job), exact: true });
           return undefined;
         }
-        if (error.problem.field === undefined) setTrouble(error.problem);
+        if (!error.problem.errors?.length) setTrouble(error.problem);
         return error.problem;
       }
     },

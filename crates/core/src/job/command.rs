@@ -4,25 +4,16 @@ use std::collections::BTreeSet;
 
 use thiserror::Error;
 
-use super::bounds::{self, OutOfBounds};
+use super::bounds::{self, Refused};
 use super::mirror::mirror;
 use super::rough_opening::rough_opening;
 use super::{
     CountOverride, FramedAs, HeaderChoice, Job, Opening, OpeningDesign, OpeningId, PointLoad, PointLoadId, Settings,
-    Size, StockItem, Wall, WallFrame, WallId,
+    Size, StockItem, StudRole, Wall, WallFrame, WallId,
 };
 use crate::loads::{BearingEvidence, WallCarries};
 use crate::measure::{End, Length, LengthStyle};
 use crate::sizing::schools::JurisdictionTable;
-
-/// Jacks or kings.
-#[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Hash)]
-pub enum StudRole {
-    /// Jack studs.
-    Jack,
-    /// King studs.
-    King,
-}
 
 /// Where an opening stands, as somebody measures it.
 #[derive(Clone, Copy, Debug, PartialEq, Eq)]
@@ -192,9 +183,9 @@ pub enum Command {
 /// Why a command cannot be applied.
 #[derive(Clone, Debug, PartialEq, Eq, Error)]
 pub enum CommandError {
-    /// A value is not allowed.
+    /// Values are not allowed.
     #[error(transparent)]
-    OutOfBounds(#[from] OutOfBounds),
+    Refused(#[from] Refused),
     /// What it names is not in the job any more.
     #[error("That {0} is not in this job any more.")]
     NotFound(&'static str),
@@ -375,8 +366,8 @@ impl Command {
     /// not held to it; there it is asked.
     ///
     /// # Errors
-    /// [`OutOfBounds`] with what is usual for the kind.
-    pub fn is_meant(&self) -> Result<(), OutOfBounds> {
+    /// [`Refused`] with what is usual for the kind.
+    pub fn is_meant(&self) -> Result<(), Refused> {
         match self {
             Self::AddOpening { opening, .. } => bounds::unit_size(&opening.design),
             Self::ChangeOpening { design, .. } => bounds::unit_size(design),

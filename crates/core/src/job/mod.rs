@@ -15,11 +15,11 @@ use crate::measure::{Force, Length};
 use crate::sizing::candidates::StockBoard;
 use crate::sizing::schools::JurisdictionTable;
 
-pub use bounds::OutOfBounds;
+pub use bounds::{Input, OutOfBounds, Refused};
 pub use command::{Applied, Command, CommandError};
 pub use opening::{
     CountOverride, FramedAs, HeaderChoice, HeaderPlace, Letter, Opening, OpeningDesign, OpeningKind, Room, RunDesign,
-    RunPast, SillStyle, Size, SpecialCase, Underside,
+    RunPast, SillStyle, Size, SpecialCase, StudRole, Underside,
 };
 pub use settings::{KingWindBasis, Settings, SiteSaid};
 pub use wall_frame::{
@@ -118,6 +118,19 @@ pub struct PointLoad {
 }
 
 impl Wall {
+    /// A wall of the usual kind about which nothing is said yet.
+    pub fn new(id: WallId, name: &str) -> Self {
+        Self {
+            id,
+            frame: WallFrame::usual(name),
+            evidence: BearingEvidence::default(),
+            carries: WallCarries::Framing(Vec::new()),
+            openings: Vec::new(),
+            letters_given: 0,
+            point_loads: Vec::new(),
+        }
+    }
+
     /// Gives a letter to every opening that has none, from left to right.
     pub fn give_letters(&mut self) {
         let taken = self.openings.iter().filter_map(|opening| opening.letter).map(|letter| letter.0 + 1).max();

@@ -157,6 +157,15 @@ pub struct FramedAs {
     pub kings: Ends<Option<CountOverride>>,
 }
 
+/// Jacks or kings.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Hash)]
+pub enum StudRole {
+    /// Jack studs.
+    Jack,
+    /// King studs.
+    King,
+}
+
 /// A count somebody decided, and why.
 #[derive(Clone, Debug, PartialEq, Eq)]
 pub struct CountOverride {

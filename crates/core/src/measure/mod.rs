@@ -4,11 +4,13 @@ pub mod length;
 pub mod parse;
 pub mod print;
 pub mod quantities;
+pub mod range;
 
 pub use length::Length;
 pub use parse::LengthError;
 pub use print::LengthStyle;
 pub use quantities::{Force, LineLoad, Money, Pressure, Stress};
+pub use range::{Range, Unit};
 
 /// One value for the left end of something and one for the right.
 #[derive(Clone, Copy, Debug, Default, PartialEq, Eq)]

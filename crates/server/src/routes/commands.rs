@@ -2,8 +2,8 @@
 
 use axum::Json;
 use axum::extract::State;
-use sturvek_core::job::bounds;
-use sturvek_wire::FieldError;
+use sturvek_core::job::{Input, bounds};
+use sturvek_wire::FieldErrors;
 use uuid::Uuid;
 
 use crate::extract::{Body, Ids};
@@ -21,7 +21,8 @@ pub async fn execute_command(
     Body(edit): Body<Edit>,
 ) -> Result<Json<JobView>, Problem> {
     let author = author(edit.author)?;
-    let stored = state.jobs.execute(job, edit.on_version, edit.command, &author).await?;
+    let stored = state.jobs.execute(job, edit.on_version, edit.command, &author).await;
+    let stored = stored.map_err(|error| error.under("/command"))?;
     Ok(Json(stored.into()))
 }
 
@@ -54,6 +55,6 @@ fn author(name: Option<String>) -> Result<String, Problem> {
     let Some(name) = name.map(|name| name.trim().to_owned()).filter(|name| !name.is_empty()) else {
         return Ok("somebody".into());
     };
-    bounds::name("author", "Your name", &name).map_err(FieldError::from)?;
+    bounds::name(Input::Author, &name).map_err(FieldErrors::from)?;
     Ok(name)
 }

@@ -5,6 +5,7 @@ use axum::extract::State;
 use axum::http::{StatusCode, header};
 use axum::response::IntoResponse;
 use sturvek_formats::job_file::{read_job, write_job};
+use sturvek_wire::FieldErrors;
 use uuid::Uuid;
 
 use crate::demo;
@@ -91,7 +92,7 @@ pub async fn import_job(
     State(state): State<AppState>,
     Body(file): Body<JobFileText>,
 ) -> Result<(StatusCode, Json<JobView>), Problem> {
-    let job = read_job(file.text.as_bytes()).map_err(|error| Problem::invalid(error, Some("file".into())))?;
+    let job = read_job(file.text.as_bytes()).map_err(|error| FieldErrors::one("/text", error))?;
     let id = state.jobs.create(&job).await?;
     Ok((StatusCode::CREATED, Json(state.jobs.get(id).await?.into())))
 }

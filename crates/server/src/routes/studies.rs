@@ -14,6 +14,7 @@ use sturvek_core::sizing::limits::WIDEST_OPENING;
 use sturvek_core::sizing::reach::{Reach, reach};
 use sturvek_core::studies::one_size::{HeaderOption, OpeningOptions, one_size};
 use sturvek_formats::header_csv::{computed_table, read_table};
+use sturvek_wire::FieldErrors;
 use sturvek_wire::studies::{CapabilityView, MaterialView, OneSizeView, ReachView, materials};
 use uuid::Uuid;
 
@@ -31,10 +32,10 @@ fn what_if(query: WhatIfQuery) -> Result<WhatIf, Problem> {
     let factor = |field: &str, percent: Option<u16>| {
         let percent = percent.unwrap_or(100);
         if FACTORS.contains(&percent) {
-            Ok(f64::from(percent) / 100.0)
+            Ok::<f64, Problem>(f64::from(percent) / 100.0)
         } else {
             let detail = format!("{field} is {percent} %; it can be {} to {} %.", FACTORS.start(), FACTORS.end());
-            Err(Problem::invalid(detail, Some(field.to_owned())))
+            Err(FieldErrors::one(format!("/{field}"), detail).into())
         }
     };
     Ok(WhatIf { snow: factor("snow", query.snow)?, building: factor("building", query.building)? })

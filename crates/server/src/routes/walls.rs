@@ -6,8 +6,8 @@ use sturvek_core::framing::{WallPlan, opening_sheet, plan_wall, say::say};
 use sturvek_core::job::{Job, OpeningId, Wall, WallId, command};
 use sturvek_core::measure::LengthStyle;
 use sturvek_store::StoreError;
+use sturvek_wire::Resolve;
 use sturvek_wire::framed::{Words, words};
-use sturvek_wire::inputs::Resolve;
 use sturvek_wire::results::{WallView, sheet_parts, wall_view};
 use uuid::Uuid;
 
@@ -45,8 +45,9 @@ pub async fn preview(
     Body(request): Body<PreviewRequest>,
 ) -> Result<Json<WallView>, Problem> {
     let stored = state.jobs.get(job).await?;
-    let command = request.command.with_identities().resolve()?;
-    let applied = command::apply(&stored.job, &command).map_err(StoreError::from)?;
+    let command = request.command.with_identities().resolve().map_err(|errors| errors.under("/command"))?;
+    let refusal = |error| StoreError::refusal(&command, error).under("/command");
+    let applied = command::apply(&stored.job, &command).map_err(refusal)?;
     planned(&applied.job, wall)
 }
 

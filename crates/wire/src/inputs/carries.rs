@@ -6,9 +6,9 @@ use sturvek_core::loads;
 use sturvek_core::measure::{Length, LineLoad, Pressure};
 use utoipa::ToSchema;
 
-use super::resolve::Resolve;
 use crate::choices::{DeadLoadOn, FloorFraming, FloorUse, RoofFraming, RoofWarmth, SnowTrouble, Tail};
-use crate::typed::{FieldError, TypedLength};
+use crate::reading::{Reader, Resolve};
+use crate::typed::TypedLength;
 
 /// What a wall carries.
 #[derive(Clone, Debug, Default, PartialEq, Serialize, Deserialize, ToSchema)]
@@ -221,11 +221,11 @@ pub struct Stretch {
 
 impl Resolve for Carries {
     type Core = loads::WallCarries;
-    fn resolve(&self) -> Result<loads::WallCarries, FieldError> {
+    fn read(&self, reader: &mut Reader) -> loads::WallCarries {
         if !self.bearing {
-            return Ok(loads::WallCarries::Nothing);
+            return loads::WallCarries::Nothing;
         }
-        Ok(loads::WallCarries::Framing(self.items.iter().map(Resolve::resolve).collect::<Result<_, _>>()?))
+        loads::WallCarries::Framing(reader.parts("items", &self.items))
     }
 }
 
@@ -240,24 +240,30 @@ impl From<&loads::WallCarries> for Carries {
 
 impl Resolve for CarriedItem {
     type Core = loads::Carried;
-    fn resolve(&self) -> Result<loads::Carried, FieldError> {
+    fn read(&self, reader: &mut Reader) -> loads::Carried {
         let extent = match (&self.from, &self.to) {
             (None, None) => None,
-            (Some(from), Some(to)) => Some((from.read("from")?, to.read("to")?)),
-            (None, Some(_)) => return Err(FieldError::new("from", "Say where it starts as well as where it ends.")),
-            (Some(_), None) => return Err(FieldError::new("to", "Say where it ends as well as where it starts.")),
+            (Some(from), Some(to)) => Some((reader.length("from", from), reader.length("to", to))),
+            (None, Some(_)) => {
+                reader.refuse("from", "Say where it starts as well as where it ends.");
+                None
+            }
+            (Some(_), None) => {
+                reader.refuse("to", "Say where it ends as well as where it starts.");
+                None
+            }
         };
-        let framing = match &self.what {
-            CarriedFraming::Roof(roof) => loads::Framing::Roof(roof.resolve()?),
-            CarriedFraming::RidgePost(post) => loads::Framing::RidgePost(post.resolve()?),
-            CarriedFraming::Floor(floor) => loads::Framing::Floor(floor.resolve()?),
-            CarriedFraming::WallAbove(wall) => loads::Framing::WallAbove(wall.resolve()?),
+        let framing = reader.under("what", |reader| match &self.what {
+            CarriedFraming::Roof(roof) => loads::Framing::Roof(roof.read(reader)),
+            CarriedFraming::RidgePost(post) => loads::Framing::RidgePost(post.read(reader)),
+            CarriedFraming::Floor(floor) => loads::Framing::Floor(floor.read(reader)),
+            CarriedFraming::WallAbove(wall) => loads::Framing::WallAbove(wall.read(reader)),
             CarriedFraming::Gable(gable) => loads::Framing::Gable(loads::GableAbove {
                 rise_in_twelve: gable.rise_in_twelve,
                 dead: Pressure::psf(gable.gable_dead),
             }),
-        };
-        Ok(loads::Carried { framing, extent, on_tail: self.on_tail })
+        });
+        loads::Carried { framing, extent, on_tail: self.on_tail }
     }
 }
 
@@ -283,17 +289,17 @@ impl From<&loads::Carried> for CarriedItem {
 
 impl Resolve for RidgePost {
     type Core = loads::RidgePost;
-    fn resolve(&self) -> Result<loads::RidgePost, FieldError> {
-        Ok(loads::RidgePost {
-            at: self.at.read("at")?,
-            building_width: self.building_width.read_meant("building_width", usual_sizes::BUILDING_WIDTH)?,
+    fn read(&self, reader: &mut Reader) -> loads::RidgePost {
+        loads::RidgePost {
+            at: reader.length("at", &self.at),
+            building_width: reader.meant("building_width", &self.building_width, usual_sizes::BUILDING_WIDTH),
             rise_in_twelve: self.rise_in_twelve,
-            span_one_side: self.span_one_side.read_meant("span_one_side", usual_sizes::SPAN)?,
-            span_other_side: self.span_other_side.read_meant("span_other_side", usual_sizes::SPAN)?,
+            span_one_side: reader.meant("span_one_side", &self.span_one_side, usual_sizes::SPAN),
+            span_other_side: reader.meant("span_other_side", &self.span_other_side, usual_sizes::SPAN),
             roof_dead: Pressure::psf(self.roof_dead),
             runs_over: self.runs_over,
             beam_weight: LineLoad::plf(self.beam_weight),
-        })
+        }
     }
 }
 
@@ -314,20 +320,20 @@ impl From<&loads::RidgePost> for RidgePost {
 
 impl Resolve for Roof {
     type Core = loads::RoofOnWall;
-    fn resolve(&self) -> Result<loads::RoofOnWall, FieldError> {
-        Ok(loads::RoofOnWall {
+    fn read(&self, reader: &mut Reader) -> loads::RoofOnWall {
+        loads::RoofOnWall {
             framing: self.framing.into(),
-            building_width: self.building_width.read_meant("building_width", usual_sizes::BUILDING_WIDTH)?,
-            overhang: self.overhang.read_meant("overhang", usual_sizes::OVERHANG)?,
+            building_width: reader.meant("building_width", &self.building_width, usual_sizes::BUILDING_WIDTH),
+            overhang: reader.meant("overhang", &self.overhang, usual_sizes::OVERHANG),
             rise_in_twelve: self.rise_in_twelve,
-            bay: self.bay.read("bay")?,
+            bay: reader.length("bay", &self.bay),
             roof_dead: Pressure::psf(self.roof_dead),
             dead_on: self.dead_on.into(),
             warmth: self.warmth.into(),
             ceiling_dead: Pressure::psf(self.ceiling_dead),
             attic_live: Pressure::psf(self.attic_live),
             snow_trouble: self.snow_trouble.into(),
-        })
+        }
     }
 }
 
@@ -351,19 +357,19 @@ impl From<&loads::RoofOnWall> for Roof {
 
 impl Resolve for Floor {
     type Core = loads::FloorOnWall;
-    fn resolve(&self) -> Result<loads::FloorOnWall, FieldError> {
-        Ok(loads::FloorOnWall {
+    fn read(&self, reader: &mut Reader) -> loads::FloorOnWall {
+        loads::FloorOnWall {
             use_: self.floor_use.into(),
             framing: self.floor_framing.into(),
-            span_one_side: self.span_one_side.read_meant("span_one_side", usual_sizes::SPAN)?,
-            span_other_side: self.span_other_side.read_meant("span_other_side", usual_sizes::SPAN)?,
-            bay: self.bay.read("bay")?,
+            span_one_side: reader.meant("span_one_side", &self.span_one_side, usual_sizes::SPAN),
+            span_other_side: reader.meant("span_other_side", &self.span_other_side, usual_sizes::SPAN),
+            bay: reader.length("bay", &self.bay),
             dead: Pressure::psf(self.floor_dead),
             live: Pressure::psf(self.floor_live),
             roofed: self.roofed,
             tail: self.tail.into(),
             no_wall_above: self.no_wall_above,
-        })
+        }
     }
 }
 
@@ -386,13 +392,13 @@ impl From<&loads::FloorOnWall> for Floor {
 
 impl Resolve for WallAbove {
     type Core = loads::WallAbove;
-    fn resolve(&self) -> Result<loads::WallAbove, FieldError> {
-        Ok(loads::WallAbove {
-            height: self.wall_above_height.read_meant("wall_above_height", usual_sizes::WALL_ABOVE_HEIGHT)?,
+    fn read(&self, reader: &mut Reader) -> loads::WallAbove {
+        loads::WallAbove {
+            height: reader.meant("wall_above_height", &self.wall_above_height, usual_sizes::WALL_ABOVE_HEIGHT),
             dead: Pressure::psf(self.wall_above_dead),
-            openings: self.openings_above.resolve()?,
+            openings: reader.part("openings_above", &self.openings_above),
             brick: self.brick,
-        })
+        }
     }
 }
 
@@ -409,22 +415,25 @@ impl From<&loads::WallAbove> for WallAbove {
 
 impl Resolve for OpeningsAbove {
     type Core = loads::OpeningsAbove;
-    fn resolve(&self) -> Result<loads::OpeningsAbove, FieldError> {
+    fn read(&self, reader: &mut Reader) -> loads::OpeningsAbove {
         let places = match self {
-            Self::NotSaid => return Ok(loads::OpeningsAbove::NotSaid),
-            Self::AssumedNone => return Ok(loads::OpeningsAbove::AssumedNone),
-            Self::None => return Ok(loads::OpeningsAbove::None),
+            Self::NotSaid => return loads::OpeningsAbove::NotSaid,
+            Self::AssumedNone => return loads::OpeningsAbove::AssumedNone,
+            Self::None => return loads::OpeningsAbove::None,
             Self::At { places } => places,
         };
         let mut at = [None; loads::MOST_OPENINGS_ABOVE];
         if at.len() < places.len() {
             let message = format!("A wall above can have at most {} openings over this wall's.", at.len());
-            return Err(FieldError::new("places", message));
+            reader.refuse("places", message);
         }
-        for (place, stretch) in at.iter_mut().zip(places) {
-            *place = Some((stretch.from.read("from")?, stretch.to.read("to")?));
+        let read = reader.each("places", places, |reader, stretch| {
+            (reader.length("from", &stretch.from), reader.length("to", &stretch.to))
+        });
+        for (place, stretch) in at.iter_mut().zip(read) {
+            *place = Some(stretch);
         }
-        Ok(loads::OpeningsAbove::At(at))
+        loads::OpeningsAbove::At(at)
     }
 }
 

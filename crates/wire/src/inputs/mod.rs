@@ -2,7 +2,6 @@
 
 mod carries;
 mod opening;
-mod resolve;
 mod settings;
 mod stock;
 mod wall;
@@ -10,7 +9,6 @@ mod whole_job;
 
 pub use carries::*;
 pub use opening::*;
-pub use resolve::Resolve;
 pub use settings::*;
 pub use stock::*;
 pub use wall::*;

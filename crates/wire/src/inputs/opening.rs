@@ -7,10 +7,10 @@ use sturvek_core::sizing;
 use utoipa::ToSchema;
 use uuid::Uuid;
 
-use super::resolve::{Resolve, identity};
 use super::stock::Header;
 use crate::choices::{HeaderFace, HeaderPlace, JackSeat, OpeningKind, Room, Service, SpecialCase, Underside};
-use crate::typed::{FieldError, TypedLength};
+use crate::reading::{Reader, Resolve};
+use crate::typed::TypedLength;
 
 /// An opening.
 #[derive(Clone, Debug, PartialEq, Serialize, Deserialize, ToSchema)]
@@ -160,29 +160,32 @@ pub struct Decided {
 
 impl Resolve for Design {
     type Core = job::OpeningDesign;
-    fn resolve(&self) -> Result<job::OpeningDesign, FieldError> {
+    fn read(&self, reader: &mut Reader) -> job::OpeningDesign {
         let rough = match (&self.rough_width, &self.rough_height) {
             (None, None) => None,
-            (Some(width), Some(height)) => {
-                Some(job::Size { width: width.read("rough_width")?, height: height.read("rough_height")? })
-            }
+            (Some(width), Some(height)) => Some(job::Size {
+                width: reader.length("rough_width", width),
+                height: reader.length("rough_height", height),
+            }),
             (None, Some(_)) => {
-                return Err(FieldError::new("rough_width", "Give the rough opening's width as well as its height."));
+                reader.refuse("rough_width", "Give the rough opening's width as well as its height.");
+                None
             }
             (Some(_), None) => {
-                return Err(FieldError::new("rough_height", "Give the rough opening's height as well as its width."));
+                reader.refuse("rough_height", "Give the rough opening's height as well as its width.");
+                None
             }
         };
-        Ok(job::OpeningDesign {
+        job::OpeningDesign {
             kind: self.kind.into(),
-            unit: self.unit()?,
+            unit: self.unit(reader),
             rough,
-            center: self.center.read("center")?,
-            sill: self.sill.read("sill")?,
+            center: reader.length("center", &self.center),
+            sill: reader.length("sill", &self.sill),
             place: self.place.into(),
             underside: self.underside.into(),
             header: match &self.header {
-                Some(header) => job::HeaderChoice::Chosen(header.resolve()?),
+                Some(header) => job::HeaderChoice::Chosen(reader.part("header", header)),
                 None => job::HeaderChoice::BySchool,
             },
             nailing_confirmed: self.options.nailing_confirmed,
@@ -190,26 +193,28 @@ impl Resolve for Design {
             side_loaded: self.options.side_loaded,
             service: self.options.service.into(),
             seat: self.options.seat.into(),
-            run: self.options.run()?,
+            run: reader.under("options", |reader| self.options.run(reader)),
             special: self.options.special.into(),
             sill_style: match &self.options.sill_style {
                 SillStyle::Single => job::SillStyle::Single,
                 SillStyle::Double => job::SillStyle::Double,
-                SillStyle::Sloped { sill_slope } => job::SillStyle::Sloped(sill_slope.read("sill_slope")?),
+                SillStyle::Sloped { sill_slope } => {
+                    job::SillStyle::Sloped(reader.length("options/sill_style/sill_slope", sill_slope))
+                }
             },
-            sheathing_return: self.options.sheathing_return.read("sheathing_return")?,
+            sheathing_return: reader.length("options/sheathing_return", &self.options.sheathing_return),
             room: self.options.room.into(),
-        })
+        }
     }
 }
 
 impl Design {
     /// The unit's size. Numbers without a unit are what makes sense for its kind.
-    fn unit(&self) -> Result<job::Size, FieldError> {
+    fn unit(&self, reader: &mut Reader) -> job::Size {
         let (wide, high) = usual_sizes::of_kind(self.kind.into());
-        let width = self.unit_width.read_meant("unit_width", wide)?;
-        let height = self.unit_height.read_meant("unit_height", high)?;
-        Ok(job::Size { width, height })
+        let width = reader.meant("unit_width", &self.unit_width, wide);
+        let height = reader.meant("unit_height", &self.unit_height, high);
+        job::Size { width, height }
     }
 }
 
@@ -235,19 +240,25 @@ impl From<&job::OpeningDesign> for Design {
 }
 
 impl DesignOptions {
-    fn run(&self) -> Result<job::RunDesign, FieldError> {
-        let past = |past: &Option<RunPast>| -> Result<Option<job::RunPast>, FieldError> {
-            let Some(past) = past else { return Ok(None) };
-            Ok(Some(job::RunPast { length: past.run_past.read("run_past")?, far_studs: past.far_studs }))
+    fn run(&self, reader: &mut Reader) -> job::RunDesign {
+        let mut past = |field: &str, past: &Option<RunPast>| {
+            let past = past.as_ref()?;
+            let length = reader.under(field, |reader| reader.length("run_past", &past.run_past));
+            Some(job::RunPast { length, far_studs: past.far_studs })
         };
+        let past = Ends { left: past("past_left", &self.past_left), right: past("past_right", &self.past_right) };
         let mut posts = [None; 2];
         if posts.len() < self.posts.len() {
-            return Err(FieldError::new("posts", "A header can have at most two posts within its opening."));
+            reader.refuse("posts", "A header can have at most two posts within its opening.");
         }
-        for (place, post) in posts.iter_mut().zip(&self.posts) {
-            *place = Some(sizing::Post { at: post.post_at.read("post_at")?, studs: post.post_studs });
+        let read = reader.each("posts", &self.posts, |reader, post| sizing::Post {
+            at: reader.length("post_at", &post.post_at),
+            studs: post.post_studs,
+        });
+        for (place, post) in posts.iter_mut().zip(read) {
+            *place = Some(post);
         }
-        Ok(job::RunDesign { past: Ends { left: past(&self.past_left)?, right: past(&self.past_right)? }, posts })
+        job::RunDesign { past, posts }
     }
 }
 
@@ -301,15 +312,15 @@ fn decided(decided: &Option<job::CountOverride>) -> Option<Decided> {
 
 impl Resolve for Opening {
     type Core = job::Opening;
-    fn resolve(&self) -> Result<job::Opening, FieldError> {
-        Ok(job::Opening {
-            id: OpeningId(identity(self.id)?),
+    fn read(&self, reader: &mut Reader) -> job::Opening {
+        job::Opening {
+            id: OpeningId(reader.identity(self.id)),
             letter: self.letter.map(job::Letter),
-            design: self.design.resolve()?,
+            design: reader.part("design", &self.design),
             jacks: ends(&self.jacks_left, &self.jacks_right),
             kings: ends(&self.kings_left, &self.kings_right),
-            framed_as: self.framed_as.as_ref().map(Resolve::resolve).transpose()?,
-        })
+            framed_as: reader.maybe_part("framed_as", self.framed_as.as_ref()),
+        }
     }
 }
 
@@ -330,12 +341,12 @@ impl From<&job::Opening> for Opening {
 
 impl Resolve for FramedAs {
     type Core = job::FramedAs;
-    fn resolve(&self) -> Result<job::FramedAs, FieldError> {
-        Ok(job::FramedAs {
-            design: self.design.resolve()?,
+    fn read(&self, reader: &mut Reader) -> job::FramedAs {
+        job::FramedAs {
+            design: reader.part("design", &self.design),
             jacks: ends(&self.jacks_left, &self.jacks_right),
             kings: ends(&self.kings_left, &self.kings_right),
-        })
+        }
     }
 }
 

@@ -8,10 +8,10 @@ use sturvek_core::measure::Pressure;
 use sturvek_core::sizing::schools::{self, ShopRules};
 use utoipa::ToSchema;
 
-use super::resolve::{Resolve, maybe};
 use super::stock::Header;
 use crate::choices::{Aim, Answer, Depth, KingTable, Margin, School, SnowEdition, Standing, TableBlock, WindExposure};
-use crate::typed::{FieldError, TypedLength};
+use crate::reading::{Reader, Resolve};
+use crate::typed::TypedLength;
 
 /// Settings of a job. What is left out is as usual.
 #[derive(Clone, Debug, PartialEq, Serialize, Deserialize, ToSchema)]
@@ -188,13 +188,13 @@ pub enum SnowBasis {
 
 impl Resolve for Settings {
     type Core = job::Settings;
-    fn resolve(&self) -> Result<job::Settings, FieldError> {
+    fn read(&self, reader: &mut Reader) -> job::Settings {
         let snow = Pressure::psf(self.snow);
         let basis = match self.snow_basis {
             SnowBasis::Ground => loads::SnowBasis::Ground(snow),
             SnowBasis::Roof => loads::SnowBasis::Roof(snow),
         };
-        Ok(job::Settings {
+        job::Settings {
             site: loads::SiteLoads {
                 snow: loads::SiteSnow {
                     basis,
@@ -207,7 +207,7 @@ impl Resolve for Settings {
                 },
                 roof_live: Pressure::psf(self.roof_live),
             },
-            wind: self.wind.resolve()?,
+            wind: reader.part("wind", &self.wind),
             said: job::SiteSaid { snow: self.snow_said.into(), wind: self.wind_said.into() },
             brittle_finish: self.brittle_finish.into(),
             partially_enclosed: self.partially_enclosed.into(),
@@ -215,22 +215,22 @@ impl Resolve for Settings {
             live_deflection_limit: self.live_deflection_limit,
             total_deflection_limit: self.total_deflection_limit,
             creep: self.creep,
-            most_sag_over_door: maybe("most_sag_over_door", self.most_sag_over_door.as_ref())?,
+            most_sag_over_door: reader.maybe("most_sag_over_door", self.most_sag_over_door.as_ref()),
             king_deflection_limit: self.king_deflection_limit,
             king_table: self.king_table.into(),
             school: self.school.into(),
             aim: self.aim.into(),
             margin: self.margin.into(),
             shop: ShopRules {
-                doubles_jacks_from: maybe("shop_doubles_jacks_from", self.shop_doubles_jacks_from.as_ref())?,
-                doubles_kings_from: maybe("shop_doubles_kings_from", self.shop_doubles_kings_from.as_ref())?,
-                headers: self.shop_headers.iter().map(Resolve::resolve).collect::<Result<_, _>>()?,
+                doubles_jacks_from: reader.maybe("shop_doubles_jacks_from", self.shop_doubles_jacks_from.as_ref()),
+                doubles_kings_from: reader.maybe("shop_doubles_kings_from", self.shop_doubles_kings_from.as_ref()),
+                headers: reader.parts("shop_headers", &self.shop_headers),
             },
-            rough: self.rough_rules.resolve()?,
-            finish_floor: self.finish_floor.read("finish_floor")?,
-            counter: self.counter.read("counter")?,
-            backsplash: self.backsplash.read("backsplash")?,
-        })
+            rough: reader.part("rough_rules", &self.rough_rules),
+            finish_floor: reader.length("finish_floor", &self.finish_floor),
+            counter: reader.length("counter", &self.counter),
+            backsplash: reader.length("backsplash", &self.backsplash),
+        }
     }
 }
 
@@ -279,8 +279,11 @@ impl From<&job::Settings> for Settings {
 
 impl Resolve for Larger {
     type Core = job::Size;
-    fn resolve(&self) -> Result<job::Size, FieldError> {
-        Ok(job::Size { width: self.rough_wider.read("rough_wider")?, height: self.rough_higher.read("rough_higher")? })
+    fn read(&self, reader: &mut Reader) -> job::Size {
+        job::Size {
+            width: reader.length("rough_wider", &self.rough_wider),
+            height: reader.length("rough_higher", &self.rough_higher),
+        }
     }
 }
 
@@ -292,16 +295,16 @@ impl From<job::Size> for Larger {
 
 impl Resolve for RoughRules {
     type Core = RoughOpeningRules;
-    fn resolve(&self) -> Result<RoughOpeningRules, FieldError> {
-        Ok(RoughOpeningRules {
-            window: self.window.resolve()?,
-            door: self.door.resolve()?,
-            pair_of_doors: self.pair_of_doors.resolve()?,
-            sliding_door: self.sliding_door.resolve()?,
-            overhead_door: self.overhead_door.resolve()?,
-            pocket_door: self.pocket_door.resolve()?,
-            cased_opening: self.cased_opening.resolve()?,
-        })
+    fn read(&self, reader: &mut Reader) -> RoughOpeningRules {
+        RoughOpeningRules {
+            window: reader.part("window", &self.window),
+            door: reader.part("door", &self.door),
+            pair_of_doors: reader.part("pair_of_doors", &self.pair_of_doors),
+            sliding_door: reader.part("sliding_door", &self.sliding_door),
+            overhead_door: reader.part("overhead_door", &self.overhead_door),
+            pocket_door: reader.part("pocket_door", &self.pocket_door),
+            cased_opening: reader.part("cased_opening", &self.cased_opening),
+        }
     }
 }
 
@@ -321,12 +324,12 @@ impl From<&RoughOpeningRules> for RoughRules {
 
 impl Resolve for ShopHeader {
     type Core = schools::ShopHeader;
-    fn resolve(&self) -> Result<schools::ShopHeader, FieldError> {
-        Ok(schools::ShopHeader {
-            up_to: maybe("up_to", self.up_to.as_ref())?,
-            building_up_to: maybe("building_up_to", self.building_up_to.as_ref())?,
-            header: self.header.resolve()?,
-        })
+    fn read(&self, reader: &mut Reader) -> schools::ShopHeader {
+        schools::ShopHeader {
+            up_to: reader.maybe("up_to", self.up_to.as_ref()),
+            building_up_to: reader.maybe("building_up_to", self.building_up_to.as_ref()),
+            header: reader.part("header", &self.header),
+        }
     }
 }
 
@@ -342,16 +345,16 @@ impl From<&schools::ShopHeader> for ShopHeader {
 
 impl Resolve for KingWind {
     type Core = job::KingWindBasis;
-    fn resolve(&self) -> Result<job::KingWindBasis, FieldError> {
-        Ok(match self {
+    fn read(&self, reader: &mut Reader) -> job::KingWindBasis {
+        match self {
             Self::CodeTable => job::KingWindBasis::CodeTableOnly,
             Self::Pressure { psf } => job::KingWindBasis::Pressure(Pressure::psf(*psf)),
             Self::Speed { miles_per_hour, exposure, mean_roof_height } => job::KingWindBasis::Speed(loads::WindSpeed {
                 miles_per_hour: *miles_per_hour,
                 exposure: (*exposure).into(),
-                mean_roof_height: mean_roof_height.read_meant("mean_roof_height", usual_sizes::ROOF_HEIGHT)?,
+                mean_roof_height: reader.meant("mean_roof_height", mean_roof_height, usual_sizes::ROOF_HEIGHT),
             }),
-        })
+        }
     }
 }
 
@@ -371,20 +374,17 @@ impl From<&job::KingWindBasis> for KingWind {
 
 impl Resolve for CodeTable {
     type Core = schools::JurisdictionTable;
-    fn resolve(&self) -> Result<schools::JurisdictionTable, FieldError> {
-        let row = |row: &CodeTableRow| {
-            Ok(schools::JurisdictionRow {
-                block: row.block.into(),
-                plies: row.plies,
-                depth: row.nominal_depth.into(),
-                snow: row.snow.map(Pressure::psf),
-                width: row.width.read("width")?,
-                span: row.span.read("span")?,
-                jacks: row.jacks,
-            })
-        };
-        let rows = self.rows.iter().map(row).collect::<Result<_, FieldError>>()?;
-        Ok(schools::JurisdictionTable { name: self.name.trim().to_owned(), rows })
+    fn read(&self, reader: &mut Reader) -> schools::JurisdictionTable {
+        let rows = reader.each("rows", &self.rows, |reader, row| schools::JurisdictionRow {
+            block: row.block.into(),
+            plies: row.plies,
+            depth: row.nominal_depth.into(),
+            snow: row.snow.map(Pressure::psf),
+            width: reader.length("width", &row.width),
+            span: reader.length("span", &row.span),
+            jacks: row.jacks,
+        });
+        schools::JurisdictionTable { name: self.name.trim().to_owned(), rows }
     }
 }
 

@@ -9,9 +9,9 @@ use sturvek_core::sizing::candidates::StockBoard;
 use utoipa::ToSchema;
 use uuid::Uuid;
 
-use super::resolve::{Resolve, identity};
 use crate::choices::{Depth, EngineeredClass, Grade, Species, Thickness};
-use crate::typed::{FieldError, TypedLength};
+use crate::reading::{Reader, Resolve};
+use crate::typed::TypedLength;
 
 /// A board on the pile.
 #[derive(Clone, Debug, PartialEq, Serialize, Deserialize, ToSchema)]
@@ -82,8 +82,8 @@ pub struct Header {
 
 impl Resolve for Board {
     type Core = lumber::HeaderBoard;
-    fn resolve(&self) -> Result<lumber::HeaderBoard, FieldError> {
-        Ok(match self {
+    fn read(&self, reader: &mut Reader) -> lumber::HeaderBoard {
+        match self {
             Self::Sawn { species, grade, thickness, nominal_depth } => lumber::HeaderBoard::Sawn {
                 species: (*species).into(),
                 grade: (*grade).into(),
@@ -91,8 +91,8 @@ impl Resolve for Board {
             },
             Self::Engineered { class, ply_width, depth } => lumber::HeaderBoard::Engineered {
                 class: (*class).into(),
-                ply_width: ply_width.read("ply_width")?,
-                depth: depth.read("depth")?,
+                ply_width: reader.length("ply_width", ply_width),
+                depth: reader.length("depth", depth),
             },
             Self::Sheet {
                 sheet_name,
@@ -105,10 +105,11 @@ impl Resolve for Board {
                 ply_width,
                 depth,
             } => {
-                let name = lumber::sheet::Name::from(sheet_name.trim()).map_err(|_| {
+                let name = lumber::sheet::Name::from(sheet_name.trim()).unwrap_or_else(|_| {
                     let message = format!("The sheet's name can be at most {LONGEST_SHEET_NAME} bytes long.");
-                    FieldError::new("sheet_name", message)
-                })?;
+                    reader.refuse("sheet_name", message);
+                    lumber::sheet::Name::new()
+                });
                 lumber::HeaderBoard::Sheet {
                     values: lumber::SheetValues {
                         name,
@@ -119,11 +120,11 @@ impl Resolve for Board {
                         stability_stiffness_psi: *stability_stiffness_psi,
                         density_pcf: *density_pcf,
                     },
-                    ply_width: ply_width.read("ply_width")?,
-                    depth: depth.read("depth")?,
+                    ply_width: reader.length("ply_width", ply_width),
+                    depth: reader.length("depth", depth),
                 }
             }
-        })
+        }
     }
 }
 
@@ -156,8 +157,8 @@ impl From<lumber::HeaderBoard> for Board {
 
 impl Resolve for Header {
     type Core = lumber::HeaderSpec;
-    fn resolve(&self) -> Result<lumber::HeaderSpec, FieldError> {
-        Ok(lumber::HeaderSpec { board: self.board.resolve()?, plies: self.plies })
+    fn read(&self, reader: &mut Reader) -> lumber::HeaderSpec {
+        lumber::HeaderSpec { board: reader.part("board", &self.board), plies: self.plies }
     }
 }
 
@@ -169,10 +170,10 @@ impl From<lumber::HeaderSpec> for Header {
 
 impl Resolve for StockItem {
     type Core = job::StockItem;
-    fn resolve(&self) -> Result<job::StockItem, FieldError> {
+    fn read(&self, reader: &mut Reader) -> job::StockItem {
         let price_per_foot = self.price_cents_per_foot.map(Money::cents);
-        let board = StockBoard { board: self.board.resolve()?, price_per_foot };
-        Ok(job::StockItem { id: StockId(identity(self.id)?), board })
+        let board = StockBoard { board: reader.part("board", &self.board), price_per_foot };
+        job::StockItem { id: StockId(reader.identity(self.id)), board }
     }
 }
 

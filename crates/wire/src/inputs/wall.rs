@@ -10,9 +10,9 @@ use uuid::Uuid;
 
 use super::carries::Carries;
 use super::opening::Opening;
-use super::resolve::{Resolve, identity, maybe};
 use crate::choices::{Backing, Depth, End, Grade, HeadLine, Sawn, Seen, Species, WallEnd, WallFace};
-use crate::typed::{FieldError, TypedLength};
+use crate::reading::{Reader, Resolve};
+use crate::typed::TypedLength;
 
 /// A wall.
 #[derive(Clone, Debug, PartialEq, Serialize, Deserialize, ToSchema)]
@@ -234,22 +234,22 @@ pub struct PointLoad {
 
 impl Resolve for WallFrame {
     type Core = job::WallFrame;
-    fn resolve(&self) -> Result<job::WallFrame, FieldError> {
-        Ok(job::WallFrame {
+    fn read(&self, reader: &mut Reader) -> job::WallFrame {
+        job::WallFrame {
             name: self.name.trim().to_owned(),
-            length: self.length.read_meant("length", usual_sizes::WALL_LENGTH)?,
-            height: self.framing.height_by.read(&self.height)?,
+            length: reader.meant("length", &self.length, usual_sizes::WALL_LENGTH),
+            height: self.framing.height_by.read(reader, &self.height),
             stud: JackLumber {
                 species: self.stud_species.into(),
                 grade: self.stud_grade.into(),
                 depth: self.stud_depth.into(),
             },
-            spacing: self.spacing.read("spacing")?,
+            spacing: reader.length("spacing", &self.spacing),
             plate_species: self.plate_species.into(),
             sawn: self.framing.sawn.into(),
             face: self.framing.face.into(),
-            framing: self.framing.resolve()?,
-        })
+            framing: reader.part("framing", &self.framing),
+        }
     }
 }
 
@@ -271,20 +271,20 @@ impl From<&job::WallFrame> for WallFrame {
 
 impl Resolve for FramingOptions {
     type Core = job::FramingOptions;
-    fn resolve(&self) -> Result<job::FramingOptions, FieldError> {
-        let partition = |partition: &Partition| {
-            Ok(job::Partition {
-                at: partition.partition_at.read("partition_at")?,
-                depth: partition.partition_depth.into(),
-                backing: partition.backing.into(),
-                laps_in: partition.laps_in,
+    fn read(&self, reader: &mut Reader) -> job::FramingOptions {
+        let partitions = reader.each("partitions", &self.partitions, |reader, partition| job::Partition {
+            at: reader.length("partition_at", &partition.partition_at),
+            depth: partition.partition_depth.into(),
+            backing: partition.backing.into(),
+            laps_in: partition.laps_in,
+        });
+        let own_breaks = self.own_breaks.as_ref().map(|own| {
+            reader.under("own_breaks", |reader| job::OwnBreaks {
+                lower: reader.lengths("lower", &own.lower),
+                upper: reader.lengths("upper", &own.upper),
             })
-        };
-        let own_breaks = |own: &OwnBreaks| {
-            let (lower, upper) = (lengths("own_breaks", &own.lower)?, lengths("own_breaks", &own.upper)?);
-            Ok::<_, FieldError>(job::OwnBreaks { lower, upper })
-        };
-        Ok(job::FramingOptions {
+        });
+        job::FramingOptions {
             layout_from: self.layout_from.into(),
             layout_start: match self.layout_from_face_of {
                 Some(depth) => job::LayoutStart::NeighborFace(depth.into()),
@@ -292,20 +292,16 @@ impl Resolve for FramingOptions {
             },
             ends: Ends { left: self.left_end.into(), right: self.right_end.into() },
             laps: Ends { left: self.left_lap.into(), right: self.right_lap.into() },
-            partitions: self.partitions.iter().map(partition).collect::<Result<_, FieldError>>()?,
-            plate_stock: self.plate_stock.read_meant("plate_stock", usual_sizes::PLATE_STOCK)?,
-            breaks_apart: self.breaks_apart.read("breaks_apart")?,
-            own_breaks: self.own_breaks.as_ref().map(own_breaks).transpose()?,
-            bolts: maybe("bolts", self.bolts.as_ref())?,
-            cast_bolts: lengths("cast_bolts", &self.cast_bolts)?,
-            blocking: lengths("blocking", &self.blocking)?,
+            partitions,
+            plate_stock: reader.meant("plate_stock", &self.plate_stock, usual_sizes::PLATE_STOCK),
+            breaks_apart: reader.length("breaks_apart", &self.breaks_apart),
+            own_breaks,
+            bolts: reader.maybe("bolts", self.bolts.as_ref()),
+            cast_bolts: reader.lengths("cast_bolts", &self.cast_bolts),
+            blocking: reader.lengths("blocking", &self.blocking),
             heads: self.heads.into(),
-        })
+        }
     }
-}
-
-fn lengths(field: &str, lengths: &[TypedLength]) -> Result<Vec<Length>, FieldError> {
-    lengths.iter().map(|length| length.read(field)).collect()
 }
 
 impl From<&job::WallFrame> for FramingOptions {
@@ -347,28 +343,28 @@ impl From<&job::WallFrame> for FramingOptions {
 }
 
 impl HeightBy {
-    fn read(&self, over_plates: &TypedLength) -> Result<job::WallHeight, FieldError> {
-        Ok(match self {
+    fn read(&self, reader: &mut Reader, over_plates: &TypedLength) -> job::WallHeight {
+        match self {
             Self::OverPlates => {
-                job::WallHeight::OverPlates(over_plates.read_meant("height", usual_sizes::WALL_HEIGHT)?)
+                job::WallHeight::OverPlates(reader.meant("height", over_plates, usual_sizes::WALL_HEIGHT))
             }
-            Self::Studs { stud_length } => job::WallHeight::Studs(stud_length.read("stud_length")?),
+            Self::Studs { stud_length } => {
+                job::WallHeight::Studs(reader.length("framing/height_by/stud_length", stud_length))
+            }
             Self::Room { room_left, room_right, clearance } => job::WallHeight::Room(job::MeasuredRoom {
-                left: room_left.read("room_left")?,
-                right: room_right.read("room_right")?,
-                clearance: clearance.read("clearance")?,
+                left: reader.length("framing/height_by/room_left", room_left),
+                right: reader.length("framing/height_by/room_right", room_right),
+                clearance: reader.length("framing/height_by/clearance", clearance),
             }),
-            Self::Rake { rake_left, rake_right, peak } => {
-                let read = |peak: &Peak| {
-                    Ok::<_, FieldError>((peak.peak_at.read("peak_at")?, peak.peak_height.read("peak_height")?))
-                };
-                job::WallHeight::Rake(job::Rake {
-                    left: rake_left.read("rake_left")?,
-                    right: rake_right.read("rake_right")?,
-                    peak: peak.as_ref().map(read).transpose()?,
-                })
-            }
-        })
+            Self::Rake { rake_left, rake_right, peak } => job::WallHeight::Rake(job::Rake {
+                left: reader.length("framing/height_by/rake_left", rake_left),
+                right: reader.length("framing/height_by/rake_right", rake_right),
+                peak: peak.as_ref().map(|peak| {
+                    let at = reader.length("framing/height_by/peak/peak_at", &peak.peak_at);
+                    (at, reader.length("framing/height_by/peak/peak_height", &peak.peak_height))
+                }),
+            }),
+        }
     }
 }
 
@@ -413,13 +409,13 @@ impl From<job::PlateLap> for PlateLap {
 
 impl Resolve for Evidence {
     type Core = loads::BearingEvidence;
-    fn resolve(&self) -> Result<loads::BearingEvidence, FieldError> {
-        Ok(loads::BearingEvidence {
+    fn read(&self, _: &mut Reader) -> loads::BearingEvidence {
+        loads::BearingEvidence {
             joists_land: self.joists_land.into(),
             roof_lands: self.roof_lands.into(),
             stands_above: self.stands_above.into(),
             support_below: self.support_below.into(),
-        })
+        }
     }
 }
 
@@ -436,7 +432,7 @@ impl From<&loads::BearingEvidence> for Evidence {
 
 impl Resolve for PointLoad {
     type Core = job::PointLoad;
-    fn resolve(&self) -> Result<job::PointLoad, FieldError> {
+    fn read(&self, reader: &mut Reader) -> job::PointLoad {
         let amount = ByKind {
             dead: self.dead,
             floor_live: self.floor_live,
@@ -444,12 +440,12 @@ impl Resolve for PointLoad {
             snow: self.snow,
             ..ByKind::default()
         };
-        Ok(job::PointLoad {
-            id: PointLoadId(identity(self.id)?),
+        job::PointLoad {
+            id: PointLoadId(reader.identity(self.id)),
             name: self.name.trim().to_owned(),
-            at: self.at.read("at")?,
+            at: reader.length("at", &self.at),
             amount: amount.map(Force::lbf),
-        })
+        }
     }
 }
 
@@ -470,19 +466,19 @@ impl From<&job::PointLoad> for PointLoad {
 
 impl Resolve for Wall {
     type Core = job::Wall;
-    fn resolve(&self) -> Result<job::Wall, FieldError> {
+    fn read(&self, reader: &mut Reader) -> job::Wall {
         let mut wall = job::Wall {
-            id: WallId(identity(self.id)?),
-            frame: self.frame.resolve()?,
-            evidence: self.evidence.resolve()?,
-            carries: self.carries.resolve()?,
-            openings: self.openings.iter().map(Resolve::resolve).collect::<Result<_, _>>()?,
+            id: WallId(reader.identity(self.id)),
+            frame: reader.part("frame", &self.frame),
+            evidence: reader.part("evidence", &self.evidence),
+            carries: reader.part("carries", &self.carries),
+            openings: reader.parts("openings", &self.openings),
             letters_given: self.letters_given,
-            point_loads: self.point_loads.iter().map(Resolve::resolve).collect::<Result<_, _>>()?,
+            point_loads: reader.parts("point_loads", &self.point_loads),
         };
         // Openings that came without letters.
         wall.give_letters();
-        Ok(wall)
+        wall
     }
 }
 

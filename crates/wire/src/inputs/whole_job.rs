@@ -5,11 +5,10 @@ use sturvek_core::job;
 use utoipa::ToSchema;
 use uuid::Uuid;
 
-use super::resolve::Resolve;
 use super::settings::{CodeTable, Settings};
 use super::stock::StockItem;
 use super::wall::Wall;
-use crate::typed::FieldError;
+use crate::reading::{Reader, Resolve};
 
 /// A job: everything that was described, nothing that is computed.
 #[derive(Clone, Debug, PartialEq, Serialize, Deserialize, ToSchema)]
@@ -44,14 +43,14 @@ impl Job {
 
 impl Resolve for Job {
     type Core = job::Job;
-    fn resolve(&self) -> Result<job::Job, FieldError> {
-        Ok(job::Job {
+    fn read(&self, reader: &mut Reader) -> job::Job {
+        job::Job {
             name: self.name.trim().to_owned(),
-            settings: self.settings.resolve()?,
-            stock: self.stock.iter().map(Resolve::resolve).collect::<Result<_, _>>()?,
-            code_table: self.code_table.as_ref().map(Resolve::resolve).transpose()?,
-            walls: self.walls.iter().map(Resolve::resolve).collect::<Result<_, _>>()?,
-        })
+            settings: reader.part("settings", &self.settings),
+            stock: reader.parts("stock", &self.stock),
+            code_table: reader.maybe_part("code_table", self.code_table.as_ref()),
+            walls: reader.parts("walls", &self.walls),
+        }
     }
 }
 

@@ -1,0 +1,96 @@
+//! Holding values against what they may be, and keeping what is not allowed with its place.
+
+use super::input::Input;
+use super::most::MOST_NAMED;
+use super::refused::{OutOfBounds, Refused, Within};
+use crate::measure::{Length, LengthStyle, Range};
+
+/// What has been found, and where the checks are.
+#[derive(Default)]
+pub(super) struct Checks {
+    within: Vec<Within>,
+    found: Vec<OutOfBounds>,
+}
+
+impl Checks {
+    /// Checks within a place.
+    pub(super) fn within(&mut self, step: Within, checks: impl FnOnce(&mut Self)) {
+        self.within.push(step);
+        checks(self);
+        self.within.pop();
+    }
+
+    /// A length, against its range.
+    pub(super) fn length(&mut self, input: Input, value: Length) {
+        if let Range::Length { least, most } = input.range() {
+            let style = if most < Length::feet(1) { LengthStyle::Inches } else { LengthStyle::FeetInches };
+            self.ensure((least..=most).contains(&value), input, || value.written(style));
+        }
+    }
+
+    /// A length that may be left out.
+    pub(super) fn maybe(&mut self, input: Input, value: Option<Length>) {
+        value.into_iter().for_each(|value| self.length(input, value));
+    }
+
+    /// A number, against its range; what is not a number is not in it.
+    pub(super) fn number(&mut self, input: Input, value: f64) {
+        if let Range::Number { least, most, unit } = input.range() {
+            self.ensure(least <= value && value <= most, input, || format!("{value}{}", unit.after()));
+        }
+    }
+
+    /// How many, against its range.
+    pub(super) fn count(&mut self, input: Input, count: usize) {
+        if let Range::Count { least, most } = input.range() {
+            self.ensure((least..=most).contains(&count), input, || count.to_string());
+        }
+    }
+
+    /// A name: not empty, not too long, no control characters.
+    pub(super) fn text(&mut self, input: Input, text: &str) {
+        if let Range::Text { most } = input.range() {
+            let length = text.chars().count();
+            let fine = !text.trim().is_empty() && length <= most && !text.chars().any(char::is_control);
+            let given = || if most < length { format!("{length} characters long") } else { format!("\"{text}\"") };
+            self.ensure(fine, input, given);
+        }
+    }
+
+    /// A place on a wall of this length.
+    pub(super) fn on_wall(&mut self, input: Input, at: Length, wall_length: Length) {
+        let to = wall_length.written(LengthStyle::FeetInches);
+        let given = at.written(LengthStyle::FeetInches);
+        self.follow((Length::ZERO..=wall_length).contains(&at), input, given, || {
+            format!("on the wall, 0 to {to} from the left")
+        });
+    }
+
+    fn ensure(&mut self, fine: bool, input: Input, given: impl FnOnce() -> String) {
+        if !fine {
+            self.refuse(input, given(), input.range().words());
+        }
+    }
+
+    /// A value of which the rest of the job decides what it may be.
+    pub(super) fn follow(&mut self, fine: bool, input: Input, given: String, allowed: impl FnOnce() -> String) {
+        if !fine {
+            self.refuse(input, given, allowed());
+        }
+    }
+
+    fn refuse(&mut self, input: Input, given: String, allowed: String) {
+        if self.found.len() < MOST_NAMED {
+            self.found.push(OutOfBounds { within: self.within.clone(), input, given, allowed });
+        }
+    }
+
+    /// Whether nothing was found since there were so many.
+    pub(super) fn found(&self) -> usize {
+        self.found.len()
+    }
+
+    pub(super) fn done(self) -> Result<(), Refused> {
+        if self.found.is_empty() { Ok(()) } else { Err(Refused(self.found)) }
+    }
+}

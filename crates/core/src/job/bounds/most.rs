@@ -1,0 +1,24 @@
+//! How many there may be at most.
+
+/// The most walls a job may have.
+pub const MOST_WALLS: usize = 200;
+/// The most openings a wall may have.
+pub const MOST_OPENINGS: usize = 60;
+/// The most point loads a wall may have.
+pub const MOST_POINT_LOADS: usize = 60;
+/// The most walls that may cross a wall.
+pub const MOST_PARTITIONS: usize = 40;
+/// The most rows of blocking in a wall.
+pub const MOST_BLOCKING_ROWS: usize = 6;
+/// The most plate breaks and cast bolts that may be given for a wall.
+pub const MOST_PLACES: usize = 100;
+/// The most things a wall may carry.
+pub const MOST_CARRIED: usize = 20;
+/// The most boards a job's stock may have.
+pub const MOST_STOCK: usize = 100;
+/// The longest name, in characters.
+pub const LONGEST_NAME: usize = 80;
+/// The most studs of one kind an end may be given.
+pub const MOST_STUDS: u8 = 8;
+/// The most values that are named at once: who sends more has sent nothing that a person typed.
+pub const MOST_NAMED: usize = 40;

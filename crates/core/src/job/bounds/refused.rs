@@ -1,0 +1,127 @@
+//! A value that is not allowed, and the way to it.
+
+use std::fmt;
+
+use thiserror::Error;
+
+use super::input::Input;
+use crate::job::{Letter, OpeningId, OpeningKind, PointLoadId, StudRole, WallId};
+use crate::measure::End;
+
+/// One step on the way to a value.
+#[derive(Clone, Debug, PartialEq, Eq)]
+pub enum Within {
+    /// In the job's settings.
+    Settings,
+    /// In the rule for how much larger rough openings of a kind are.
+    RoughRule(OpeningKind),
+    /// In one of the shop's header rules.
+    ShopHeader(usize),
+    /// In a board in stock.
+    Stock(usize),
+    /// In the jurisdiction's table.
+    CodeTable,
+    /// In one of its rows.
+    Row(usize),
+    /// In a wall.
+    Wall {
+        /// Its place in the list.
+        place: usize,
+        /// Its identity.
+        id: WallId,
+        /// What it is called.
+        name: String,
+    },
+    /// At a crossing wall.
+    Partition(usize),
+    /// At the lap of an end.
+    Lap(End),
+    /// At a row of blocking.
+    BlockingRow(usize),
+    /// At a bolt that stands already.
+    CastBolt(usize),
+    /// At a break of the lower top plate.
+    LowerBreak(usize),
+    /// At a break of the upper top plate.
+    UpperBreak(usize),
+    /// In something that the wall carries.
+    Carried(usize),
+    /// At an opening of a wall above.
+    OpeningAbove(usize),
+    /// In a point load.
+    PointLoad {
+        /// Its place in the list.
+        place: usize,
+        /// Its identity.
+        id: PointLoadId,
+        /// What it is called.
+        name: String,
+    },
+    /// In an opening.
+    Opening {
+        /// Its place in the list.
+        place: usize,
+        /// Its identity.
+        id: OpeningId,
+        /// Its letter, once it has one.
+        letter: Option<Letter>,
+    },
+    /// In what it was when it was framed.
+    FramedAs,
+    /// In the design.
+    Design,
+    /// In its header, or in a rule's.
+    Header,
+    /// Where the header runs past its pack.
+    Past(End),
+    /// At a post under the header.
+    Post(usize),
+    /// In a decision about studs.
+    Decided(StudRole, End),
+}
+
+/// A value that is not allowed: where it stands, what it is, what was given, what is allowed.
+#[derive(Clone, Debug, PartialEq, Eq, Error)]
+pub struct OutOfBounds {
+    /// The way to it.
+    pub within: Vec<Within>,
+    /// What it is.
+    pub input: Input,
+    /// What was given.
+    pub given: String,
+    /// What is allowed.
+    pub allowed: String,
+}
+
+impl OutOfBounds {
+    /// The sentence without the place.
+    pub fn sentence(&self) -> String {
+        format!("{} is {}; it can be {}.", self.input.label(), self.given, self.allowed)
+    }
+}
+
+impl fmt::Display for OutOfBounds {
+    /// The wall, opening or load by what the user calls it, then the sentence.
+    fn fmt(&self, formatter: &mut fmt::Formatter<'_>) -> fmt::Result {
+        let named: Vec<String> = self
+            .within
+            .iter()
+            .filter_map(|step| match step {
+                Within::Wall { name, .. } => Some(name.clone()),
+                Within::Opening { letter: Some(letter), .. } => Some(format!("opening {letter}")),
+                Within::PointLoad { name, .. } => Some(name.clone()),
+                _ => None,
+            })
+            .filter(|name| !name.trim().is_empty())
+            .collect();
+        if !named.is_empty() {
+            write!(formatter, "{}: ", named.join(", "))?;
+        }
+        formatter.write_str(&self.sentence())
+    }
+}
+
+/// Everything that is not allowed, at least one.
+#[derive(Clone, Debug, PartialEq, Eq, Error)]
+#[error("{}", .0.first().map(ToString::to_string).unwrap_or_default())]
+pub struct Refused(pub Vec<OutOfBounds>);

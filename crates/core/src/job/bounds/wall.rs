@@ -1,0 +1,141 @@
+//! A wall: its frame, what it carries, what is in it.
+
+use super::check::Checks;
+use super::input::Input;
+use super::refused::Within;
+use super::{loads, opening};
+use crate::job::rough_opening::RoughOpeningRules;
+use crate::job::{FramingOptions, LayoutStart, OwnBreaks, PlateLap, Rake, Wall, WallFrame, WallHeight};
+use crate::lumber::Depth;
+use crate::measure::{End, Length, LengthStyle};
+
+/// The steepest rake: 24 in 12.
+const STEEPEST: i64 = 2;
+
+/// A whole wall, in a job with these rules.
+pub(super) fn wall(checks: &mut Checks, wall: &Wall, rules: &RoughOpeningRules) {
+    let length = wall.frame.length;
+    frame(checks, &wall.frame);
+    loads::carries(checks, &wall.carries, length);
+    checks.count(Input::Openings, wall.openings.len());
+    for (place, each) in wall.openings.iter().enumerate() {
+        let within = Within::Opening { place, id: each.id, letter: each.letter };
+        checks.within(within, |checks| opening::opening(checks, each, length, rules));
+    }
+    checks.count(Input::PointLoads, wall.point_loads.len());
+    for (place, load) in wall.point_loads.iter().enumerate() {
+        let within = Within::PointLoad { place, id: load.id, name: load.name.clone() };
+        checks.within(within, |checks| loads::point_load(checks, load, length));
+    }
+}
+
+pub(super) fn frame(checks: &mut Checks, frame: &WallFrame) {
+    checks.text(Input::WallName, &frame.name);
+    checks.length(Input::WallLength, frame.length);
+    height(checks, frame);
+    checks.length(Input::StudSpacing, frame.spacing);
+    adjoining(checks, Input::StudDepth, frame.stud.depth);
+    framing(checks, &frame.framing, frame);
+}
+
+fn height(checks: &mut Checks, frame: &WallFrame) {
+    let before = checks.found();
+    match frame.height {
+        WallHeight::OverPlates(_) => {}
+        WallHeight::Studs(stud) => checks.length(Input::StudLength, stud),
+        WallHeight::Room(room) => {
+            checks.length(Input::RoomLeft, room.left);
+            checks.length(Input::RoomRight, room.right);
+            checks.length(Input::Clearance, room.clearance);
+        }
+        WallHeight::Rake(given) => rake(checks, given, frame),
+    }
+    // What follows from a height that is wrong already is not named a second time.
+    if checks.found() == before {
+        checks.length(Input::WallHeight, frame.height());
+    }
+}
+
+fn rake(checks: &mut Checks, rake: Rake, frame: &WallFrame) {
+    let before = checks.found();
+    let feet = |length: Length| length.written(LengthStyle::FeetInches);
+    checks.length(Input::RakeLeft, rake.left);
+    checks.length(Input::RakeRight, rake.right);
+    if let Some((at, height)) = rake.peak {
+        checks.on_wall(Input::PeakAt, at, frame.length);
+        checks.length(Input::PeakHeight, height);
+        let ends = rake.left.max(rake.right);
+        checks.follow(ends <= height, Input::PeakHeight, feet(height), || "no lower than either end".into());
+    }
+    if checks.found() != before {
+        return;
+    }
+    for [(x0, y0), (x1, y1)] in frame.top_lines() {
+        let (rise, run) = ((y1 - y0).abs(), x1 - x0);
+        checks.follow(rise <= run * STEEPEST, Input::RakeRise, format!("{} in {}", feet(rise), feet(run)), || {
+            format!("{} in 12 at most", STEEPEST * 12)
+        });
+    }
+}
+
+fn framing(checks: &mut Checks, options: &FramingOptions, frame: &WallFrame) {
+    checks.length(Input::PlateStock, options.plate_stock);
+    checks.length(Input::BreaksApart, options.breaks_apart);
+    if let LayoutStart::NeighborFace(depth) = options.layout_start {
+        adjoining(checks, Input::LayoutStart, depth);
+    }
+    for end in End::BOTH {
+        if let PlateLap::HeldBack(depth) | PlateLap::RunsOver(depth) = *options.laps.at(end) {
+            checks.within(Within::Lap(end), |checks| adjoining(checks, Input::Lap, depth));
+        }
+    }
+    checks.maybe(Input::Bolts, options.bolts);
+    checks.count(Input::BlockingRows, options.blocking.len());
+    let (least, most) = (frame.thickness() * 2, frame.height() - frame.thickness() * 3);
+    let feet = |length: Length| length.written(LengthStyle::FeetInches);
+    for (place, row) in options.blocking.iter().enumerate() {
+        checks.within(Within::BlockingRow(place), |checks| {
+            checks.follow((least..=most).contains(row), Input::Blocking, feet(*row), || {
+                format!("{} to {}", feet(least), feet(most))
+            });
+        });
+    }
+    checks.count(Input::CastBolts, options.cast_bolts.len());
+    for (place, bolt) in options.cast_bolts.iter().enumerate() {
+        checks.within(Within::CastBolt(place), |checks| checks.on_wall(Input::CastBolt, *bolt, frame.length));
+    }
+    if let Some(own) = &options.own_breaks {
+        own_breaks(checks, own, frame.length);
+    }
+    checks.count(Input::Partitions, options.partitions.len());
+    for (place, partition) in options.partitions.iter().enumerate() {
+        checks.within(Within::Partition(place), |checks| {
+            adjoining(checks, Input::PartitionDepth, partition.depth);
+            checks.on_wall(Input::PartitionAt, partition.at, frame.length);
+        });
+    }
+}
+
+fn own_breaks(checks: &mut Checks, own: &OwnBreaks, wall_length: Length) {
+    type Step = fn(usize) -> Within;
+    let plates: [(&[Length], Step); 2] = [(&own.lower, Within::LowerBreak), (&own.upper, Within::UpperBreak)];
+    for (breaks, step) in plates {
+        checks.count(Input::PlateBreaks, breaks.len());
+        let mut from = Length::ZERO;
+        for (place, at) in breaks.iter().enumerate() {
+            let fine = from < *at && *at < wall_length;
+            checks.within(step(place), |checks| {
+                checks.follow(fine, Input::PlateBreak, at.written(LengthStyle::FeetInches), || {
+                    "inside the wall, from left to right".into()
+                });
+            });
+            from = *at;
+        }
+    }
+}
+
+/// Studs as walls have them.
+fn adjoining(checks: &mut Checks, input: Input, depth: Depth) {
+    let fine = matches!(depth, Depth::Four | Depth::Six | Depth::Eight);
+    checks.follow(fine, input, depth.nominal().to_string(), || "2x4, 2x6 or 2x8".into());
+}

@@ -1,0 +1,259 @@
+//! Where on the wire a value of the job stands.
+
+use sturvek_core::job::bounds::Within;
+use sturvek_core::job::{self, Input, OpeningKind, OutOfBounds, Refused, StudRole};
+use sturvek_core::measure::End;
+
+use crate::reading::{FieldError, FieldErrors};
+
+impl From<Refused> for FieldErrors {
+    /// In a job.
+    fn from(refused: Refused) -> Self {
+        let place = |error: &OutOfBounds| FieldError {
+            pointer: pointer(&error.within, error.input),
+            message: error.to_string(),
+        };
+        Self(refused.0.iter().map(place).collect())
+    }
+}
+
+/// What a command is refused for: at the field that brought the value, or at the command as a whole where it is the job that does not
+/// allow its effect.
+pub fn in_command(command: &job::Command, refused: &Refused) -> FieldErrors {
+    let place = |error: &OutOfBounds| FieldError {
+        pointer: field_of(command, error).unwrap_or_default(),
+        message: error.to_string(),
+    };
+    FieldErrors(refused.0.iter().map(place).collect())
+}
+
+/// The field of a command that brought a value.
+fn field_of(command: &job::Command, error: &OutOfBounds) -> Option<String> {
+    use job::Command as C;
+    let (to, part, field) = match command {
+        C::RenameJob { .. } => (To::Job, "/name", "/name"),
+        C::ChangeSettings { .. } => (To::Job, "/settings", "/settings"),
+        C::ChangeStock { .. } => (To::Job, "/stock", "/stock"),
+        C::LoadCodeTable { .. } => (To::Job, "/code_table", "/table"),
+        C::AddWall { wall, .. } => (To::Wall(wall.id.0), "", "/wall"),
+        C::ChangeWall { wall, .. } => (To::Wall(wall.0), "/frame", "/frame"),
+        C::ChangeCarries { wall, .. } => (To::Wall(wall.0), "/carries", "/carries"),
+        C::AddOpening { opening, .. } => (To::Part(opening.id.0), "", "/opening"),
+        C::MoveOpening { opening, .. } => (To::Part(opening.0), "/design/center", "/to"),
+        C::ChangeOpening { opening, .. } => (To::Part(opening.0), "/design", "/design"),
+        C::ChooseHeader { opening, .. } => (To::Part(opening.0), "/design/header", "/header"),
+        C::OverrideCount { opening, role, end, .. } => (To::Part(opening.0), decided(*role, *end), "/decided"),
+        C::MarkFramed { opening, .. } => (To::Part(opening.0), "/framed_as", "/framed"),
+        C::AddPointLoad { load, .. } | C::ChangePointLoad { load } => (To::Part(load.id.0), "", "/load"),
+        C::ChangeEvidence { .. }
+        | C::RemoveWall { .. }
+        | C::MirrorWall { .. }
+        | C::MoveWall { .. }
+        | C::RemoveOpening { .. }
+        | C::RemovePointLoad { .. } => return None,
+    };
+    let rest = pointer(to.beyond(&error.within)?, error.input);
+    Some(format!("{field}{}", rest.strip_prefix(part)?))
+}
+
+/// What a command changes.
+enum To {
+    Job,
+    Wall(u128),
+    /// An opening or a point load.
+    Part(u128),
+}
+
+impl To {
+    /// The way beyond it, if the way leads through it.
+    fn beyond(self, within: &[Within]) -> Option<&[Within]> {
+        match (self, within) {
+            (Self::Job, _) => Some(within),
+            (Self::Wall(wanted), [Within::Wall { id, .. }, rest @ ..]) if id.0 == wanted => Some(rest),
+            (Self::Part(wanted), [Within::Wall { .. }, part, rest @ ..]) => {
+                let id = match part {
+                    Within::Opening { id, .. } => id.0,
+                    Within::PointLoad { id, .. } => id.0,
+                    _ => return None,
+                };
+                (id == wanted).then_some(rest)
+            }
+            // What is asked of a design by itself is asked of the one that the command brings.
+            (Self::Part(_), [Within::Design, ..]) => Some(within),
+            _ => None,
+        }
+    }
+}
+
+/// The JSON pointer to a value, along the way to it.
+fn pointer(within: &[Within], input: Input) -> String {
+    let mut pointer: String = within.iter().map(step).collect();
+    pointer.push_str(field(input));
+    pointer
+}
+
+fn step(within: &Within) -> String {
+    match within {
+        Within::Settings => "/settings".into(),
+        Within::RoughRule(kind) => format!("/rough_rules/{}", rough_rule(*kind)),
+        Within::ShopHeader(place) => format!("/shop_headers/{place}"),
+        Within::Stock(place) => format!("/stock/{place}"),
+        Within::CodeTable => "/code_table".into(),
+        Within::Row(place) => format!("/rows/{place}"),
+        Within::Wall { place, .. } => format!("/walls/{place}"),
+        Within::Partition(place) => format!("/frame/framing/partitions/{place}"),
+        Within::Lap(End::Left) => "/frame/framing/left_lap".into(),
+        Within::Lap(End::Right) => "/frame/framing/right_lap".into(),
+        Within::BlockingRow(place) => format!("/frame/framing/blocking/{place}"),
+        Within::CastBolt(place) => format!("/frame/framing/cast_bolts/{place}"),
+        Within::LowerBreak(place) => format!("/frame/framing/own_breaks/lower/{place}"),
+        Within::UpperBreak(place) => format!("/frame/framing/own_breaks/upper/{place}"),
+        Within::Carried(place) => format!("/carries/items/{place}"),
+        Within::OpeningAbove(place) => format!("/what/openings_above/places/{place}"),
+        Within::PointLoad { place, .. } => format!("/point_loads/{place}"),
+        Within::Opening { place, .. } => format!("/openings/{place}"),
+        Within::FramedAs => "/framed_as".into(),
+        Within::Design => "/design".into(),
+        Within::Header => "/header".into(),
+        Within::Past(End::Left) => "/options/past_left".into(),
+        Within::Past(End::Right) => "/options/past_right".into(),
+        Within::Post(place) => format!("/options/posts/{place}"),
+        Within::Decided(role, end) => decided(*role, *end).into(),
+    }
+}
+
+const fn decided(role: StudRole, end: End) -> &'static str {
+    match (role, end) {
+        (StudRole::Jack, End::Left) => "/jacks_left",
+        (StudRole::Jack, End::Right) => "/jacks_right",
+        (StudRole::King, End::Left) => "/kings_left",
+        (StudRole::King, End::Right) => "/kings_right",
+    }
+}
+
+const fn rough_rule(kind: OpeningKind) -> &'static str {
+    match kind {
+        OpeningKind::Window => "window",
+        OpeningKind::Door => "door",
+        OpeningKind::PairOfDoors => "pair_of_doors",
+        OpeningKind::SlidingDoor => "sliding_door",
+        OpeningKind::OverheadDoor => "overhead_door",
+        OpeningKind::PocketDoor => "pocket_door",
+        OpeningKind::CasedOpening => "cased_opening",
+    }
+}
+
+/// A value's field, from the last step of the way to it.
+pub(crate) const fn field(input: Input) -> &'static str {
+    match input {
+        Input::Author => "/author",
+        Input::JobName | Input::TableName | Input::PointLoadName => "/name",
+        Input::Walls => "/walls",
+        Input::Snow | Input::TableSnow | Input::PointLoadSnow => "/snow",
+        Input::SnowExposure => "/snow_exposure",
+        Input::SnowThermal => "/snow_thermal",
+        Input::SnowImportance => "/snow_importance",
+        Input::WinterWind => "/winter_wind",
+        Input::RoofLive | Input::PointLoadRoofLive => "/roof_live",
+        Input::WindPressure => "/wind/psf",
+        Input::WindSpeed => "/wind/miles_per_hour",
+        Input::MeanRoofHeight => "/wind/mean_roof_height",
+        Input::LiveDeflectionLimit => "/live_deflection_limit",
+        Input::TotalDeflectionLimit => "/total_deflection_limit",
+        Input::Creep => "/creep",
+        Input::MostSagOverDoor => "/most_sag_over_door",
+        Input::KingDeflectionLimit => "/king_deflection_limit",
+        Input::RoughWider => "/rough_wider",
+        Input::RoughHigher => "/rough_higher",
+        Input::FinishFloor => "/finish_floor",
+        Input::Counter => "/counter",
+        Input::Backsplash => "/backsplash",
+        Input::ShopDoublesJacksFrom => "/shop_doubles_jacks_from",
+        Input::ShopDoublesKingsFrom => "/shop_doubles_kings_from",
+        Input::ShopHeaders => "/shop_headers",
+        Input::ShopHeaderUpTo => "/up_to",
+        Input::ShopHeaderBuildingUpTo => "/building_up_to",
+        Input::Stock => "/stock",
+        Input::Price => "/price_cents_per_foot",
+        Input::Plies | Input::TablePlies => "/plies",
+        Input::PlyWidth => "/board/ply_width",
+        Input::HeaderDepth => "/board/depth",
+        Input::SawnSize => "/board/thickness",
+        Input::SheetName => "/board/sheet_name",
+        Input::SheetBending => "/board/bending_psi",
+        Input::SheetShear => "/board/shear_psi",
+        Input::SheetBearing => "/board/bearing_psi",
+        Input::SheetStiffness => "/board/stiffness_psi",
+        Input::SheetStability => "/board/stability_stiffness_psi",
+        Input::SheetDensity => "/board/density_pcf",
+        Input::TableRows => "/rows",
+        Input::TableSpan => "/span",
+        Input::TableWidth => "/width",
+        Input::TableJacks => "/jacks",
+        Input::WallName => "/frame/name",
+        Input::WallLength => "/frame/length",
+        Input::WallHeight => "/frame/height",
+        Input::StudLength => "/frame/framing/height_by/stud_length",
+        Input::RoomLeft => "/frame/framing/height_by/room_left",
+        Input::RoomRight => "/frame/framing/height_by/room_right",
+        Input::Clearance => "/frame/framing/height_by/clearance",
+        Input::RakeLeft => "/frame/framing/height_by/rake_left",
+        Input::RakeRight | Input::RakeRise => "/frame/framing/height_by/rake_right",
+        Input::PeakAt => "/frame/framing/height_by/peak/peak_at",
+        Input::PeakHeight => "/frame/framing/height_by/peak/peak_height",
+        Input::StudSpacing => "/frame/spacing",
+        Input::StudDepth => "/frame/stud_depth",
+        Input::PlateStock => "/frame/framing/plate_stock",
+        Input::BreaksApart => "/frame/framing/breaks_apart",
+        Input::LayoutStart => "/frame/framing/layout_from_face_of",
+        Input::Lap => "/lap_depth",
+        Input::Bolts => "/frame/framing/bolts",
+        Input::Partitions => "/frame/framing/partitions",
+        Input::PartitionAt => "/partition_at",
+        Input::PartitionDepth => "/partition_depth",
+        Input::BlockingRows => "/frame/framing/blocking",
+        // The step before names the one in the list.
+        Input::Blocking | Input::CastBolt | Input::PlateBreak => "",
+        Input::CastBolts => "/frame/framing/cast_bolts",
+        Input::PlateBreaks => "/frame/framing/own_breaks",
+        Input::Carried => "/carries/items",
+        Input::Extent | Input::OpeningAbove => "/from",
+        Input::BuildingWidth => "/what/building_width",
+        Input::Overhang => "/what/overhang",
+        Input::RiseInTwelve => "/what/rise_in_twelve",
+        Input::RafterBay | Input::JoistBay => "/what/bay",
+        Input::RoofDead => "/what/roof_dead",
+        Input::CeilingDead => "/what/ceiling_dead",
+        Input::AtticLive => "/what/attic_live",
+        Input::RidgePostAt => "/what/at",
+        Input::RidgeSpanOneSide | Input::JoistSpanOneSide => "/what/span_one_side",
+        Input::RidgeSpanOtherSide | Input::JoistSpanOtherSide => "/what/span_other_side",
+        Input::RidgeBeamWeight => "/what/beam_weight",
+        Input::FloorDead => "/what/floor_dead",
+        Input::FloorLive => "/what/floor_live",
+        Input::WallAboveHeight => "/what/wall_above_height",
+        Input::WallAboveDead => "/what/wall_above_dead",
+        Input::GableDead => "/what/gable_dead",
+        Input::PointLoads => "/point_loads",
+        Input::PointLoadAt => "/at",
+        Input::PointLoadDead => "/dead",
+        Input::PointLoadFloorLive => "/floor_live",
+        Input::Openings => "/openings",
+        Input::OpeningLetter => "/letter",
+        Input::UnitWidth | Input::KindWidth => "/unit_width",
+        Input::UnitHeight | Input::KindHeight => "/unit_height",
+        Input::RoughWidth => "/rough_width",
+        Input::RoughHeight => "/rough_height",
+        Input::Center => "/center",
+        Input::Sill => "/sill",
+        Input::SheathingReturn => "/options/sheathing_return",
+        Input::SillFall => "/options/sill_style/sill_slope",
+        Input::RunPast => "/run_past",
+        Input::FarStuds => "/far_studs",
+        Input::PostAt => "/post_at",
+        Input::PostsApart => "/options/posts",
+        Input::PostStuds => "/post_studs",
+        Input::DecidedCount => "/count",
+        Input::DecidedReason => "/reason",
+    }
+}
