@@ -129,7 +129,7 @@ pub fn framed(job: &Job) -> FrameFile {
 fn member(member: &Member) -> FramedMember {
     FramedMember {
         role: member.role.name(),
-        stock: member.stock.clone(),
+        stock: member.stock.to_string(),
         plies: member.plies,
         cut: member.cut.into(),
         cut_text: member.cut.written(LengthStyle::FeetInches),

@@ -179,7 +179,7 @@ impl From<&framing::Member> for Member {
             cut: member.cut.nanometers(),
             bevel_degrees: member.bevel.map(Bevel::degrees),
             plies: member.plies,
-            stock: member.stock.clone(),
+            stock: member.stock.to_string(),
         }
     }
 }
@@ -206,7 +206,7 @@ impl From<&framing::Piece> for PieceView {
             count: piece.count,
             length: piece.length.nanometers(),
             bevel_degrees: piece.bevel.map(Bevel::degrees),
-            stock: piece.stock.clone(),
+            stock: piece.stock.to_string(),
         }
     }
 }

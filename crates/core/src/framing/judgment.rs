@@ -8,6 +8,8 @@
 //! **Assumptions and limits.** *Only the table allows it* is said where the code's table governs and takes a header whose own
 //! strength or sag fails by calculation, while all else holds.
 
+use std::fmt;
+
 use super::finding::Finding;
 use super::king_count::{KingsAsked, KingsBy};
 use super::opening_plan::{OpeningOutcome, OpeningPlan, SizedHeader};
@@ -20,11 +22,32 @@ use crate::sizing::problem::OpeningProblem;
 use crate::sizing::schools::School;
 use crate::sizing::verdict::{BARELY_FROM, Verdict};
 
+/// What works under load.
+#[derive(Clone, Copy, Debug, PartialEq)]
+pub enum Worked {
+    /// The header, in one of its checks.
+    Header(CheckKind),
+    /// The jacks of an end.
+    Jacks(JackReason, End),
+    /// The kings of an end, in what their check calls it.
+    Kings(&'static str, End),
+}
+
+impl fmt::Display for Worked {
+    fn fmt(&self, formatter: &mut fmt::Formatter<'_>) -> fmt::Result {
+        match self {
+            Self::Header(check) => formatter.write_str(check.name()),
+            Self::Jacks(reason, end) => write!(formatter, "{} of the jacks, {} end", reason.name(), end.word()),
+            Self::Kings(what, end) => write!(formatter, "{what}, {} end", end.word()),
+        }
+    }
+}
+
 /// Something that works under load, and how hard.
-#[derive(Clone, Debug, PartialEq)]
+#[derive(Clone, Copy, Debug, PartialEq)]
 pub struct Work {
     /// What.
-    pub what: String,
+    pub what: Worked,
     /// Demand over capacity.
     pub ratio: f64,
     /// The combination that governs it, where combinations play a part.
@@ -46,7 +69,7 @@ pub fn works(plan: &OpeningPlan) -> Vec<Work> {
             for end in End::BOTH {
                 let hardest = plan.kings.at(end).hardest();
                 works.extend(hardest.map(|(what, ratio)| Work {
-                    what: format!("{what}, {} end", end.word()),
+                    what: Worked::Kings(what, end),
                     ratio,
                     combination: "wind",
                 }));
@@ -61,18 +84,14 @@ pub fn works(plan: &OpeningPlan) -> Vec<Work> {
 fn header_works(evaluation: &Evaluation) -> impl Iterator<Item = Work> {
     let strength = evaluation.checks.iter().filter(|check| !matches!(check.kind, CheckKind::Width | CheckKind::Depth));
     strength.map(|check| Work {
-        what: check.kind.name().to_owned(),
+        what: Worked::Header(check.kind),
         ratio: check.ratio(),
         combination: check.combination,
     })
 }
 
 fn jack_work(count: &JackCount, end: End) -> Work {
-    Work {
-        what: format!("{} of the jacks, {} end", count.reason.name(), end.word()),
-        ratio: count.ratio,
-        combination: count.combination,
-    }
+    Work { what: Worked::Jacks(count.reason, end), ratio: count.ratio, combination: count.combination }
 }
 
 /// The verdict and its sentence, with what was found about the opening's framing.
@@ -135,7 +154,7 @@ fn by_strength(plan: &OpeningPlan) -> (Verdict, String) {
 
 fn said(work: &Work) -> String {
     let combination = if work.combination.is_empty() { String::new() } else { format!(" ({})", work.combination) };
-    format!(" {} works hardest, at {:.0} %{combination}.", capitalized(&work.what), 100.0 * work.ratio)
+    format!(" {} works hardest, at {:.0} %{combination}.", capitalized(&work.what.to_string()), 100.0 * work.ratio)
 }
 
 /// Why the kings do not hold, in a sentence; `None` where they do.

@@ -1,5 +1,7 @@
 //! A member of the framed wall: the one list that screen, print and cut list are drawn from.
 
+use std::sync::Arc;
+
 use crate::job::OpeningId;
 use crate::measure::Length;
 
@@ -160,14 +162,24 @@ pub struct Member {
     /// How many lie behind one another, as header plies do.
     pub plies: u8,
     /// What it is cut from, such as `2x4 SPF Stud`.
-    pub stock: String,
+    pub stock: Arc<str>,
 }
 
 impl Member {
     /// A square piece: an upright is cut to its height, anything else to its width.
-    pub fn new(role: Role, opening: Option<OpeningId>, rect: Rect, stock: String) -> Self {
+    pub fn new(role: Role, opening: Option<OpeningId>, rect: Rect, stock: impl Into<Arc<str>>) -> Self {
         let cut = if role.stands() { rect.height } else { rect.width };
-        Self { role, opening, rect, climb: Climb::default(), meets: None, cut, bevel: None, plies: 1, stock }
+        Self {
+            role,
+            opening,
+            rect,
+            climb: Climb::default(),
+            meets: None,
+            cut,
+            bevel: None,
+            plies: 1,
+            stock: stock.into(),
+        }
     }
 
     /// Lower and upper edge at a place within it.

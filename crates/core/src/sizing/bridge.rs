@@ -2,10 +2,10 @@
 
 use smallvec::{SmallVec, smallvec};
 
-use super::header::spaced_framing::{SpacedEffect, spaced_effect};
+use super::header::spaced_framing::{KnownEffects, SpacedEffect};
 use super::landing::{Landing, Reach};
 use super::problem::{OpeningLoad, OpeningProblem, SpanRule};
-use crate::loads::{ByKind, Combination, LoadKind};
+use crate::loads::{ByKind, Combination, LoadKind, STRENGTH_COMBINATIONS};
 use crate::lumber::{DesignValues, HeaderSpec, SectionProperties};
 use crate::measure::{End, Ends, Length};
 use crate::statics::{BeamLoad, ContinuousBeam, SimpleSpan};
@@ -31,6 +31,10 @@ pub struct Bridge<'a> {
     between_packs: f64,
     /// What framing that comes at points does more than the same load evenly.
     pub spaced: Option<SpacedEffect>,
+    /// The even load that comes at points, lb/in. by kind.
+    spaced_load: ByKind<f64>,
+    /// Which strength combinations apply, one bit each.
+    applying: u8,
 }
 
 /// Which spans of a header over several carry the loads that come and go; dead load is everywhere.
@@ -91,24 +95,53 @@ enum Placed {
 
 impl<'a> Bridge<'a> {
     /// A header on so many jacks.
-    pub fn new(problem: &'a OpeningProblem, header: HeaderSpec, values: DesignValues, jacks: Ends<u8>) -> Self {
+    pub fn new(
+        problem: &'a OpeningProblem,
+        header: HeaderSpec,
+        values: DesignValues,
+        jacks: Ends<u8>,
+        known: &mut KnownEffects,
+    ) -> Self {
         let present = problem.kinds_present();
         let section = SectionProperties::from(header.section());
         let counted = if problem.conventions.self_weight { 1.0 / 12.0 } else { 0.0 };
         let own_weight = section.area / 144.0 * header.board.density_pcf() * counted;
-        Self { problem, header, values, section, own_weight, present, jacks, between_packs: 0.0, spaced: None }
-            .on_jacks(jacks)
+        let applies = |(index, each): (usize, &Combination)| u8::from(each.applies_to(&present)) << index;
+        let applying = STRENGTH_COMBINATIONS.iter().enumerate().map(applies).sum();
+        let mut bridge = Self {
+            problem,
+            header,
+            values,
+            section,
+            own_weight,
+            present,
+            jacks,
+            between_packs: 0.0,
+            spaced: None,
+            spaced_load: ByKind::default(),
+            applying,
+        };
+        if let Some(spaced) = problem.spaced {
+            bridge.spaced_load = bridge.at_stress_level(spaced.amount.map(|line| line.to_pounds_per_inch()));
+        }
+        bridge.on_jacks(jacks, known)
+    }
+
+    /// The strength combinations that apply, each with its place among all of them.
+    pub fn strength_combinations(&self) -> impl Iterator<Item = (usize, &'static Combination)> + use<> {
+        let applying = self.applying;
+        STRENGTH_COMBINATIONS.iter().enumerate().filter(move |(index, _)| applying >> index & 1 == 1)
     }
 
     /// The same header on other jacks.
     #[must_use]
-    pub fn on_jacks(mut self, jacks: Ends<u8>) -> Self {
+    pub fn on_jacks(mut self, jacks: Ends<u8>, known: &mut KnownEffects) -> Self {
         self.jacks = jacks;
         self.between_packs =
             self.problem.clear.to_inches() + self.half_bearing(End::Left) + self.half_bearing(End::Right);
         self.spaced = self.problem.spaced.filter(|_| self.is_simple()).and_then(|spaced| {
             let shear_at = self.problem.conventions.shear_at_depth.then_some(self.section.depth);
-            spaced_effect(&spaced, self.between_packs, shear_at)
+            known.over(&spaced, self.between_packs, shear_at)
         });
         self
     }
@@ -374,11 +407,23 @@ impl<'a> Bridge<'a> {
         (start, end.max(start))
     }
 
+    /// The load by kind, lb/in., of a header from pack to pack on which all of it is even; `None` of any other.
+    pub fn even_load(&self) -> Option<ByKind<f64>> {
+        if !self.is_simple() || !self.problem.is_evenly_loaded() {
+            return None;
+        }
+        let mut load = ByKind { dead: self.own_weight, ..ByKind::default() };
+        for each in &self.problem.loads {
+            if let OpeningLoad::Line { amount, .. } = each {
+                load = load + self.at_stress_level(amount.map(|line| line.to_pounds_per_inch()));
+            }
+        }
+        Some(load)
+    }
+
     /// The part of the even load that comes at points in a combination, lb/in., and what it does more than evenly.
-    fn spaced_under(&self, combination: &Combination) -> Option<(f64, SpacedEffect)> {
-        let (effect, spaced) = self.spaced.zip(self.problem.spaced)?;
-        let amounts = self.at_stress_level(spaced.amount.map(|line| line.to_pounds_per_inch()));
-        Some((combination.total(&amounts), effect))
+    pub fn spaced_under(&self, combination: &Combination) -> Option<(f64, SpacedEffect)> {
+        self.spaced.map(|effect| (combination.total(&self.spaced_load), effect))
     }
 
     /// What framing that comes at points adds to a pack at its worst place, in a combination, lb.
@@ -488,7 +533,7 @@ mod tests {
             problem.run.past.right = past.map(Length::inches);
             let header = doubled_two_by_six();
             let values = header.board.values().expect("a usual wood");
-            let bridge = Bridge::new(&problem, header, values, Ends { left: 1, right: 1 });
+            let bridge = Bridge::new(&problem, header, values, Ends { left: 1, right: 1 }, &mut KnownEffects::default());
             if bridge.is_simple() {
                 return Ok(());
             }

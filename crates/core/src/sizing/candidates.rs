@@ -1,7 +1,6 @@
 //! Trying a whole stock: every header that could go in, how hard each works, and the one that costs least and carries.
 
-use super::evaluate::{Evaluation, evaluate_among};
-use super::jacks::KnownJacks;
+use super::evaluate::{Evaluation, Known, evaluate_among};
 use super::limits::OutsideLimits;
 use super::problem::OpeningProblem;
 use crate::lumber::{HeaderBoard, HeaderSpec, MOST_PLIES};
@@ -66,7 +65,7 @@ pub fn try_all(
         cents(*a_price).total_cmp(&cents(*b_price)).then(by_area).then(a.board.depth().cmp(&b.board.depth()))
     });
     let mut candidates = Vec::with_capacity(order.len());
-    let mut known = KnownJacks::default();
+    let mut known = Known::default();
     for (header, price_per_foot) in order {
         match evaluate_among(problem, *header, &mut known) {
             Ok(evaluation) => candidates.push(Candidate { price_per_foot: *price_per_foot, evaluation }),

@@ -3,11 +3,12 @@
 use arrayvec::ArrayVec;
 
 use super::bridge::{Bridge, CombinedCase, LoadPattern};
+use super::header::spaced_framing::KnownEffects;
 use super::header::{CheckKind, CheckResult, Comparison, bending, deflection, door_sag, post, shear, sideways, width};
 use super::jacks::{JackPack, JackStrength, KnownJacks, jack_pack};
 use super::limits::{LARGEST_POINT_LOAD, OutsideLimits, WIDEST_OPENING};
 use super::problem::{Conventions, OpeningLoad, OpeningProblem};
-use crate::loads::{ByKind, LIVE_COMBINATIONS, STRENGTH_COMBINATIONS};
+use crate::loads::{ByKind, Combination, LIVE_COMBINATIONS, MOST_COMBINATIONS, STRENGTH_COMBINATIONS};
 use crate::lumber::factors::beam_stability::LARGEST_SLENDERNESS_RATIO;
 use crate::lumber::factors::wet_service::Service;
 use crate::lumber::{Family, HeaderSpec, design_values};
@@ -93,7 +94,14 @@ impl Evaluation {
 /// # Errors
 /// [`OutsideLimits`] where the method gives no number.
 pub fn evaluate(problem: &OpeningProblem, header: HeaderSpec) -> Result<Evaluation, OutsideLimits> {
-    evaluate_among(problem, header, &mut KnownJacks::default())
+    evaluate_among(problem, header, &mut Known::default())
+}
+
+/// What was found out under other headers over the same opening.
+#[derive(Clone, Debug, Default)]
+pub struct Known {
+    jacks: KnownJacks,
+    effects: KnownEffects,
 }
 
 /// Judges one header of many over the same opening.
@@ -103,7 +111,7 @@ pub fn evaluate(problem: &OpeningProblem, header: HeaderSpec) -> Result<Evaluati
 pub fn evaluate_among(
     problem: &OpeningProblem,
     header: HeaderSpec,
-    known: &mut KnownJacks,
+    known: &mut Known,
 ) -> Result<Evaluation, OutsideLimits> {
     let Settled { bridge, reactions, packs } = settled(problem, header, known)?;
     let checks = all_checks(&bridge)?;
@@ -124,7 +132,7 @@ pub fn evaluate_among(
 /// # Errors
 /// [`OutsideLimits`] where the method gives no number.
 pub fn settled_bridge(problem: &OpeningProblem, header: HeaderSpec) -> Result<Bridge<'_>, OutsideLimits> {
-    settled(problem, header, &mut KnownJacks::default()).map(|settled| settled.bridge)
+    settled(problem, header, &mut Known::default()).map(|settled| settled.bridge)
 }
 
 struct Settled<'a> {
@@ -137,7 +145,7 @@ struct Settled<'a> {
 fn settled<'a>(
     problem: &'a OpeningProblem,
     header: HeaderSpec,
-    known: &mut KnownJacks,
+    known: &mut Known,
 ) -> Result<Settled<'a>, OutsideLimits> {
     within_limits(problem)?;
     let values = header.board.values().ok_or_else(|| OutsideLimits::NoDesignValues { lumber: header.board.name() })?;
@@ -149,8 +157,8 @@ fn settled<'a>(
     let Conventions { least_jacks, fixed_jacks, .. } = problem.conventions;
     let start = |end: End| fixed_jacks.at(end).unwrap_or(*least_jacks.at(end));
     let jacks = Ends { left: start(End::Left), right: start(End::Right) };
-    let mut bridge = Bridge::new(problem, header, values, jacks);
-    let strength = JackStrength::of(&bridge, known);
+    let mut bridge = Bridge::new(problem, header, values, jacks, &mut known.effects);
+    let strength = JackStrength::of(&bridge, &mut known.jacks);
     loop {
         let reactions = bridge.reactions_by_kind();
         let left = jack_pack(&bridge, &strength, End::Left, &reactions.left);
@@ -168,7 +176,7 @@ fn settled<'a>(
         if jacks == bridge.jacks {
             return Ok(Settled { bridge, reactions, packs });
         }
-        bridge = bridge.on_jacks(jacks);
+        bridge = bridge.on_jacks(jacks, &mut known.effects);
     }
 }
 
@@ -198,21 +206,31 @@ fn all_checks(bridge: &Bridge<'_>) -> Result<ArrayVec<CheckResult, MOST_CHECKS>,
     {
         return Err(OutsideLimits::TooSlender { ratio });
     }
-    let [mut bending, mut shear, mut live, mut total, mut door] = [
-        CheckKind::Bending,
-        CheckKind::Shear,
-        CheckKind::LiveDeflection,
-        CheckKind::TotalDeflection,
-        CheckKind::DoorSag,
-    ]
-    .map(CheckResult::of_nothing);
-    for combination in STRENGTH_COMBINATIONS.iter().filter(|combination| combination.applies_to(&bridge.present)) {
+    let [bending, shear, live, total, door] = hardest_under_even_load(bridge).unwrap_or_else(|| hardest_of_all(bridge));
+    let mut checks: ArrayVec<CheckResult, MOST_CHECKS> = [bending, shear, live, total].into_iter().collect();
+    checks.extend(conventions.most_sag_over_door.map(|_| door));
+    checks.extend(post::post_checks(bridge));
+    checks.extend(sideways_check(bridge));
+    checks.push(width::width_in_wall(bridge.header, bridge.problem.wall_depth));
+    checks.extend(conventions.deepest.map(|deepest| width::depth_in_room(bridge.header, deepest)));
+    Ok(checks)
+}
+
+/// The checks that every combination is tried for, in this order.
+const BY_COMBINATION: [CheckKind; 5] =
+    [CheckKind::Bending, CheckKind::Shear, CheckKind::LiveDeflection, CheckKind::TotalDeflection, CheckKind::DoorSag];
+
+/// The hardest case of each check, of all combinations and all ways for the loads to stand.
+fn hardest_of_all(bridge: &Bridge<'_>) -> [CheckResult; 5] {
+    let creep = bridge.problem.conventions.creep;
+    let [mut bending, mut shear, mut live, mut total, mut door] = BY_COMBINATION.map(CheckResult::of_nothing);
+    for (_, combination) in bridge.strength_combinations() {
         for pattern in bridge.patterns() {
             let case = bridge.under_pattern(combination, pattern);
             consider(&mut bending, &case);
             consider(&mut shear, &case);
-            if conventions.creep > 1.0 {
-                let lasting = combination.with_dead_times(conventions.creep);
+            if creep > 1.0 {
+                let lasting = combination.with_dead_times(creep);
                 consider(&mut total, &bridge.under_pattern(&lasting, pattern));
             } else {
                 consider(&mut total, &case);
@@ -226,13 +244,71 @@ fn all_checks(bridge: &Bridge<'_>) -> Result<ArrayVec<CheckResult, MOST_CHECKS>,
             consider(&mut door, &case);
         }
     }
-    let mut checks: ArrayVec<CheckResult, MOST_CHECKS> = [bending, shear, live, total].into_iter().collect();
-    checks.extend(conventions.most_sag_over_door.map(|_| door));
-    checks.extend(post::post_checks(bridge));
-    checks.extend(sideways_check(bridge));
-    checks.push(width::width_in_wall(bridge.header, bridge.problem.wall_depth));
-    checks.extend(conventions.deepest.map(|deepest| width::depth_in_room(bridge.header, deepest)));
-    Ok(checks)
+    [bending, shear, live, total, door]
+}
+
+/// What comes nearer to the heaviest than this is worked out as well, so that rounding never decides which governs.
+const NEARLY: f64 = 1.0 - 1e-9;
+
+type Combinations = ArrayVec<Combination, MOST_COMBINATIONS>;
+
+/// The hardest case of each check under an even load; `None` of another. Moment, shear and sag grow with the load, so of all combinations
+/// only the heaviest can govern, for strength by its own duration: the others are not worked out.
+fn hardest_under_even_load(bridge: &Bridge<'_>) -> Option<[CheckResult; 5]> {
+    let load = bridge.even_load()?;
+    let strength: Combinations = bridge.strength_combinations().map(|(_, combination)| *combination).collect();
+    let applies = |combination: &&Combination| combination.applies_to(&bridge.present);
+    let live: Combinations = LIVE_COMBINATIONS.iter().filter(applies).copied().collect();
+    let creep = bridge.problem.conventions.creep;
+    let lasting: Combinations = if creep > 1.0 {
+        strength.iter().map(|combination| combination.with_dead_times(creep)).collect()
+    } else {
+        strength.clone()
+    };
+    let length = bridge.design_span_inches();
+    let depth = if bridge.problem.conventions.shear_at_depth { bridge.section.depth } else { 0.0 };
+    let points = |combination: &Combination| bridge.spaced_under(combination);
+    let moment = |combination: &Combination| {
+        let more = points(combination).map_or(0.0, |(load, effect)| load * effect.moment);
+        (combination.total(&load) * length * length / 8.0 + more) / combination.duration
+    };
+    let shear = |combination: &Combination| {
+        let more = points(combination).map_or(0.0, |(load, effect)| load * effect.shear);
+        (combination.total(&load) * (length / 2.0 - depth).max(0.0) + more) / combination.duration
+    };
+    let weight = |combination: &Combination| combination.total(&load);
+    // Where an edge is free strength is not in step with duration: there every combination is tried.
+    let rolls = bending::slenderness(bridge).is_some();
+    Some([
+        if rolls {
+            hardest(bridge, CheckKind::Bending, &strength, |_| 0.0)
+        } else {
+            hardest(bridge, CheckKind::Bending, &strength, moment)
+        },
+        hardest(bridge, CheckKind::Shear, &strength, shear),
+        hardest(bridge, CheckKind::LiveDeflection, &live, weight),
+        hardest(bridge, CheckKind::TotalDeflection, &lasting, weight),
+        hardest(bridge, CheckKind::DoorSag, &live, weight),
+    ])
+}
+
+/// The hardest case of one check among the combinations that work the header nearly as much as the one that works it most.
+fn hardest(
+    bridge: &Bridge<'_>,
+    kind: CheckKind,
+    combinations: &Combinations,
+    work: impl Fn(&Combination) -> f64,
+) -> CheckResult {
+    let works: ArrayVec<f64, MOST_COMBINATIONS> = combinations.iter().map(work).collect();
+    let most = works.iter().copied().fold(0.0, f64::max);
+    let mut worst = CheckResult::of_nothing(kind);
+    for (combination, work) in combinations.iter().zip(works) {
+        // What is not a number is tried.
+        if !(work < most * NEARLY) {
+            consider(&mut worst, &bridge.under(combination));
+        }
+    }
+    worst
 }
 
 /// Wind bending a hung header sideways, where it does.
@@ -284,4 +360,41 @@ fn largest_uplift(bridge: &Bridge<'_>) -> f64 {
         STRENGTH_COMBINATIONS.iter().map(move |combination| -combination.total(&by_kind))
     });
     lifting.fold(0.0, f64::max)
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use crate::lumber::{Depth, Grade, HeaderBoard, SawnSize, Species};
+    use crate::measure::{Length, LineLoad};
+    use crate::sizing::problem::SpacedFraming;
+    use crate::sizing::testing::roof_window;
+    use proptest::prelude::*;
+
+    proptest! {
+        /// The combinations that are left out under an even load never govern: to the last digit, with points and without.
+        #[test]
+        fn an_even_load_is_judged_as_every_combination_judges_it(
+            dead in 0.0..600.0_f64, floor in 0.0..600.0_f64, roof in 0.0..400.0_f64, snow in 0.0..900.0_f64,
+            clear in 20_i64..150, plies in 1_u8..4, at_depth: bool, creep in 1.0..2.0_f64, apart in prop::option::of(12_i64..30),
+        ) {
+            let amount = ByKind { dead, floor_live: floor, roof_live: roof, snow, ..ByKind::default() }.map(LineLoad::plf);
+            let mut problem = roof_window();
+            problem.clear = Length::inches(clear);
+            problem.loads = vec![OpeningLoad::Line { amount, extent: None }];
+            problem.conventions.shear_at_depth = at_depth;
+            problem.conventions.creep = creep;
+            problem.conventions.most_sag_over_door = Some(Length::inches_and(0, 3, 8));
+            problem.spaced = apart.map(|apart| SpacedFraming {
+                amount: ByKind { dead: amount.dead, snow: amount.snow, ..ByKind::default() },
+                apart: Length::inches(apart),
+                spread: Length::ZERO,
+                kings_take: Length::ZERO,
+            });
+            let size = SawnSize::two_by(Depth::Ten);
+            let board = HeaderBoard::Sawn { species: Species::SprucePineFir, grade: Grade::Number2, size };
+            let bridge = settled_bridge(&problem, HeaderSpec { board, plies }).expect("within limits");
+            prop_assert_eq!(hardest_under_even_load(&bridge), Some(hardest_of_all(&bridge)));
+        }
+    }
 }

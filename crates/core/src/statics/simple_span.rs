@@ -10,6 +10,8 @@
 //!
 //! **Worked example.** 100 lb/ft over 10 ft: w = 8.333 lb/in., R = 500 lb, M = w·L²/8 = 15 000 lb·in.
 
+use smallvec::SmallVec;
+
 use super::load::{BeamLoad, shear_zeros};
 use crate::measure::Ends;
 
@@ -101,6 +103,11 @@ impl<'a> SimpleSpan<'a> {
         if MANY_LOADS < self.loads.len() {
             return self.swept_moment(left);
         }
+        // Going right the shear only falls: the moment is largest in the piece where it reaches zero.
+        let mut breaks: SmallVec<[f64; 2 * MANY_LOADS]> = self.loads.iter().flat_map(BeamLoad::stations).collect();
+        breaks.sort_unstable_by(f64::total_cmp);
+        let shear_right_of = |at: f64| left - self.loads.iter().map(|load| load.integrated(1, at)).sum::<f64>();
+        let falls_at = breaks.partition_point(|at| 0.0 < shear_right_of(*at));
         let mut largest = Extreme::default();
         let mut consider = |at: f64| {
             let here = at_station(at);
@@ -108,12 +115,11 @@ impl<'a> SimpleSpan<'a> {
                 largest = here;
             }
         };
-        // Within a piece of constant load the shear is a straight line: its zero is exact.
-        for load in self.loads {
-            for station in load.stations() {
-                consider(station);
-                self.shear_zero_after(station, left, &mut consider);
-            }
+        // Within a piece of constant load the shear is a straight line: its zero is exact. The breaks on both sides are looked at too:
+        // rounding may put the zero into either piece.
+        for index in falls_at.saturating_sub(2)..(falls_at + 1).min(breaks.len()) {
+            consider(breaks[index]);
+            self.shear_zero_after(breaks[index], left, &mut consider);
         }
         largest
     }

@@ -1,5 +1,7 @@
 //! Puts members into a wall: what lies flat and what stands, up to a height or up to the plates, which may climb.
 
+use std::sync::Arc;
+
 use super::super::member::PlatesMarked;
 use super::super::member::{Bevel, Climb, Member, Rect, Role};
 use super::super::opening_plan::OpeningPlan;
@@ -10,6 +12,8 @@ use crate::measure::{End, Length};
 pub(super) struct Framer<'a> {
     pub(super) wall: &'a Wall,
     pub(super) members: Vec<Member>,
+    /// What studs and plates are cut from: written once, not for every member.
+    stud_stock: Arc<str>,
 }
 
 /// Where an upright ends.
@@ -22,8 +26,8 @@ pub(super) enum Top {
 }
 
 impl<'a> Framer<'a> {
-    pub(super) const fn new(wall: &'a Wall) -> Self {
-        Self { wall, members: Vec::new() }
+    pub(super) fn new(wall: &'a Wall) -> Self {
+        Self { wall, members: Vec::new(), stud_stock: wall.frame.stud_stock().into() }
     }
 
     pub(super) const fn frame(&self) -> &'a WallFrame {
@@ -32,7 +36,7 @@ impl<'a> Framer<'a> {
 
     /// A square piece of the wall's own stock.
     pub(super) fn lay(&mut self, role: Role, opening: Option<OpeningId>, rect: Rect) {
-        self.members.push(Member::new(role, opening, rect, self.frame().stud_stock()));
+        self.members.push(Member::new(role, opening, rect, self.stud_stock.clone()));
     }
 
     /// An upright of one stud's thickness; nothing if it has no height.
@@ -64,7 +68,7 @@ impl<'a> Framer<'a> {
         let climb = Climb { bottom: Length::ZERO, top: right - left };
         let bevel = (climb.top != Length::ZERO).then(|| Bevel { drop: climb.top.abs(), over: width });
         let meets = PlatesMarked::of(from == frame.thickness(), to == Top::Plates);
-        self.members.push(Member { climb, bevel, meets, ..Member::new(role, opening, rect, frame.stud_stock()) });
+        self.members.push(Member { climb, bevel, meets, ..Member::new(role, opening, rect, self.stud_stock.clone()) });
     }
 
     /// Whether full-height uprights can stand on this stretch: no opening or pack and no other member is there.

@@ -59,11 +59,13 @@ impl Checks {
 
     /// A place on a wall of this length.
     pub(super) fn on_wall(&mut self, input: Input, at: Length, wall_length: Length) {
-        let to = wall_length.written(LengthStyle::FeetInches);
-        let given = at.written(LengthStyle::FeetInches);
-        self.follow((Length::ZERO..=wall_length).contains(&at), input, given, || {
-            format!("on the wall, 0 to {to} from the left")
-        });
+        let feet = |length: Length| length.written(LengthStyle::FeetInches);
+        self.follow(
+            (Length::ZERO..=wall_length).contains(&at),
+            input,
+            || feet(at),
+            || format!("on the wall, 0 to {} from the left", feet(wall_length)),
+        );
     }
 
     fn ensure(&mut self, fine: bool, input: Input, given: impl FnOnce() -> String) {
@@ -73,9 +75,15 @@ impl Checks {
     }
 
     /// A value of which the rest of the job decides what it may be.
-    pub(super) fn follow(&mut self, fine: bool, input: Input, given: String, allowed: impl FnOnce() -> String) {
+    pub(super) fn follow(
+        &mut self,
+        fine: bool,
+        input: Input,
+        given: impl FnOnce() -> String,
+        allowed: impl FnOnce() -> String,
+    ) {
         if !fine {
-            self.refuse(input, given, allowed());
+            self.refuse(input, given(), allowed());
         }
     }
 

@@ -23,9 +23,12 @@ fn extent(checks: &mut Checks, input: Input, extent: Extent, wall_length: Length
     let Some((from, to)) = extent else { return };
     let text = |length: Length| length.written(LengthStyle::FeetInches);
     let fine = Length::ZERO <= from && from < to && to <= wall_length;
-    checks.follow(fine, input, format!("{} to {}", text(from), text(to)), || {
-        format!("from left to right within 0 to {}", text(wall_length))
-    });
+    checks.follow(
+        fine,
+        input,
+        || format!("{} to {}", text(from), text(to)),
+        || format!("from left to right within 0 to {}", text(wall_length)),
+    );
 }
 
 fn framing(checks: &mut Checks, framing: &Framing, wall_length: Length) {
@@ -78,7 +81,7 @@ fn joists_beyond(checks: &mut Checks, framing: FloorFraming, span: Length) {
     let least = Length::feet(1);
     if runs_on && span < least {
         let allowed = Range::Length { least, most: Length::feet(40) };
-        let given = span.written(LengthStyle::FeetInches);
+        let given = || span.written(LengthStyle::FeetInches);
         checks.follow(false, Input::JoistSpanOtherSide, given, || allowed.words());
     } else {
         checks.length(Input::JoistSpanOtherSide, span);

@@ -14,9 +14,12 @@ use crate::measure::{End, Ends, Length, LengthStyle};
 pub(super) fn opening(checks: &mut Checks, opening: &Opening, wall_length: Length, rules: &RoughOpeningRules) {
     checks.within(Within::Design, |checks| design(checks, &opening.design, wall_length, rules));
     if let Some(letter) = opening.letter {
-        checks.follow(letter <= Letter::LAST, Input::OpeningLetter, letter.0.to_string(), || {
-            format!("0 to {}", Letter::LAST.0)
-        });
+        checks.follow(
+            letter <= Letter::LAST,
+            Input::OpeningLetter,
+            || letter.0.to_string(),
+            || format!("0 to {}", Letter::LAST.0),
+        );
     }
     decisions(checks, &opening.jacks, &opening.kings);
     let Some(framed) = &opening.framed_as else { return };
@@ -40,9 +43,12 @@ fn design(checks: &mut Checks, design: &OpeningDesign, wall_length: Length, rule
     }
     let feet = |length: Length| length.written(LengthStyle::FeetInches);
     let inside = (Length::ZERO..=wall_length).contains(&design.center);
-    checks.follow(inside, Input::Center, feet(design.center), || {
-        format!("between the wall's ends, 0 to {} from the left", feet(wall_length))
-    });
+    checks.follow(
+        inside,
+        Input::Center,
+        || feet(design.center),
+        || format!("between the wall's ends, 0 to {} from the left", feet(wall_length)),
+    );
     checks.length(Input::Sill, design.sill);
     if let HeaderChoice::Chosen(header) = design.header {
         checks.within(Within::Header, |checks| stock::header(checks, header));
@@ -71,15 +77,18 @@ fn run(checks: &mut Checks, run: &RunDesign, clear: Length) {
     for (place, post) in run.posts.iter().flatten().enumerate() {
         checks.within(Within::Post(place), |checks| {
             let inside = INSIDE <= post.at && post.at <= clear - INSIDE;
-            checks.follow(inside, Input::PostAt, feet(post.at), || {
-                "6 in. or more inside the opening, from its left face".into()
-            });
+            checks.follow(
+                inside,
+                Input::PostAt,
+                || feet(post.at),
+                || "6 in. or more inside the opening, from its left face".into(),
+            );
             checks.count(Input::PostStuds, usize::from(post.studs));
         });
     }
     if let [Some(first), Some(second)] = run.posts {
         let apart = (second.at - first.at).abs();
-        checks.follow(APART <= apart, Input::PostsApart, feet(apart), || "1 ft or more".into());
+        checks.follow(APART <= apart, Input::PostsApart, || feet(apart), || "1 ft or more".into());
     }
 }
 
@@ -102,7 +111,7 @@ pub(super) fn unit_size(checks: &mut Checks, design: &OpeningDesign) {
     for (input, value, range, dimension) in
         [(Input::KindWidth, design.unit.width, wide, "wide"), (Input::KindHeight, design.unit.height, high, "high")]
     {
-        let given = value.written(LengthStyle::FeetInches);
-        checks.follow(range.contains(value), input, format!("a {kind} {given} {dimension}"), || range.words());
+        let given = || format!("a {kind} {} {dimension}", value.written(LengthStyle::FeetInches));
+        checks.follow(range.contains(value), input, given, || range.words());
     }
 }

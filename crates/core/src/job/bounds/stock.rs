@@ -34,7 +34,12 @@ fn board(checks: &mut Checks, board: HeaderBoard) {
     match board {
         HeaderBoard::Sheet { values, .. } => sheet(checks, &values),
         HeaderBoard::Sawn { size, .. } => {
-            checks.follow(size.is_made(), Input::SawnSize, size.name(), || "a size that is sawn, such as a 4x6".into());
+            checks.follow(
+                size.is_made(),
+                Input::SawnSize,
+                || size.name(),
+                || "a size that is sawn, such as a 4x6".into(),
+            );
         }
         HeaderBoard::Engineered { .. } => {}
     }
@@ -54,7 +59,7 @@ fn sheet(checks: &mut Checks, values: &SheetValues) {
     checks.follow(
         (LEAST_STABILITY..=most).contains(&stability),
         Input::SheetStability,
-        format!("{stability}{psi}"),
+        || format!("{stability}{psi}"),
         || format!("{LEAST_STABILITY} to its E, {most}{psi}"),
     );
     checks.number(Input::SheetDensity, f64::from(values.density_pcf));

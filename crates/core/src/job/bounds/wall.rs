@@ -65,16 +65,19 @@ fn rake(checks: &mut Checks, rake: Rake, frame: &WallFrame) {
         checks.on_wall(Input::PeakAt, at, frame.length);
         checks.length(Input::PeakHeight, height);
         let ends = rake.left.max(rake.right);
-        checks.follow(ends <= height, Input::PeakHeight, feet(height), || "no lower than either end".into());
+        checks.follow(ends <= height, Input::PeakHeight, || feet(height), || "no lower than either end".into());
     }
     if checks.found() != before {
         return;
     }
     for [(x0, y0), (x1, y1)] in frame.top_lines() {
         let (rise, run) = ((y1 - y0).abs(), x1 - x0);
-        checks.follow(rise <= run * STEEPEST, Input::RakeRise, format!("{} in {}", feet(rise), feet(run)), || {
-            format!("{} in 12 at most", STEEPEST * 12)
-        });
+        checks.follow(
+            rise <= run * STEEPEST,
+            Input::RakeRise,
+            || format!("{} in {}", feet(rise), feet(run)),
+            || format!("{} in 12 at most", STEEPEST * 12),
+        );
     }
 }
 
@@ -95,9 +98,12 @@ fn framing(checks: &mut Checks, options: &FramingOptions, frame: &WallFrame) {
     let feet = |length: Length| length.written(LengthStyle::FeetInches);
     for (place, row) in options.blocking.iter().enumerate() {
         checks.within(Within::BlockingRow(place), |checks| {
-            checks.follow((least..=most).contains(row), Input::Blocking, feet(*row), || {
-                format!("{} to {}", feet(least), feet(most))
-            });
+            checks.follow(
+                (least..=most).contains(row),
+                Input::Blocking,
+                || feet(*row),
+                || format!("{} to {}", feet(least), feet(most)),
+            );
         });
     }
     checks.count(Input::CastBolts, options.cast_bolts.len());
@@ -125,9 +131,12 @@ fn own_breaks(checks: &mut Checks, own: &OwnBreaks, wall_length: Length) {
         for (place, at) in breaks.iter().enumerate() {
             let fine = from < *at && *at < wall_length;
             checks.within(step(place), |checks| {
-                checks.follow(fine, Input::PlateBreak, at.written(LengthStyle::FeetInches), || {
-                    "inside the wall, from left to right".into()
-                });
+                checks.follow(
+                    fine,
+                    Input::PlateBreak,
+                    || at.written(LengthStyle::FeetInches),
+                    || "inside the wall, from left to right".into(),
+                );
             });
             from = *at;
         }
@@ -137,5 +146,5 @@ fn own_breaks(checks: &mut Checks, own: &OwnBreaks, wall_length: Length) {
 /// Studs as walls have them.
 fn adjoining(checks: &mut Checks, input: Input, depth: Depth) {
     let fine = matches!(depth, Depth::Four | Depth::Six | Depth::Eight);
-    checks.follow(fine, input, depth.nominal().to_string(), || "2x4, 2x6 or 2x8".into());
+    checks.follow(fine, input, || depth.nominal().to_string(), || "2x4, 2x6 or 2x8".into());
 }

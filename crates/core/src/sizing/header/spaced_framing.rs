@@ -14,6 +14,8 @@
 //! **Worked example.** 24 in. apart over 37.5 in.: one in the middle, M = 24·w·37.5/4 = 225·w against w·37.5²/8 = 175.8·w,
 //! 28 % more. Over 48 in., one over the support and one in the middle: R = 24·w·1.5 = 36·w against 24·w, 50 % more.
 
+use smallvec::SmallVec;
+
 use crate::sizing::problem::SpacedFraming;
 
 /// What points do more than the same load evenly, for 1 lb/in. of it.
@@ -33,11 +35,30 @@ pub struct SpacedEffect {
     pub spread: f64,
 }
 
+/// Effects over spans that were asked for before: headers of one opening differ in few of them.
+#[derive(Clone, Debug, Default)]
+pub struct KnownEffects {
+    known: SmallVec<[((u64, Option<u64>), Option<SpacedEffect>); 8]>,
+}
+
+impl KnownEffects {
+    /// The effect of one opening's framing, as [`spaced_effect`] has it.
+    pub fn over(&mut self, spaced: &SpacedFraming, span: f64, shear_at: Option<f64>) -> Option<SpacedEffect> {
+        let key = (span.to_bits(), shear_at.map(f64::to_bits));
+        if let Some((_, effect)) = self.known.iter().find(|(known, _)| *known == key) {
+            return *effect;
+        }
+        let effect = spaced_effect(spaced, span, shear_at);
+        self.known.push((key, effect));
+        effect
+    }
+}
+
 /// A hundredth more than evenly is the least that counts.
 const COUNTS_FROM: f64 = 1.01;
 /// The worst of every place over a span of so many inches, with shear taken so far from the support; `None` where the even load
 /// does as much.
-pub fn spaced_effect(spaced: &SpacedFraming, span: f64, shear_at: Option<f64>) -> Option<SpacedEffect> {
+fn spaced_effect(spaced: &SpacedFraming, span: f64, shear_at: Option<f64>) -> Option<SpacedEffect> {
     let (apart, spread) = (spaced.apart.to_inches(), spaced.spread.to_inches());
     if apart <= 0.0 || span <= 0.0 {
         return None;

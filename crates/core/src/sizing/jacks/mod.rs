@@ -142,11 +142,9 @@ impl KnownJacks {
             return *own;
         }
         let mut own = OwnStrength::default();
-        for (index, combination) in STRENGTH_COMBINATIONS.iter().enumerate() {
-            if combination.applies_to(&bridge.present) {
-                own.column[index] = column::one_jack_carries(&mut Silent, bridge, combination);
-                own.end_grain[index] = end_grain::one_jack_carries(&mut Silent, bridge, combination).unwrap_or(0.0);
-            }
+        for (index, combination) in bridge.strength_combinations() {
+            own.column[index] = column::one_jack_carries(&mut Silent, bridge, combination);
+            own.end_grain[index] = end_grain::one_jack_carries(&mut Silent, bridge, combination).unwrap_or(0.0);
         }
         own.wood = eccentric::wood(bridge, length.to_inches(), bridge.problem.wall_depth.to_inches());
         self.known.push((key, own));
@@ -176,10 +174,7 @@ pub fn jack_pack(bridge: &Bridge<'_>, strength: &JackStrength, end: End, reactio
     let mut end_grain = JackCount::of(JackReason::EndGrain, 0.0, "", None);
     let mut off_middle: Option<JackCount> = None;
     let off = eccentric::eccentricity(bridge);
-    for (index, combination) in STRENGTH_COMBINATIONS.iter().enumerate() {
-        if !combination.applies_to(&bridge.present) {
-            continue;
-        }
+    for (index, combination) in bridge.strength_combinations() {
         let even = combination.total(reactions);
         largest_load = largest_load.max(even);
         let load = even + bridge.spaced_on_pack(combination);

@@ -126,10 +126,13 @@ pub struct TableCell {
 
 /// The span and the jacks of `plies` of 2x `depth` under these loads, lb/ft by kind.
 pub fn table_cell(depth: Depth, plies: u8, loads: &ByKind<f64>) -> TableCell {
+    // The heaviest for its duration governs bending and shear alike.
+    let work = |combination: &Combination| combination.total(loads) / combination.duration;
+    let harder = |a, b| if work(a) < work(b) { b } else { a };
+    let hardest = STRENGTH_COMBINATIONS.iter().fold(&STRENGTH_COMBINATIONS[0], harder);
     let span_inches = Species::ALL
         .into_iter()
-        .flat_map(|species| STRENGTH_COMBINATIONS.iter().map(move |combination| (species, combination)))
-        .map(|(species, combination)| span_inches(species, depth, plies, combination, loads))
+        .map(|species| span_inches(species, depth, plies, hardest, loads))
         .fold(f64::INFINITY, f64::min);
     let heaviest = STRENGTH_COMBINATIONS.iter().map(|combination| combination.total(loads)).fold(0.0, f64::max);
     let reaction = heaviest / 12.0 * span_inches / 2.0;
