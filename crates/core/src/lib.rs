@@ -1,8 +1,8 @@
 //! Sturvek's core: the trade itself, as pure functions over plain data.
 //!
 //! From inputs to results: [`job`] holds what the user describes; [`loads`] takes it down to pounds per foot of wall;
-//! [`sizing`] finds the header, jacks and kings; [`framing`] lays out the members, marks and heights; [`studies`]
-//! ask of the whole job. [`measure`],
+//! [`sizing`] finds the header, jacks and kings; [`framing`] lays out the members, marks and heights of a wall; [`plan`] is
+//! the whole job, worked out once; [`studies`] ask of it. [`measure`],
 //! [`lumber`], [`statics`] and [`working`] serve them. Nothing here reads a file, a clock or a network.
 
 pub mod framing;
@@ -10,6 +10,7 @@ pub mod job;
 pub mod loads;
 pub mod lumber;
 pub mod measure;
+pub mod plan;
 pub mod sizing;
 pub mod statics;
 pub mod studies;

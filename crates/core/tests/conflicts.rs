@@ -20,7 +20,7 @@ use sturvek_core::sizing::verdict::Verdict;
 const OPENING: OpeningId = OpeningId(1);
 
 fn found(job: &Job) -> Vec<Finding> {
-    plan_wall(job, &job.walls[0]).findings
+    plan_wall(&job.rules(), &job.walls[0]).findings
 }
 
 /// A partition of 24 ft with one opening of this kind and width in its middle.
@@ -342,7 +342,7 @@ fn what_stops_the_load_makes_the_word_and_what_does_not_stands_beside_it() {
     let word = |change: &dyn Fn(&mut Job)| {
         let mut job = roofed(36);
         change(&mut job);
-        let plan = plan_wall(&job, &job.walls[0]).openings.remove(0);
+        let plan = plan_wall(&job.rules(), &job.walls[0]).openings.remove(0);
         (plan.verdict, plan.sentence)
     };
     let stopped = |change: &dyn Fn(&mut Job), words: &str| {

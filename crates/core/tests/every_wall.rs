@@ -262,7 +262,7 @@ proptest! {
         prop_assume!(bounds::wall_frame(&frame).is_ok());
         let job = job(frame, designs, bears);
         let frame = &job.walls[0].frame;
-        let plan = plan_wall(&job, &job.walls[0]);
+        let plan = plan_wall(&job.rules(), &job.walls[0]);
         heights_add_up(&plan, frame)?;
         marks_and_members(&plan)?;
         the_word_is_true(&plan)?;
@@ -287,7 +287,7 @@ fn a_break_decided_over_a_header_is_found_and_drawn() {
     let mut job = job_of(OpeningKind::Door, Length::inches(36), carrying(&[Framing::Roof(roof())]));
     let lower = vec![Length::feet(12)];
     job.walls[0].frame.framing.own_breaks = Some(sturvek_core::job::OwnBreaks { lower, upper: vec![Length::feet(14)] });
-    let plan = plan_wall(&job, &job.walls[0]);
+    let plan = plan_wall(&job.rules(), &job.walls[0]);
     let over = Finding::BreakOverOpening { opening: OpeningId(1), at: Length::feet(12) };
     assert!(plan.findings.contains(&over), "{:?}", plan.findings);
     let near = Finding::BreaksTooNear { at: Length::feet(12), apart: Length::feet(2), wanted: Length::feet(4) };

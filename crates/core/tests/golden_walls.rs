@@ -13,7 +13,7 @@ use sturvek_core::lumber::{Depth, EngineeredClass, HeaderBoard, HeaderSpec};
 use sturvek_core::measure::{End, Ends, Length};
 
 fn planned(job: &Job) -> WallPlan {
-    plan_wall(job, &job.walls[0])
+    plan_wall(&job.rules(), &job.walls[0])
 }
 
 fn cuts(plan: &WallPlan, role: Role) -> Vec<f64> {

@@ -256,7 +256,7 @@ fn kings_take_half_the_opening_and_half_a_space_over_the_whole_height() {
 #[test]
 fn jacks_are_not_full_height_studs() {
     let job = job_of(OpeningKind::PairOfDoors, Length::feet(6), carrying(&[Framing::Roof(roof())]));
-    let plan = plan_wall(&job, &job.walls[0]);
+    let plan = plan_wall(&job.rules(), &job.walls[0]);
     let full = job.walls[0].frame.stud_length();
     let of = |role| plan.members.iter().filter(move |member| member.role == role);
     assert!(of(Role::Jack).all(|jack| jack.cut < full));

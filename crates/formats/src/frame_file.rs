@@ -107,7 +107,7 @@ impl From<Length> for Exact {
 /// Frames every wall of a job.
 pub fn framed(job: &Job) -> FrameFile {
     let wall = |wall: &sturvek_core::job::Wall| {
-        let plan = plan_wall(job, wall);
+        let plan = plan_wall(&job.rules(), wall);
         FramedWall {
             name: wall.frame.name.clone(),
             length: wall.frame.length.into(),

@@ -100,7 +100,7 @@ pub fn tickets(job: &Job) -> Vec<Ticket> {
 }
 
 fn of_wall(job: &Job, wall: &Wall) -> Vec<Ticket> {
-    let plan = plan_wall(job, wall);
+    let plan = plan_wall(&job.rules(), wall);
     let mut openings: Vec<&OpeningPlan> = plan.openings.iter().collect();
     openings.sort_by_key(|opening| opening.letter);
     openings.into_iter().map(|opening| ticket(wall, &plan, opening)).collect()

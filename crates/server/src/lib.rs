@@ -1,4 +1,4 @@
-//! The server: the API and the page from one process, which holds no state of its own.
+//! The server: the API and the page from one process, which holds no state of its own but plans that it can work out again.
 //!
 //! A handler extracts, calls the store or the core, and answers. Errors become problem details in one place
 //! ([`problem`]). Any number of servers may run on one database.
@@ -7,6 +7,7 @@ pub mod demo;
 mod extract;
 mod openapi;
 mod page;
+mod plans;
 pub mod problem;
 mod routes;
 mod state;
@@ -18,6 +19,7 @@ use axum::Router;
 use axum::extract::DefaultBodyLimit;
 use axum::http::{HeaderName, HeaderValue, StatusCode, header};
 use sturvek_store::Jobs;
+use tower_http::CompressionLevel;
 use tower_http::catch_panic::CatchPanicLayer;
 use tower_http::compression::CompressionLayer;
 use tower_http::set_header::SetResponseHeaderLayer;
@@ -42,13 +44,13 @@ pub fn app(jobs: Jobs) -> Router {
         .merge(api)
         .route("/api/{*rest}", axum::routing::any(problem::no_such_address))
         .fallback(page::serve)
-        .with_state(AppState { jobs })
+        .with_state(AppState { jobs, plans: plans::Plans::default() })
         .layer(DefaultBodyLimit::max(LARGEST_REQUEST))
         .layer(TimeoutLayer::with_status_code(StatusCode::SERVICE_UNAVAILABLE, LONGEST_REQUEST))
         .layer(CatchPanicLayer::custom(problem::from_panic))
         .layer(axum::middleware::map_response(problem::complete))
         .layer(axum::middleware::from_fn(problem::own_page_only))
-        .layer(CompressionLayer::new())
+        .layer(CompressionLayer::new().quality(CompressionLevel::Fastest))
         .layer(header(header::CONTENT_SECURITY_POLICY, CONTENT_POLICY))
         .layer(header(header::X_CONTENT_TYPE_OPTIONS, "nosniff"))
         .layer(header(header::REFERRER_POLICY, "no-referrer"))

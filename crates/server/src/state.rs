@@ -2,6 +2,8 @@
 
 use sturvek_store::Jobs;
 
+use crate::plans::Plans;
+
 /// The largest request that is read, bytes.
 pub const LARGEST_REQUEST: usize = 1024 * 1024;
 
@@ -10,4 +12,6 @@ pub const LARGEST_REQUEST: usize = 1024 * 1024;
 pub struct AppState {
     /// The jobs.
     pub jobs: Jobs,
+    /// Their plans, while they are asked for.
+    pub plans: Plans,
 }

@@ -2,14 +2,18 @@
 
 use chrono::{DateTime, Utc};
 use serde::{Deserialize, Serialize};
+use sturvek_core::framing::plan_one;
 use sturvek_core::framing::say::{Said, Wanted};
-use sturvek_core::framing::{WallPlan, plan_wall};
-use sturvek_store::{LogEntry, StoredJob};
+use sturvek_core::job::{OpeningId, WallId};
+use sturvek_core::plan::{JobPlan, Settled};
+use sturvek_store::{ListedJob, LogEntry, StoredJob};
 use sturvek_wire::Command;
 use sturvek_wire::inputs::{CodeTable, Design, Job};
-use sturvek_wire::results::{SheetPart, Unresolved};
+use sturvek_wire::results::{CandidateView, SheetPart, Unresolved, WallView, candidates, wall_view};
 use utoipa::{IntoParams, ToSchema};
 use uuid::Uuid;
+
+use crate::plans::Planned;
 
 /// A job in the list.
 #[derive(Clone, Debug, Serialize, ToSchema)]
@@ -43,6 +47,27 @@ pub struct JobView {
     pub can_redo: Option<String>,
     /// Per wall, in order: how many openings, and how many of them are not settled.
     pub totals: Vec<Unresolved>,
+    /// What whoever made an edit looks at, as it is now.
+    #[serde(skip_serializing_if = "Option::is_none")]
+    pub looked_at: Option<LookedAt>,
+}
+
+/// What somebody looks at: a wall, and an opening in it.
+#[derive(Clone, Copy, Debug, Deserialize, ToSchema)]
+pub struct Look {
+    /// The wall.
+    pub wall: Uuid,
+    /// The opening.
+    pub opening: Option<Uuid>,
+}
+
+/// What somebody looks at, planned.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct LookedAt {
+    /// The wall.
+    pub wall: WallView,
+    /// Every header that was tried over the opening.
+    pub candidates: Option<Vec<CandidateView>>,
 }
 
 /// An entry of a job's history.
@@ -76,6 +101,8 @@ pub struct Edit {
     pub command: Command,
     /// Who does it.
     pub author: Option<String>,
+    /// What they look at: it comes with the answer.
+    pub looking_at: Option<Look>,
 }
 
 /// A step back or forth.
@@ -85,6 +112,8 @@ pub struct StepRequest {
     pub on_version: i64,
     /// Who does it.
     pub author: Option<String>,
+    /// What they look at: it comes with the answer.
+    pub looking_at: Option<Look>,
 }
 
 /// A command to try without keeping it.
@@ -198,33 +227,35 @@ impl From<LogEntry> for HistoryEntry {
     }
 }
 
-impl From<StoredJob> for JobView {
-    fn from(stored: StoredJob) -> Self {
-        let plans = plans(&stored);
+impl JobView {
+    /// A job, with what somebody looks at in it.
+    pub fn of(stored: &StoredJob, planned: &Planned, look: Option<Look>) -> Self {
         Self {
             id: stored.id,
             version: stored.version,
             job: (&stored.job).into(),
-            can_undo: stored.can_undo,
-            can_redo: stored.can_redo,
-            totals: plans.iter().map(|plan| Unresolved::count([plan])).collect(),
+            can_undo: stored.can_undo.clone(),
+            can_redo: stored.can_redo.clone(),
+            totals: planned.plan.walls().map(|(_, plan)| plan.settled().into()).collect(),
+            looked_at: look.and_then(|look| LookedAt::of(&planned.plan, look)),
         }
     }
 }
 
-impl From<StoredJob> for JobSummary {
-    fn from(stored: StoredJob) -> Self {
-        Self {
-            id: stored.id,
-            name: stored.job.name.clone(),
-            version: stored.version,
-            updated_at: stored.updated_at,
-            walls: stored.job.walls.iter().map(|wall| wall.frame.name.clone()).collect(),
-            totals: Unresolved::count(&plans(&stored)),
-        }
+impl LookedAt {
+    /// `None` if the wall is not there any more.
+    fn of(plan: &JobPlan, look: Look) -> Option<Self> {
+        let (wall, planned) = plan.wall(WallId(look.wall.as_u128()))?;
+        let opening = look.opening.map(|opening| OpeningId(opening.as_u128()));
+        let tried = opening.and_then(|opening| plan_one(&plan.job().rules(), wall, opening));
+        Some(Self { wall: wall_view(&plan.job().rules(), wall, planned), candidates: tried.as_ref().map(candidates) })
     }
 }
 
-fn plans(stored: &StoredJob) -> Vec<WallPlan> {
-    stored.job.walls.iter().map(|wall| plan_wall(&stored.job, wall)).collect()
+impl JobSummary {
+    /// A job in the list.
+    pub fn of(listed: ListedJob, settled: Settled) -> Self {
+        let ListedJob { id, name, version, updated_at, walls, .. } = listed;
+        Self { id, name, version, updated_at, walls, totals: settled.into() }
+    }
 }

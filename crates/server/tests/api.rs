@@ -365,6 +365,49 @@ fn millimeters(value: &Value) -> f64 {
 }
 
 #[tokio::test]
+async fn an_edit_is_answered_with_what_is_looked_at() {
+    let api = Api::with_demo().await;
+    let view = api.demo_job().await;
+    let path = format!("/api/jobs/{}", text(&view["id"]));
+    let wall = wall_named(&view, "Water side");
+    let (wall_id, opening) = (&wall["id"], &wall["openings"][0]["id"]);
+    let look = json!({ "wall": wall_id, "opening": opening });
+    let chosen = json!({ "do": "move_opening", "opening": opening, "to": "5'", "measured": "center" });
+    let edit = json!({ "on_version": view["version"], "command": chosen, "looking_at": look });
+    let after = api.post(&format!("{path}/commands"), edit).await.body;
+    let planned = api.get(&format!("{path}/walls/{}", text(wall_id))).await.body;
+    assert_eq!(after["looked_at"]["wall"], planned, "the wall as it is asked for by itself");
+    let tried = api.get(&format!("{path}/openings/{}/candidates", text(opening))).await.body;
+    assert_eq!(after["looked_at"]["candidates"], tried);
+    assert!(3 < tried.as_array().expect("headers").len() && planned["openings"][0]["candidates"].is_null());
+    // Undo as well; and what was kept of the version before is what was planned for it.
+    let back = json!({ "on_version": after["version"], "looking_at": { "wall": wall_id } });
+    let back = api.post(&format!("{path}/undo"), back).await.body;
+    assert_ne!(back["looked_at"]["wall"], planned);
+    assert_eq!(back["looked_at"]["candidates"], Value::Null);
+    // A wall that is gone is not looked at any more.
+    let remove = json!({ "do": "remove_wall", "wall": wall_id });
+    let gone = json!({ "on_version": back["version"], "command": remove, "looking_at": look });
+    let gone = api.post(&format!("{path}/commands"), gone).await;
+    assert_eq!((gone.status, &gone.body["looked_at"]), (StatusCode::OK, &Value::Null));
+}
+
+#[tokio::test]
+async fn the_list_counts_again_what_has_changed() {
+    let api = Api::with_demo().await;
+    let totals = async || api.get("/api/jobs").await.body[0]["totals"].clone();
+    let before = totals().await;
+    assert_eq!(before, totals().await, "counted once, then kept");
+    let view = api.demo_job().await;
+    let wall = wall_named(&view, "Water side");
+    let remove = json!({ "do": "remove_wall", "wall": wall["id"] });
+    let edit = json!({ "on_version": view["version"], "command": remove });
+    api.post(&format!("/api/jobs/{}/commands", text(&view["id"])), edit).await;
+    let openings = |totals: &Value| totals["openings"].as_u64().expect("a number");
+    assert_eq!(openings(&before) - openings(&totals().await), 4);
+}
+
+#[tokio::test]
 async fn a_wall_is_said_by_its_length_and_openings_in_millimeters() {
     let api = Api::with_demo().await;
     let view = api.demo_job().await;

@@ -62,23 +62,23 @@ impl Jobs {
         Ok(job_table::Entity::find().one(&self.db).await?.is_some())
     }
 
-    /// Every job that is not deleted, newest change first.
+    pub(crate) const fn database(&self) -> &DatabaseConnection {
+        &self.db
+    }
+
+    /// A job's version.
     ///
     /// # Errors
-    /// Whatever the database says.
-    pub async fn list(&self) -> Result<Vec<StoredJob>, StoreError> {
-        let transaction = self.snapshot().await?;
-        let rows = job_table::Entity::find()
+    /// [`StoreError::NoSuchJob`], or whatever the database says.
+    pub async fn version(&self, id: Uuid) -> Result<i64, StoreError> {
+        let version: Option<i64> = job_table::Entity::find_by_id(id)
             .filter(job_table::Column::DeletedAt.is_null())
-            .order_by_desc(job_table::Column::UpdatedAt)
-            .all(&transaction)
+            .select_only()
+            .column(job_table::Column::Version)
+            .into_tuple()
+            .one(&self.db)
             .await?;
-        let mut jobs = Vec::with_capacity(rows.len());
-        for row in rows {
-            jobs.push(stored(&transaction, row).await?);
-        }
-        transaction.commit().await?;
-        Ok(jobs)
+        version.ok_or(StoreError::NoSuchJob(id))
     }
 
     /// One job.
@@ -144,17 +144,24 @@ impl Jobs {
         if result.rows_affected == 0 { Err(StoreError::NoSuchJob(id)) } else { Ok(()) }
     }
 
-    /// Applies a command made on version `on`, and keeps it.
+    /// Applies a command made on version `on`, and keeps it. Whoever knows the job at that version saves reading it.
     ///
     /// # Errors
     /// [`StoreError::Stale`] if the job has changed since; [`StoreError::Refused`] or [`StoreError::Field`] if the command
     /// cannot be applied; the job is then unchanged.
-    pub async fn execute(&self, id: Uuid, on: i64, command: Command, author: &str) -> Result<StoredJob, StoreError> {
+    pub async fn execute(
+        &self,
+        id: Uuid,
+        on: i64,
+        command: Command,
+        author: &str,
+        known: Option<&Job>,
+    ) -> Result<StoredJob, StoreError> {
         let command = command.with_identities().resolve()?;
         command.is_meant().map_err(|error| StoreError::refusal(&command, error.into()))?;
         let transaction = self.db.begin().await?;
         let row = locked(&transaction, id, on).await?;
-        let edit = Edit { action: Action::Do, command, author };
+        let edit = Edit { action: Action::Do, command, author, known };
         let after = apply(&transaction, row, edit).await?;
         transaction.commit().await?;
         Ok(after)
@@ -164,19 +171,26 @@ impl Jobs {
     ///
     /// # Errors
     /// [`StoreError::NothingTo`], [`StoreError::Stale`], or whatever the database says.
-    pub async fn undo(&self, id: Uuid, on: i64, author: &str) -> Result<StoredJob, StoreError> {
-        self.step(id, on, author, Direction::Undo).await
+    pub async fn undo(&self, id: Uuid, on: i64, author: &str, known: Option<&Job>) -> Result<StoredJob, StoreError> {
+        self.step(id, on, author, known, Direction::Undo).await
     }
 
     /// Does the last command that was taken back again.
     ///
     /// # Errors
     /// [`StoreError::NothingTo`], [`StoreError::Stale`], or whatever the database says.
-    pub async fn redo(&self, id: Uuid, on: i64, author: &str) -> Result<StoredJob, StoreError> {
-        self.step(id, on, author, Direction::Redo).await
+    pub async fn redo(&self, id: Uuid, on: i64, author: &str, known: Option<&Job>) -> Result<StoredJob, StoreError> {
+        self.step(id, on, author, known, Direction::Redo).await
     }
 
-    async fn step(&self, id: Uuid, on: i64, author: &str, direction: Direction) -> Result<StoredJob, StoreError> {
+    async fn step(
+        &self,
+        id: Uuid,
+        on: i64,
+        author: &str,
+        known: Option<&Job>,
+        direction: Direction,
+    ) -> Result<StoredJob, StoreError> {
         let transaction = self.db.begin().await?;
         let row = locked(&transaction, id, on).await?;
         let entry = next_entry(&transaction, id, direction).await?;
@@ -188,7 +202,7 @@ impl Jobs {
         let command: Command = saved::read(form_of(entry.form)?, kept.clone())?;
         // Boards that were kept before they had identities are given them here.
         let command = command.with_identities().resolve()?;
-        let edit = Edit { action: Action::Step(direction, &entry), command, author };
+        let edit = Edit { action: Action::Step(direction, &entry), command, author, known };
         let mut change: log_entry::ActiveModel = entry.clone().into_active_model();
         change.state = Set(Some(state.to_owned()));
         change.update(&transaction).await?;
@@ -242,6 +256,8 @@ struct Edit<'a> {
     action: Action<'a>,
     command: job::Command,
     author: &'a str,
+    /// The job it is made on, if that is known.
+    known: Option<&'a Job>,
 }
 
 /// What a change of direction would act on: the newest command still done, or the oldest one undone.
@@ -291,8 +307,13 @@ async fn apply(
 ) -> Result<StoredJob, StoreError> {
     let id = row.id;
     let version = row.version + 1;
-    let rows = read_rows(transaction, id).await?;
-    let before = job_of(&row, rows.clone())?;
+    let (rows, before) = match edit.known.filter(|_| row.form == FORM) {
+        Some(known) => (rows_of(id, known)?, known.clone()),
+        None => {
+            let rows = read_rows(transaction, id).await?;
+            (rows.clone(), job_of(&row, rows)?)
+        }
+    };
     let applied = command::apply(&before, &edit.command).map_err(|error| StoreError::refusal(&edit.command, error))?;
     // Held against the rows as they are kept: documents of an older form are written anew.
     write_rows(transaction, rows, rows_of(id, &applied.job)?).await?;

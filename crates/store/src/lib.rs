@@ -6,12 +6,14 @@
 pub mod entity;
 mod error;
 pub mod jobs;
+mod list;
 pub mod log;
 mod migration;
 mod rows;
 
 pub use error::StoreError;
 pub use jobs::{Jobs, StoredJob};
+pub use list::ListedJob;
 pub use log::LogEntry;
 pub use migration::migrate;
 
@@ -24,6 +26,6 @@ use std::time::Duration;
 /// Whatever the database says.
 pub async fn connect(address: &str) -> Result<DatabaseConnection, StoreError> {
     let mut options = ConnectOptions::new(address);
-    options.max_connections(16).acquire_timeout(Duration::from_secs(5)).sqlx_logging(false);
+    options.max_connections(16).acquire_timeout(Duration::from_secs(12)).sqlx_logging(false);
     Ok(Database::connect(options).await?)
 }

@@ -3,6 +3,7 @@
 use proptest::strategy::{Strategy, ValueTree};
 use proptest::test_runner::TestRunner;
 use sturvek_core::measure::Length;
+use sturvek_core::plan::Settled;
 use sturvek_store::{Jobs, StoreError, connect, migrate};
 use sturvek_test_support::drawn::any_job;
 use sturvek_wire::Command;
@@ -50,7 +51,7 @@ async fn every_job_comes_back_from_its_rows_the_same() {
         let id = jobs.create(&job).await.expect("kept");
         assert_eq!(jobs.get(id).await.expect("found").job, job);
         let renamed = command(&serde_json::json!({ "do": "rename_job", "name": "Other" }));
-        let after = jobs.execute(id, 0, renamed, "somebody").await.expect("renamed");
+        let after = jobs.execute(id, 0, renamed, "somebody", None).await.expect("renamed");
         assert_eq!(after.job, sturvek_core::job::Job { name: "Other".into(), ..job });
         assert_eq!(jobs.get(id).await.expect("found").job, after.job);
     }
@@ -75,19 +76,19 @@ async fn commands_are_kept_with_their_rows_and_taken_back_exactly() {
     ];
     let mut states = vec![sample.clone()];
     for (version, edit) in (0..).zip(&edits) {
-        let after = jobs.execute(id, version, command(edit), "Ada").await.expect("applied");
+        let after = jobs.execute(id, version, command(edit), "Ada", None).await.expect("applied");
         assert_eq!(jobs.get(id).await.expect("found").job, after.job, "what is read is what was answered");
         states.push(after.job);
     }
     for wanted in states.iter().rev().skip(1) {
         let version = jobs.get(id).await.expect("found").version;
-        assert_eq!(&jobs.undo(id, version, "Ada").await.expect("undone").job, wanted);
+        assert_eq!(&jobs.undo(id, version, "Ada", None).await.expect("undone").job, wanted);
     }
     let version = jobs.get(id).await.expect("found").version;
-    assert!(matches!(jobs.undo(id, version, "Ada").await, Err(StoreError::NothingTo("undo"))));
+    assert!(matches!(jobs.undo(id, version, "Ada", None).await, Err(StoreError::NothingTo("undo"))));
     for wanted in &states[1..] {
         let version = jobs.get(id).await.expect("found").version;
-        assert_eq!(&jobs.redo(id, version, "Ada").await.expect("done again").job, wanted);
+        assert_eq!(&jobs.redo(id, version, "Ada", None).await.expect("done again").job, wanted);
     }
     let history = jobs.history(id, 100).await.expect("read");
     assert_eq!(history.len(), 3 * edits.len());
@@ -100,12 +101,12 @@ async fn a_new_edit_ends_what_could_be_done_again() {
     let jobs = jobs().await;
     let sample = sample();
     let id = jobs.create(&sample).await.expect("kept");
-    jobs.execute(id, 0, move_first(&sample, "6-0"), "Ada").await.expect("applied");
-    let undone = jobs.undo(id, 1, "Ada").await.expect("undone");
+    jobs.execute(id, 0, move_first(&sample, "6-0"), "Ada", None).await.expect("applied");
+    let undone = jobs.undo(id, 1, "Ada", None).await.expect("undone");
     assert!(undone.can_redo.is_some());
-    let after = jobs.execute(id, 2, move_first(&sample, "5-0"), "Ben").await.expect("applied");
+    let after = jobs.execute(id, 2, move_first(&sample, "5-0"), "Ben", None).await.expect("applied");
     assert_eq!(after.can_redo, None);
-    assert!(matches!(jobs.redo(id, 3, "Ada").await, Err(StoreError::NothingTo("redo"))));
+    assert!(matches!(jobs.redo(id, 3, "Ada", None).await, Err(StoreError::NothingTo("redo"))));
 }
 
 #[tokio::test]
@@ -113,8 +114,8 @@ async fn a_stale_command_changes_nothing_and_says_what_changed() {
     let jobs = jobs().await;
     let sample = sample();
     let id = jobs.create(&sample).await.expect("kept");
-    jobs.execute(id, 0, move_first(&sample, "6-0"), "Ada").await.expect("applied");
-    let error = jobs.execute(id, 0, move_first(&sample, "5-0"), "Ben").await.expect_err("stale");
+    jobs.execute(id, 0, move_first(&sample, "6-0"), "Ada", None).await.expect("applied");
+    let error = jobs.execute(id, 0, move_first(&sample, "5-0"), "Ben", None).await.expect_err("stale");
     let StoreError::Stale { on, current, since } = error else { panic!("{error}") };
     assert_eq!((on, current), (0, 1));
     assert_eq!(
@@ -133,7 +134,7 @@ async fn of_many_who_edit_the_same_version_exactly_one_succeeds() {
     let mut tasks = Vec::new();
     for inches in 50..58 {
         let (jobs, command) = (jobs.clone(), move_first(&sample, &inches.to_string()));
-        tasks.push(tokio::spawn(async move { jobs.execute(id, 0, command, "anyone").await.is_ok() }));
+        tasks.push(tokio::spawn(async move { jobs.execute(id, 0, command, "anyone", None).await.is_ok() }));
     }
     let mut succeeded = 0;
     for task in tasks {
@@ -148,7 +149,7 @@ async fn a_refused_command_leaves_no_trace() {
     let jobs = jobs().await;
     let sample = sample();
     let id = jobs.create(&sample).await.expect("kept");
-    let error = jobs.execute(id, 0, move_first(&sample, "400-0"), "Ada").await.expect_err("off the wall");
+    let error = jobs.execute(id, 0, move_first(&sample, "400-0"), "Ada", None).await.expect_err("off the wall");
     assert!(matches!(error, StoreError::Fields(_)), "{error}");
     let stored = jobs.get(id).await.expect("found");
     assert_eq!((stored.version, stored.job), (0, sample));
@@ -164,15 +165,15 @@ async fn what_a_job_names_belongs_to_it() {
     let second = jobs.create(&sturvek_core::job::Job::empty("Other", vec![])).await.expect("kept");
     let wall = sturvek_wire::inputs::Wall::from(&sample.walls[0]);
     let add = command(&serde_json::json!({ "do": "add_wall", "wall": wall, "at": 0 }));
-    let added = jobs.execute(second, 0, add.clone(), "somebody").await.expect("it is new there");
+    let added = jobs.execute(second, 0, add.clone(), "somebody", None).await.expect("it is new there");
     assert_eq!(added.job.walls[0], sample.walls[0]);
     let there = jobs.get(first).await.expect("found");
     assert_eq!((there.job, there.version), (sample.clone(), 0), "the first job is as it was");
     // Changed and taken back there, it changes there alone.
-    let moved = jobs.execute(second, 1, move_first(&added.job, "6'"), "somebody").await.expect("moved");
+    let moved = jobs.execute(second, 1, move_first(&added.job, "6'"), "somebody", None).await.expect("moved");
     assert_ne!(moved.job.walls[0], sample.walls[0]);
-    jobs.undo(second, 2, "somebody").await.expect("taken back");
-    let without = jobs.undo(second, 3, "somebody").await.expect("taken out");
+    jobs.undo(second, 2, "somebody", None).await.expect("taken back");
+    let without = jobs.undo(second, 3, "somebody", None).await.expect("taken out");
     assert!(without.job.walls.is_empty());
     assert_eq!(jobs.get(first).await.expect("found").job, sample, "and still is");
 }
@@ -199,7 +200,7 @@ async fn an_identity_twice_in_one_command_is_refused() {
     twice.openings.push(again);
     let wall = sturvek_wire::inputs::Wall::from(&twice);
     let add = command(&serde_json::json!({ "do": "add_wall", "wall": wall, "at": 0 }));
-    let refused = jobs.execute(id, 0, add, "somebody").await;
+    let refused = jobs.execute(id, 0, add, "somebody", None).await;
     assert!(matches!(refused, Err(StoreError::Refused(_))), "{refused:?}");
     assert_eq!(jobs.get(id).await.expect("found").version, 0);
 }
@@ -219,6 +220,45 @@ async fn deleting_is_undone_and_copies_stand_alone() {
     assert_eq!(copy.name, format!("{}, copy", sample.name));
     assert_ne!(copy.walls[0].openings[0].id, sample.walls[0].openings[0].id);
     assert!(matches!(jobs.delete(Uuid::from_u128(1)).await, Err(StoreError::NoSuchJob(_))));
+}
+
+/// What was counted holds for the version it was counted at, and for no other.
+#[tokio::test]
+async fn what_is_settled_is_kept_for_a_version() {
+    let jobs = jobs().await;
+    let sample = sample();
+    let id = jobs.create(&sample).await.expect("kept");
+    let settled = async || jobs.list().await.expect("listed")[0].settled;
+    assert_eq!(settled().await, None);
+    let counted = Settled { openings: 9, unresolved: 2 };
+    jobs.keep_settled(id, 0, counted).await.expect("kept");
+    assert_eq!(settled().await, Some(counted));
+    let listed = &jobs.list().await.expect("listed")[0];
+    let names: Vec<String> = sample.walls.iter().map(|wall| wall.frame.name.clone()).collect();
+    assert_eq!((&listed.walls, &listed.name), (&names, &sample.name));
+    jobs.execute(id, 0, move_first(&sample, "6-0"), "Ada", None).await.expect("applied");
+    assert_eq!(settled().await, None, "the job has changed");
+    jobs.keep_settled(id, 0, counted).await.expect("a count that comes late");
+    assert_eq!(settled().await, None);
+}
+
+/// Whoever knows the job at a version saves reading it: what is kept and answered is the same.
+#[tokio::test]
+async fn an_edit_on_a_known_job_is_the_same_edit() {
+    let jobs = jobs().await;
+    let mut runner = TestRunner::default();
+    for _ in 0..12 {
+        let job = any_job().new_tree(&mut runner).expect("a job").current();
+        let (read, known) = (jobs.create(&job).await.expect("kept"), jobs.create(&job).await.expect("kept"));
+        let wall = Uuid::from_u128(job.walls[0].id.0);
+        let remove = command(&serde_json::json!({ "do": "remove_wall", "wall": wall }));
+        let by_reading = jobs.execute(read, 0, remove.clone(), "Ada", None).await.expect("removed");
+        let by_knowing = jobs.execute(known, 0, remove, "Ada", Some(&job)).await.expect("removed");
+        assert_eq!(by_reading.job, by_knowing.job);
+        assert_eq!(jobs.get(known).await.expect("found").job, by_reading.job);
+        jobs.undo(known, 1, "Ada", Some(&by_knowing.job)).await.expect("brought back");
+        assert_eq!(jobs.get(known).await.expect("found").job, job);
+    }
 }
 
 #[tokio::test]

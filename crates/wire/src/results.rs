@@ -17,6 +17,7 @@ use sturvek_core::loads::snow::what_is_computed;
 use sturvek_core::loads::{Asked, LoadKind, TakeDown};
 use sturvek_core::lumber::insulation::{r_value, spare_depth};
 use sturvek_core::measure::{End, Length};
+use sturvek_core::plan::Settled;
 use sturvek_core::sizing::Verdict as CoreVerdict;
 use sturvek_core::sizing::candidates::{Aim, Candidate};
 use sturvek_core::sizing::jacks::{JackCount, JackReason};
@@ -225,8 +226,6 @@ pub struct Ticket {
     pub schools: Vec<SchoolView>,
     /// Whether the job is built lean or belt and braces, as it is stated on the ticket.
     pub margin: String,
-    /// Everything that was tried, cheapest first.
-    pub candidates: Vec<CandidateView>,
     /// Jacks and kings at the left end.
     pub left_pack: PackView,
     /// Jacks and kings at the right end.
@@ -509,30 +508,15 @@ pub struct Unresolved {
     pub unresolved: usize,
 }
 
-impl Unresolved {
-    /// Counts over a job's planned walls.
-    pub fn count<'a>(plans: impl IntoIterator<Item = &'a WallPlan>) -> Self {
-        let mut totals = Self { openings: 0, unresolved: 0 };
-        for plan in plans {
-            totals.openings += plan.openings.len();
-            totals.unresolved += plan.openings.iter().filter(|opening| is_unresolved(opening, plan)).count();
-        }
-        totals
+impl From<Settled> for Unresolved {
+    fn from(settled: Settled) -> Self {
+        let Settled { openings, unresolved } = settled;
+        Self { openings, unresolved }
     }
-}
-
-fn is_unresolved(opening: &OpeningPlan, plan: &WallPlan) -> bool {
-    use sturvek_core::framing::Severity;
-    match opening.verdict {
-        // By calculation it fails: somebody decides.
-        CoreVerdict::OnlyTheTable | CoreVerdict::DoesNotCarry | CoreVerdict::AskAnEngineer => return true,
-        CoreVerdict::Carries | CoreVerdict::CarriesBarely => {}
-    }
-    plan.findings.iter().any(|f| f.opening() == Some(opening.id) && f.severity() == Severity::Trouble)
 }
 
 /// A planned wall for the page.
-pub fn wall_view(job: &job::Job, wall: &job::Wall, plan: &WallPlan) -> WallView {
+pub fn wall_view(rules: &job::Rules<'_>, wall: &job::Wall, plan: &WallPlan) -> WallView {
     WallView {
         id: Uuid::from_u128(wall.id.0),
         length: wall.frame.length.nanometers(),
@@ -551,7 +535,7 @@ pub fn wall_view(job: &job::Job, wall: &job::Wall, plan: &WallPlan) -> WallView 
         bolts: plan.bolts.iter().map(|bolt| bolt.nanometers()).collect(),
         top_line: top_line(&wall.frame),
         nailing: wall_nailing(wall, &plan.members).iter().map(Into::into).collect(),
-        openings: plan.openings.iter().map(|opening| ticket(opening, plan, job, wall)).collect(),
+        openings: plan.openings.iter().map(|opening| ticket(opening, plan, rules, wall)).collect(),
         findings: plan.findings.iter().map(|each| finding(each, &plan.openings)).collect(),
     }
 }
@@ -562,9 +546,9 @@ fn top_line(frame: &job::WallFrame) -> Vec<i64> {
     points.flat_map(|(x, y)| [x.nanometers(), y.nanometers()]).collect()
 }
 
-fn changes_of(job: &job::Job, wall: &job::Wall, plan: &WallPlan, id: job::OpeningId) -> Option<ChangesView> {
+fn changes_of(rules: &job::Rules<'_>, wall: &job::Wall, plan: &WallPlan, id: job::OpeningId) -> Option<ChangesView> {
     let opening = wall.openings.iter().find(|opening| opening.id == id)?;
-    changes(job, wall, plan, opening).as_ref().map(Into::into)
+    changes(rules, wall, plan, opening).as_ref().map(Into::into)
 }
 
 fn bearing(evidence: &sturvek_core::loads::BearingEvidence) -> BearingView {
@@ -623,7 +607,7 @@ fn finding(finding: &Finding, openings: &[OpeningPlan]) -> FindingView {
     }
 }
 
-fn ticket(opening: &OpeningPlan, plan: &WallPlan, job: &job::Job, wall: &job::Wall) -> Ticket {
+fn ticket(opening: &OpeningPlan, plan: &WallPlan, rules: &job::Rules<'_>, wall: &job::Wall) -> Ticket {
     let sized = match &opening.outcome {
         OpeningOutcome::Header(sized) => Some(&**sized),
         OpeningOutcome::Flat | OpeningOutcome::InBay(_) | OpeningOutcome::Outside(_) => None,
@@ -646,8 +630,7 @@ fn ticket(opening: &OpeningPlan, plan: &WallPlan, job: &job::Job, wall: &job::Wa
         has_numbers: has_numbers(opening),
         header: sized.map(|sized| sized_view(sized, opening.header_length())),
         schools: sized.map_or_else(Vec::new, schools),
-        margin: job.settings.margin.words().to_owned(),
-        candidates: sized.map_or_else(Vec::new, |sized| candidates(sized, opening)),
+        margin: rules.settings.margin.words().to_owned(),
         left_pack: pack(opening, sized, End::Left),
         right_pack: pack(opening, sized, End::Right),
         stack: opening.stack.lines.iter().map(stack_layer).collect(),
@@ -656,8 +639,8 @@ fn ticket(opening: &OpeningPlan, plan: &WallPlan, job: &job::Job, wall: &job::Wa
         nailing: opening_nailing(opening, &plan.members).iter().map(Into::into).collect(),
         assembly: assembly(opening, &plan.members),
         below: below_packs(opening).iter().map(|below| below.sentence()).collect(),
-        snow_caution: what_is_computed(&job.settings.site.snow).to_owned(),
-        changes: changes_of(job, wall, plan, opening.id),
+        snow_caution: what_is_computed(&rules.settings.site.snow).to_owned(),
+        changes: changes_of(rules, wall, plan, opening.id),
         snaps: snaps(opening, &plan.openings, wall)
             .iter()
             .map(|snap| SnapView {
@@ -759,7 +742,9 @@ fn check(check: &sturvek_core::sizing::header::CheckResult) -> CheckView {
     }
 }
 
-fn candidates(sized: &SizedHeader, opening: &OpeningPlan) -> Vec<CandidateView> {
+/// Every header that was tried over an opening, cheapest first; none where nothing was sized.
+pub fn candidates(opening: &OpeningPlan) -> Vec<CandidateView> {
+    let OpeningOutcome::Header(sized) = &opening.outcome else { return Vec::new() };
     let bests = Aim::ALL.map(|aim| (aim, aim.best(&sized.candidates).map(|best| best.evaluation.header)));
     let view = |candidate: &Candidate| {
         let Evaluation { header, jacks, .. } = candidate.evaluation;

@@ -6,6 +6,8 @@ export const keys = {
   jobs: ["jobs"] as const,
   job: (job: string) => ["job", job] as const,
   wall: (job: string, wall: string, version: number) => ["job", job, "wall", wall, version] as const,
+  candidates: (job: string, opening: string, version: number) =>
+    ["job", job, "candidates", opening, version] as const,
   capability: (job: string, opening: string, version: number) =>
     ["job", job, "capability", opening, version] as const,
   reach: (job: string, opening: string, version: number, snow: number, building: number) =>
@@ -29,6 +31,18 @@ export const wallQuery = (job: string, wall: string, version: number) =>
   queryOptions({
     queryKey: keys.wall(job, wall, version),
     queryFn: () => answered(api.GET("/api/jobs/{job}/walls/{wall}", { params: { path: { job, wall } } })),
+    placeholderData: keepPreviousData,
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+
+/** Every header that was tried over an opening. */
+export const candidatesQuery = (job: string, opening: string, version: number) =>
+  queryOptions({
+    queryKey: keys.candidates(job, opening, version),
+    queryFn: () =>
+      answered(
+        api.GET("/api/jobs/{job}/openings/{opening}/candidates", { params: { path: { job, opening } } }),
+      ),
     placeholderData: keepPreviousData,
     staleTime: Number.POSITIVE_INFINITY,
   });

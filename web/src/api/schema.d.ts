@@ -193,6 +193,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/openings/{opening}/candidates": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Every header that was tried over an opening, cheapest first. */
+        get: operations["get_candidates"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/openings/{opening}/capability": {
         parameters: {
             query?: never;
@@ -302,7 +319,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** A planned wall. */
+        /** A planned wall. Headers that were tried are asked for by opening. */
         get: operations["get_wall"];
         put?: never;
         post?: never;
@@ -958,6 +975,7 @@ export interface components {
             author?: string | null;
             /** @description What to do. */
             command: components["schemas"]["Command"];
+            looking_at?: components["schemas"]["Look"] | null;
             /**
              * Format: int64
              * @description The version it was made on.
@@ -1381,6 +1399,7 @@ export interface components {
             id: string;
             /** @description Its inputs. */
             job: components["schemas"]["Job"];
+            looked_at?: components["schemas"]["LookedAt"] | null;
             /** @description Per wall, in order: how many openings, and how many of them are not settled. */
             totals: components["schemas"]["Unresolved"][];
             /**
@@ -1541,6 +1560,26 @@ export interface components {
             plf: number;
             /** @description Its symbol in the codes. */
             symbol: string;
+        };
+        /** @description What somebody looks at: a wall, and an opening in it. */
+        Look: {
+            /**
+             * Format: uuid
+             * @description The opening.
+             */
+            opening?: string | null;
+            /**
+             * Format: uuid
+             * @description The wall.
+             */
+            wall: string;
+        };
+        /** @description What somebody looks at, planned. */
+        LookedAt: {
+            /** @description Every header that was tried over the opening. */
+            candidates?: components["schemas"]["CandidateView"][] | null;
+            /** @description The wall. */
+            wall: components["schemas"]["WallView"];
         };
         /**
          * @description Only what is needed, or one more.
@@ -2562,6 +2601,7 @@ export interface components {
         StepRequest: {
             /** @description Who does it. */
             author?: string | null;
+            looking_at?: components["schemas"]["Look"] | null;
             /**
              * Format: int64
              * @description The version it was made on.
@@ -2618,8 +2658,6 @@ export interface components {
             assembly: string[];
             /** @description What must stand below each pack. */
             below: string[];
-            /** @description Everything that was tried, cheapest first. */
-            candidates: components["schemas"]["CandidateView"][];
             /**
              * Format: int64
              * @description Center.
@@ -3207,6 +3245,36 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["OneSizeView"] | null;
+                };
+            };
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    get_candidates: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                opening: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CandidateView"][];
                 };
             };
             404: {

@@ -1,7 +1,7 @@
-import { useQueryClient } from "@tanstack/react-query";
-import { useCallback, useState } from "react";
+import { notifyManager, useQueryClient } from "@tanstack/react-query";
+import { type RefObject, useCallback, useState } from "react";
 import { author } from "./author";
-import { ApiProblem, answered, api, type Command, type JobView, type Problem } from "./client";
+import { ApiProblem, answered, api, type Command, type JobView, type Problem, type Schemas } from "./client";
 import { keys } from "./queries";
 
 /** An edit that met a job somebody else had changed. */
@@ -35,8 +35,11 @@ export function designNow(job: JobView["job"], opening: string) {
 /** The last request of each job that was sent from this page. */
 const turns = new Map<string, Promise<unknown>>();
 
-/** Edits of one job, one after another, each on the version before it. */
-export function useJobEditing(job: string): JobEditing {
+/** A wall, and an opening in it, that whoever edits looks at. */
+export type Look = Schemas["Look"];
+
+/** Edits of one job, one after another, each on the version before it. What is looked at comes with the answer. */
+export function useJobEditing(job: string, look?: RefObject<Look | undefined>): JobEditing {
   const client = useQueryClient();
   const [trouble, setTrouble] = useState<Problem>();
   const [conflict, setConflict] = useState<Conflict>();
@@ -56,8 +59,18 @@ export function useJobEditing(job: string): JobEditing {
   );
 
   const keep = useCallback(
-    (view: JobView) => {
-      client.setQueryData(keys.job(job), view);
+    (view: JobView, looked: Look | undefined) => {
+      // The wall first: the page turns to the new version once, with everything there.
+      notifyManager.batch(() => {
+        if (view.looked_at && looked) {
+          const { wall, candidates } = view.looked_at;
+          client.setQueryData(keys.wall(job, wall.id, view.version), wall);
+          if (candidates && looked.opening) {
+            client.setQueryData(keys.candidates(job, looked.opening, view.version), candidates);
+          }
+        }
+        client.setQueryData(keys.job(job), view);
+      });
       void client.invalidateQueries({ queryKey: keys.jobs });
     },
     [client, job],
@@ -69,8 +82,12 @@ export function useJobEditing(job: string): JobEditing {
       const command = typeof edit === "function" ? known && edit(known) : edit;
       if (command === undefined) return undefined;
       try {
-        const body = { on_version: version(), command, author: author() };
-        keep(await answered(api.POST("/api/jobs/{job}/commands", { params: { path: { job } }, body })));
+        const looked = look?.current;
+        const body = { on_version: version(), command, author: author(), looking_at: looked };
+        keep(
+          await answered(api.POST("/api/jobs/{job}/commands", { params: { path: { job } }, body })),
+          looked,
+        );
         return undefined;
       } catch (error) {
         if (!(error instanceof ApiProblem)) throw error;
@@ -83,21 +100,22 @@ export function useJobEditing(job: string): JobEditing {
         return error.problem;
       }
     },
-    [client, job, keep, version],
+    [client, job, keep, look, version],
   );
 
   const step = useCallback(
     async (path: "/api/jobs/{job}/undo" | "/api/jobs/{job}/redo") => {
       try {
-        const body = { on_version: version(), author: author() };
-        keep(await answered(api.POST(path, { params: { path: { job } }, body })));
+        const looked = look?.current;
+        const body = { on_version: version(), author: author(), looking_at: looked };
+        keep(await answered(api.POST(path, { params: { path: { job } }, body })), looked);
       } catch (error) {
         if (!(error instanceof ApiProblem)) throw error;
         setTrouble(error.problem);
         await client.invalidateQueries({ queryKey: keys.job(job), exact: true });
       }
     },
-    [client, job, keep, version],
+    [client, job, keep, look, version],
   );
 
   return {

@@ -115,16 +115,6 @@ export function ticket(part: Partial<Ticket> = {}): Ticket {
         carries_by_calculation: false,
       },
     ],
-    candidates: [
-      candidate({
-        name: "2-2x8",
-        verdict: "does_not_carry",
-        ratio: 1.31,
-        failures: ["bending at 131 %"],
-        in_place: true,
-      }),
-      candidate({ best_at: ["cheapest"] }),
-    ],
     left_pack: pack,
     right_pack: pack,
     stack: [
@@ -139,6 +129,18 @@ export function ticket(part: Partial<Ticket> = {}): Ticket {
     ...part,
   };
 }
+
+/** The header that does not carry and is in place, and the cheapest. */
+export const candidates = () => [
+  candidate({
+    name: "2-2x8",
+    verdict: "does_not_carry",
+    ratio: 1.31,
+    failures: ["bending at 131 %"],
+    in_place: true,
+  }),
+  candidate({ best_at: ["cheapest"] }),
+];
 
 /** Editing that records what it was asked; edits of what is there now are asked of this job. */
 export function recordingEditing(answer?: Schemas["Problem"], now?: Schemas["Job"]) {

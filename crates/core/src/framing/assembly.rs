@@ -101,7 +101,7 @@ mod tests {
         let mut opening = Opening::new(OpeningId(1), OpeningDesign { center: Length::feet(6), ..usual });
         opening.kings = kings.map(|count| Some(CountOverride { count, reason: "as drawn".into() }));
         let job = partition_with(vec![opening]);
-        let plan = plan_wall(&job, &job.walls[0]);
+        let plan = plan_wall(&job.rules(), &job.walls[0]);
         assembly(&plan.openings[0], &plan.members)
     }
 

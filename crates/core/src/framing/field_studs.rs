@@ -214,7 +214,7 @@ mod tests {
     #[test]
     fn as_many_are_framed_as_carry_it() {
         let count = |job: &Job| {
-            let plan = plan_wall(job, &job.walls[0]);
+            let plan = plan_wall(&job.rules(), &job.walls[0]);
             plan.members.iter().filter(|member| member.role == Role::PointLoadStud).count()
         };
         assert_eq!(count(&wall_under(500.0, 500.0)), 2);
@@ -227,7 +227,7 @@ mod tests {
         let mut beside = job.walls[0].point_loads[0].clone();
         (beside.id, beside.at) = (PointLoadId(2), Length::inches(72));
         job.walls[0].point_loads.push(beside);
-        let plan = plan_wall(&job, &job.walls[0]);
+        let plan = plan_wall(&job.rules(), &job.walls[0]);
         assert_eq!(plan.field_loads.len(), 1);
         assert_eq!((plan.field_loads[0].at, plan.field_loads[0].largest.round()), (Length::inches(71), 8000.0));
     }

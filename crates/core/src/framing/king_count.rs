@@ -1,6 +1,6 @@
 //! Kings at an end, with every reason for their number.
 
-use crate::job::{CountOverride, Job, KingWindBasis, Wall, WallFace, WallFrame};
+use crate::job::{CountOverride, KingWindBasis, Rules, Wall, WallFace, WallFrame};
 use crate::loads::{ByKind, LoadKind, Standing, TakeDown, WallCarries, WallZone, wall_pressure};
 use crate::measure::{Force, Length, Pressure};
 use crate::sizing::jacks::shop_rule;
@@ -159,9 +159,15 @@ pub struct KingPlace {
 const MOST_KINGS: u8 = 8;
 
 /// Kings at each end of an opening in this wall.
-pub fn king_count(job: &Job, wall: &Wall, down: &TakeDown, at: KingPlace, decided: Option<CountOverride>) -> KingCount {
+pub fn king_count(
+    rules: &Rules<'_>,
+    wall: &Wall,
+    down: &TakeDown,
+    at: KingPlace,
+    decided: Option<CountOverride>,
+) -> KingCount {
     let clear = at.clear;
-    let settings = &job.settings;
+    let settings = &rules.settings;
     let bearing = wall.carries != WallCarries::Nothing;
     let extra = if bearing { settings.margin.more_studs() } else { 0 };
     let shop = shop_rule::count(clear, settings.shop.doubles_kings_from)
@@ -173,7 +179,7 @@ pub fn king_count(job: &Job, wall: &Wall, down: &TakeDown, at: KingPlace, decide
         reasons.extend(shop.filter(|shop| shop.counts));
         return KingCount { reasons, extra, decided, works: None };
     }
-    let wind = king_wind(&mut Silent, job, wall, down, at);
+    let wind = king_wind(&mut Silent, rules, wall, down, at);
     let mut reasons = Vec::with_capacity(KingTable::ALL.len() + 2);
     reasons.extend(wind.map(|wind| KingReason {
         by: KingsBy::Wind,
@@ -181,7 +187,7 @@ pub fn king_count(job: &Job, wall: &Wall, down: &TakeDown, at: KingPlace, decide
         counts: true,
     }));
     reasons.extend(KingTable::ALL.map(|table| {
-        let asks = by_table(table, job, wall, clear);
+        let asks = by_table(table, rules, wall, clear);
         // Beyond its table the code has no number; where wind is calculated, that number stands alone.
         let counts = table == settings.king_table && (asks != KingsAsked::NoNumber || wind.is_none());
         KingReason { by: KingsBy::Table(table), asks, counts }
@@ -193,8 +199,8 @@ pub fn king_count(job: &Job, wall: &Wall, down: &TakeDown, at: KingPlace, decide
 }
 
 /// The count of a table, inside its heights and its wind.
-fn by_table(table: KingTable, job: &Job, wall: &Wall, clear: Length) -> KingsAsked {
-    let in_its_wind = match job.settings.wind {
+fn by_table(table: KingTable, rules: &Rules<'_>, wall: &Wall, clear: Length) -> KingsAsked {
+    let in_its_wind = match rules.settings.wind {
         KingWindBasis::Speed(speed) => table.holds_in(speed.miles_per_hour, speed.exposure),
         KingWindBasis::CodeTableOnly | KingWindBasis::Pressure(_) => true,
     };
@@ -205,25 +211,31 @@ fn by_table(table: KingTable, job: &Job, wall: &Wall, clear: Length) -> KingsAsk
 }
 
 /// Wind on the wall beside an opening, for an area so large; `None` in an inside wall, and where the job leaves it to the table.
-pub fn wind_on<P: Pen>(pen: &mut P, job: &Job, wall: &Wall, square_feet: f64) -> Option<Pressure> {
-    if wall.frame.face == WallFace::Inside || job.settings.said.wind == Standing::NotSaid {
+pub fn wind_on<P: Pen>(pen: &mut P, rules: &Rules<'_>, wall: &Wall, square_feet: f64) -> Option<Pressure> {
+    if wall.frame.face == WallFace::Inside || rules.settings.said.wind == Standing::NotSaid {
         return None;
     }
-    match job.settings.wind {
+    match rules.settings.wind {
         KingWindBasis::CodeTableOnly => None,
         KingWindBasis::Pressure(pressure) => Some(pressure),
         KingWindBasis::Speed(speed) => {
-            let enclosure = job.settings.enclosure();
+            let enclosure = rules.settings.enclosure();
             Some(wall_pressure(pen, &speed, WallZone::Corner, square_feet, enclosure))
         }
     }
 }
 
 /// Wind on the kings of an opening; `None` in an inside wall, and where the job leaves it to the table.
-pub fn king_wind<P: Pen>(pen: &mut P, job: &Job, wall: &Wall, down: &TakeDown, at: KingPlace) -> Option<KingWind> {
+pub fn king_wind<P: Pen>(
+    pen: &mut P,
+    rules: &Rules<'_>,
+    wall: &Wall,
+    down: &TakeDown,
+    at: KingPlace,
+) -> Option<KingWind> {
     let frame = &wall.frame;
     let height = frame.stud_length();
-    let pressure = wind_on(pen, job, wall, effective_area(at.clear, frame, height))?;
+    let pressure = wind_on(pen, rules, wall, effective_area(at.clear, frame, height))?;
     Some(KingWind {
         clear: at.clear,
         height,
@@ -232,7 +244,7 @@ pub fn king_wind<P: Pen>(pen: &mut P, job: &Job, wall: &Wall, down: &TakeDown, a
         stud: frame.stud,
         thickness: frame.thickness(),
         depth: frame.depth(),
-        deflection_limit: job.settings.king_limit(),
+        deflection_limit: rules.settings.king_limit(),
         axial: axial(down, frame, at),
     })
 }

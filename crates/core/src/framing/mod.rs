@@ -41,4 +41,4 @@ pub use pieces::Piece;
 pub use plan_opening::plan_opening;
 pub use snap::{Snap, SnapKind};
 pub use stack::{Stack, StackLine};
-pub use wall_plan::{WallPlan, plan_wall};
+pub use wall_plan::{WallPlan, plan_one, plan_wall};

@@ -8,7 +8,7 @@ use super::plates::{Stretch, sole_breaks};
 use super::stack::{hangs, room_for_header};
 use crate::job::rough_opening::rough_opening;
 use crate::job::{
-    HeaderPlace, Job, KingWindBasis, Opening, OpeningDesign, OpeningKind, RunDesign, SpecialCase, Underside, Wall,
+    HeaderPlace, KingWindBasis, Opening, OpeningDesign, OpeningKind, Rules, RunDesign, SpecialCase, Underside, Wall,
     WallFace, WallFrame, bounds,
 };
 use crate::loads::{
@@ -49,19 +49,19 @@ pub fn too_far_below_plates(wall: &Wall, design: &OpeningDesign, hole: Hole) -> 
 
 /// What comes down on a wall. Snow that nobody said brings nothing: what it falls on has no number until it is said. In a wall that
 /// carries nothing the wall itself stands on headers that lie too far below its plates for a flat 2x.
-pub fn down_on(job: &Job, wall: &Wall) -> TakeDown {
+pub fn down_on(rules: &Rules<'_>, wall: &Wall) -> TakeDown {
     match &wall.carries {
         WallCarries::Nothing => TakeDown {
             lines: wall
                 .openings
                 .iter()
-                .filter_map(|opening| wall_over_head(&mut Silent, job, wall, &opening.design))
+                .filter_map(|opening| wall_over_head(&mut Silent, rules, wall, &opening.design))
                 .collect(),
             ..TakeDown::default()
         },
         WallCarries::Framing(carried) => {
-            let mut site = job.settings.site;
-            if job.settings.said.snow == Standing::NotSaid {
+            let mut site = rules.settings.site;
+            if rules.settings.said.snow == Standing::NotSaid {
                 site.snow.basis = SnowBasis::Ground(Pressure::ZERO);
             }
             take_down(carried, &site, wall.frame.length)
@@ -70,8 +70,8 @@ pub fn down_on(job: &Job, wall: &Wall) -> TakeDown {
 }
 
 /// What stands on a header in a wall that carries nothing, where it lies too far below the plates for a flat 2x.
-pub fn wall_over_head<P: Pen>(pen: &mut P, job: &Job, wall: &Wall, design: &OpeningDesign) -> Option<LoadLine> {
-    let hole = hole(design, &job.settings);
+pub fn wall_over_head<P: Pen>(pen: &mut P, rules: &Rules<'_>, wall: &Wall, design: &OpeningDesign) -> Option<LoadLine> {
+    let hole = hole(design, rules.settings);
     let above = too_far_below_plates(wall, design, hole)?;
     let load = pen.given("wall", WALL_WEIGHT.to_psf()) * pen.given("its height over the head", above.to_feet());
     let load = pen.step("wall over the head", "D", Unit::PoundsPerFoot, Clause::PRACTICE, load);
@@ -89,11 +89,11 @@ pub fn wall_over_head<P: Pen>(pen: &mut P, job: &Job, wall: &Wall, design: &Open
 }
 
 /// The pieces of sole plate between doorways and joints.
-pub fn sole_pieces(job: &Job, wall: &Wall) -> Vec<Stretch> {
+pub fn sole_pieces(rules: &Rules<'_>, wall: &Wall) -> Vec<Stretch> {
     let frame = &wall.frame;
     let (length, stud) = (frame.length, frame.thickness());
     let doors = wall.openings.iter().filter(|opening| opening.design.sill < stud).map(|opening| {
-        let half = rough_opening(&opening.design, &job.settings.rough).width.half();
+        let half = rough_opening(&opening.design, &rules.settings.rough).width.half();
         ((opening.design.center - half).max(Length::ZERO), (opening.design.center + half).min(length))
     });
     let mut doors: Vec<Stretch> = doors.collect();
@@ -115,7 +115,7 @@ pub fn sole_pieces(job: &Job, wall: &Wall) -> Vec<Stretch> {
 }
 
 /// What of the opening, its wall or what the wall carries is outside the limits, or has yet to be said.
-pub fn limit_of(job: &Job, wall: &Wall, opening: &Opening, rough_width: Length) -> Option<OutsideLimits> {
+pub fn limit_of(rules: &Rules<'_>, wall: &Wall, opening: &Opening, rough_width: Length) -> Option<OutsideLimits> {
     let design = &opening.design;
     let special = match design.special {
         SpecialCase::Ordinary | SpecialCase::UnknownGrade => None,
@@ -137,19 +137,19 @@ pub fn limit_of(job: &Job, wall: &Wall, opening: &Opening, rough_width: Length) 
         CarriedLimit::Brick => OutsideLimits::Brick,
     });
     let windless = wall.frame.face == WallFace::Inside;
-    let by_speed = matches!(job.settings.wind, KingWindBasis::Speed(_));
-    let hill = (!windless && by_speed && job.settings.on_a_hill == Answer::Yes).then_some(OutsideLimits::OnAHill);
-    let asked = asked(job, wall, design, rough_width);
+    let by_speed = matches!(rules.settings.wind, KingWindBasis::Speed(_));
+    let hill = (!windless && by_speed && rules.settings.on_a_hill == Answer::Yes).then_some(OutsideLimits::OnAHill);
+    let asked = asked(rules, wall, design, rough_width);
     let asked = (!asked.is_empty()).then_some(OutsideLimits::NotSaid { asked });
     let unchecked =
-        TALLEST_WALL < wall.frame.height() && !windless && job.settings.wind == KingWindBasis::CodeTableOnly;
+        TALLEST_WALL < wall.frame.height() && !windless && rules.settings.wind == KingWindBasis::CodeTableOnly;
     let tall = unchecked.then_some(OutsideLimits::WallTooTall { height: wall.frame.height() });
     special.or(meant).or(carried).or(asked).or(hill).or(tall)
 }
 
 /// What the opening uses and nobody said.
-fn asked(job: &Job, wall: &Wall, design: &OpeningDesign, rough_width: Length) -> Vec<Asked> {
-    let said = &job.settings.said;
+fn asked(rules: &Rules<'_>, wall: &Wall, design: &OpeningDesign, rough_width: Length) -> Vec<Asked> {
+    let said = &rules.settings.said;
     let mut asked = Vec::new();
     if let WallCarries::Framing(carried) = &wall.carries {
         if carried.is_empty() && wall.point_loads.is_empty() {
@@ -157,7 +157,7 @@ fn asked(job: &Job, wall: &Wall, design: &OpeningDesign, rough_width: Length) ->
         }
         let beside = rough_width.half() + wall.frame.spacing + wall.frame.thickness() * 2;
         let stretch = (design.center - beside, design.center + beside);
-        asked.extend(asked_of(carried, &job.settings.site, said.snow != Standing::NotSaid, stretch));
+        asked.extend(asked_of(carried, &rules.settings.site, said.snow != Standing::NotSaid, stretch));
     }
     if wall.frame.face == WallFace::Outside && said.wind == Standing::NotSaid {
         asked.push(Asked::Wind);
@@ -169,7 +169,7 @@ fn asked(job: &Job, wall: &Wall, design: &OpeningDesign, rough_width: Length) ->
 #[derive(Clone, Copy, Debug)]
 pub struct OpeningInWall<'a> {
     /// The job.
-    pub job: &'a Job,
+    pub rules: &'a Rules<'a>,
     /// The wall.
     pub wall: &'a Wall,
     /// What comes down on the wall.
@@ -189,7 +189,7 @@ pub struct OpeningInWall<'a> {
 /// # Errors
 /// [`OutsideLimits`] where nothing is known of the loads.
 pub fn opening_problem(at: &OpeningInWall<'_>) -> Result<OpeningProblem, OutsideLimits> {
-    let OpeningInWall { job, wall, down, opening, hole, kings, .. } = *at;
+    let OpeningInWall { rules, wall, down, opening, hole, kings, .. } = *at;
     let frame = &wall.frame;
     let design = &opening.design;
     let points = points_on(wall, down);
@@ -213,7 +213,7 @@ pub fn opening_problem(at: &OpeningInWall<'_>) -> Result<OpeningProblem, Outside
         sideways: if tight { None } else { sideways_wind(at) },
         sheathed: frame.face == WallFace::Outside,
         run: run(&design.run, clear, frame.thickness()),
-        conventions: conventions(job, opening, hole, frame, plate),
+        conventions: conventions(rules, opening, hole, frame, plate),
     })
 }
 
@@ -253,7 +253,7 @@ fn sideways_wind(at: &OpeningInWall<'_>) -> Option<SidewaysWind> {
     let above = at.wall.frame.under_plates_at(at.opening.design.center) - hole.head();
     let span = hole.size.width.to_feet();
     let high = (above.half() + hole.size.height.half()).to_feet();
-    let pressure = wind_on(&mut Silent, at.job, at.wall, span * high.max(span / 3.0))?;
+    let pressure = wind_on(&mut Silent, at.rules, at.wall, span * high.max(span / 3.0))?;
     Some(SidewaysWind { pressure, above, opening: hole.size.height })
 }
 
@@ -332,8 +332,8 @@ fn run(design: &RunDesign, clear: Length, stud: Length) -> HeaderRun {
     HeaderRun { posts: posts.into_iter().collect(), past: design.past.map(|past| past.map(|past| past.length)) }
 }
 
-fn conventions(job: &Job, opening: &Opening, hole: Hole, frame: &WallFrame, plate: Stress) -> Conventions {
-    let (settings, design) = (&job.settings, &opening.design);
+fn conventions(rules: &Rules<'_>, opening: &Opening, hole: Hole, frame: &WallFrame, plate: Stress) -> Conventions {
+    let (settings, design) = (&rules.settings, &opening.design);
     let width = if design.nailing_confirmed { TopEdgeWidth::AllPlies } else { TopEdgeWidth::OnePly };
     let room = room_for_header(design, hole, frame);
     let top_edge = match (hangs(design, frame), frame.rake()) {

@@ -4,7 +4,7 @@
 use super::king_count::{KingPlace, king_wind};
 use super::opening_plan::{Ground, OpeningOutcome, OpeningPlan, SizedHeader};
 use super::opening_problem::wall_over_head;
-use crate::job::{HeaderPlace, Job, KingWindBasis, Wall};
+use crate::job::{HeaderPlace, KingWindBasis, Rules, Wall};
 use crate::loads::{Answer, SnowBasis, Standing, TakeDown, WallCarries, take_down_working};
 use crate::lumber::factors::wet_service::Service;
 use crate::lumber::{SawnSize, design_values};
@@ -20,33 +20,33 @@ use crate::working::{Entry, Ink};
 /// # Errors
 /// [`OutsideLimits`] where the opening has no number.
 pub fn opening_sheet(
-    job: &Job,
+    rules: &Rules<'_>,
     wall: &Wall,
     ground: &Ground,
     plan: &OpeningPlan,
 ) -> Result<Vec<SheetPart>, OutsideLimits> {
-    let mut parts = vec![notes("what is given", given(job, wall, plan))];
+    let mut parts = vec![notes("what is given", given(rules, wall, plan))];
     let entries = match &wall.carries {
-        WallCarries::Framing(carried) => take_down_working(carried, &job.settings.site, wall.frame.length),
+        WallCarries::Framing(carried) => take_down_working(carried, &rules.settings.site, wall.frame.length),
         WallCarries::Nothing => {
             let mut ink = Ink::default();
-            wall_over_head(&mut ink, job, wall, &plan.design);
+            wall_over_head(&mut ink, rules, wall, &plan.design);
             ink.into_entries()
         }
     };
     if !entries.is_empty() {
         parts.push(SheetPart { title: "what comes down on the wall".into(), entries });
     }
-    parts.push(notes("what was said and what was not", said(job)));
+    parts.push(notes("what was said and what was not", said(rules)));
     match &plan.outcome {
         OpeningOutcome::Outside(limit) => return Err(limit.clone()),
         OpeningOutcome::InBay(_) => {}
-        OpeningOutcome::Flat => parts.extend(kings_part(job, wall, &ground.down, plan)),
+        OpeningOutcome::Flat => parts.extend(kings_part(rules, wall, &ground.down, plan)),
         OpeningOutcome::Header(sized) => {
             parts.extend(calculation_sheet(&sized.problem, &sized.evaluation)?);
-            parts.extend(kings_part(job, wall, &ground.down, plan));
+            parts.extend(kings_part(rules, wall, &ground.down, plan));
             parts.push(notes("the three schools", schools(sized)));
-            parts.push(notes("what is assumed", assumed(job, plan, sized)));
+            parts.push(notes("what is assumed", assumed(rules, plan, sized)));
         }
     }
     parts.push(notes("where the method ends", WHERE_THE_METHOD_ENDS.map(str::to_owned).to_vec()));
@@ -54,8 +54,8 @@ pub fn opening_sheet(
 }
 
 /// Where the figures of the place stand, and the questions of the rules.
-fn said(job: &Job) -> Vec<String> {
-    let settings = &job.settings;
+fn said(rules: &Rules<'_>) -> Vec<String> {
+    let settings = &rules.settings;
     let standing = |what: &str, standing: Standing| match standing {
         Standing::Said => format!("{what}: said."),
         Standing::AssumedBefore => format!("{what}: assumed before anybody was asked; confirm it under Rules."),
@@ -83,9 +83,9 @@ fn feet(length: Length) -> String {
     length.written(LengthStyle::FeetInches)
 }
 
-fn given(job: &Job, wall: &Wall, plan: &OpeningPlan) -> Vec<String> {
+fn given(rules: &Rules<'_>, wall: &Wall, plan: &OpeningPlan) -> Vec<String> {
     let frame = &wall.frame;
-    let snow = &job.settings.site.snow;
+    let snow = &rules.settings.site.snow;
     let snow = match snow.basis {
         SnowBasis::Ground(ground) => format!("ground snow {} psf ({})", ground.to_psf(), snow.edition.name()),
         SnowBasis::Roof(roof) => format!("roof snow {} psf, the user's own", roof.to_psf()),
@@ -108,7 +108,7 @@ fn given(job: &Job, wall: &Wall, plan: &OpeningPlan) -> Vec<String> {
             frame.spacing.written(LengthStyle::Inches),
             frame.plate_species.name()
         ),
-        format!("Site: {snow}; roof live load {} psf.", job.settings.site.roof_live.to_psf()),
+        format!("Site: {snow}; roof live load {} psf.", rules.settings.site.roof_live.to_psf()),
     ];
     if let OpeningOutcome::Header(sized) = &plan.outcome {
         let header = sized.evaluation.header;
@@ -131,9 +131,10 @@ fn given(job: &Job, wall: &Wall, plan: &OpeningPlan) -> Vec<String> {
 }
 
 /// Wind on the kings of one end, which is the same at both.
-fn kings_part(job: &Job, wall: &Wall, down: &TakeDown, plan: &OpeningPlan) -> Option<SheetPart> {
+fn kings_part(rules: &Rules<'_>, wall: &Wall, down: &TakeDown, plan: &OpeningPlan) -> Option<SheetPart> {
     let mut ink = Ink::default();
-    let wind = king_wind(&mut ink, job, wall, down, KingPlace { clear: plan.rough.width, center: plan.design.center })?;
+    let wind =
+        king_wind(&mut ink, rules, wall, down, KingPlace { clear: plan.rough.width, center: plan.design.center })?;
     let stud = wind.stud;
     let values = design_values::sawn(stud.species, stud.grade, SawnSize::two_by(stud.depth))?;
     let kings = plan.kings_framed(End::Left).max(1);
@@ -151,9 +152,9 @@ fn schools(sized: &SizedHeader) -> Vec<String> {
 }
 
 /// Every convention in force, in words.
-fn assumed(job: &Job, plan: &OpeningPlan, sized: &SizedHeader) -> Vec<String> {
+fn assumed(rules: &Rules<'_>, plan: &OpeningPlan, sized: &SizedHeader) -> Vec<String> {
     let conventions = &sized.problem.conventions;
-    let settings = &job.settings;
+    let settings = &rules.settings;
     let mut lines = vec![
         settings.margin.words().to_owned(),
         "Allowable stress design: NDS 2018, ASCE 7 2.4, both from memory. Normal temperature, no incising.".into(),

@@ -8,7 +8,7 @@ use super::opening_problem::{OpeningInWall, limit_of, opening_problem, points_on
 use super::schools_of_opening::{code_answer, code_jacks, code_question, opinions};
 use super::stack::{Bridging, stack};
 use super::stud_bay::stud_bay;
-use crate::job::{HeaderChoice, Job, Letter, Opening, SpecialCase, Wall};
+use crate::job::{HeaderChoice, Letter, Opening, Rules, SpecialCase, Wall};
 use crate::loads::WallCarries;
 use crate::lumber::{Grade, HeaderBoard, HeaderSpec, Species};
 use crate::measure::{End, Ends, Length};
@@ -25,14 +25,14 @@ use crate::sizing::verdict::Verdict;
 const WIDEST_FLAT: Length = Length::feet(8);
 
 /// Plans an opening of a wall. What is wrong in its framing is found with the whole wall, and may change the verdict.
-pub fn plan_opening(job: &Job, wall: &Wall, ground: &Ground, opening: &Opening) -> OpeningPlan {
+pub fn plan_opening(rules: &Rules<'_>, wall: &Wall, ground: &Ground, opening: &Opening) -> OpeningPlan {
     let design = opening.design;
-    let hole = hole(&design, &job.settings);
+    let hole = hole(&design, rules.settings);
     let rough = hole.size;
     let place = KingPlace { clear: rough.width, center: design.center };
-    let kings = |end: End| king_count(job, wall, &ground.down, place, opening.kings.at(end).clone());
+    let kings = |end: End| king_count(rules, wall, &ground.down, place, opening.kings.at(end).clone());
     let mut kings = Ends { left: kings(End::Left), right: kings(End::Right) };
-    let outcome = outcome(job, wall, ground, opening, hole, &kings);
+    let outcome = outcome(rules, wall, ground, opening, hole, &kings);
     let jacks = match &outcome {
         OpeningOutcome::Header(sized) => sized.evaluation.jacks,
         OpeningOutcome::Flat => {
@@ -70,7 +70,7 @@ pub fn plan_opening(job: &Job, wall: &Wall, ground: &Ground, opening: &Opening) 
 }
 
 fn outcome(
-    job: &Job,
+    rules: &Rules<'_>,
     wall: &Wall,
     ground: &Ground,
     opening: &Opening,
@@ -90,10 +90,10 @@ fn outcome(
     };
     let left = design.center - clear.half();
     let loaded = points_on(wall, &ground.down).iter().any(|(at, _)| reach.landing(*at - left) != Landing::Beyond);
-    if let Some(bay) = stud_bay(job, wall, &ground.down, opening).filter(|_| !loaded) {
+    if let Some(bay) = stud_bay(rules, wall, &ground.down, opening).filter(|_| !loaded) {
         return OpeningOutcome::InBay(bay);
     }
-    if let Some(limit) = limit_of(job, wall, opening, clear) {
+    if let Some(limit) = limit_of(rules, wall, opening, clear) {
         return OpeningOutcome::Outside(limit);
     }
     if WIDEST_OPENING < clear {
@@ -110,8 +110,15 @@ fn outcome(
             return OpeningOutcome::Flat;
         }
     }
-    let at =
-        OpeningInWall { job, wall, down: &ground.down, sole: &ground.sole, opening, hole, kings: Ends { left, right } };
+    let at = OpeningInWall {
+        rules,
+        wall,
+        down: &ground.down,
+        sole: &ground.sole,
+        opening,
+        hole,
+        kings: Ends { left, right },
+    };
     match sized(&at) {
         Ok(sized) => OpeningOutcome::Header(Box::new(sized)),
         Err(limit) => OpeningOutcome::Outside(limit),
@@ -123,20 +130,20 @@ fn decided_or_one(opening: &Opening, end: End) -> u8 {
 }
 
 fn sized(at: &OpeningInWall<'_>) -> Result<SizedHeader, OutsideLimits> {
-    let OpeningInWall { job, wall, opening, hole, .. } = *at;
+    let OpeningInWall { rules, wall, opening, hole, .. } = *at;
     let design = &opening.design;
     let problem = opening_problem(at)?;
-    let candidates = try_all(&problem, &headers_from(job.boards(), problem.wall_depth))?;
+    let candidates = try_all(&problem, &headers_from(rules.boards(), problem.wall_depth))?;
     let question = code_question(at, &problem);
-    let schools = opinions(job, wall, &question, &problem, &candidates);
+    let schools = opinions(rules, wall, &question, &problem, &candidates);
     let (header, chosen) = match design.header {
         HeaderChoice::Chosen(header) => (as_assumed(header, design.special), true),
-        HeaderChoice::BySchool => (by_school(job.settings.school, &schools, &candidates)?, false),
+        HeaderChoice::BySchool => (by_school(rules.settings.school, &schools, &candidates)?, false),
     };
-    let answer = code_answer(job, &question, header);
-    let (problem, evaluation) = with_all_jacks(job, problem, header, answer)?;
+    let answer = code_answer(rules, &question, header);
+    let (problem, evaluation) = with_all_jacks(rules, problem, header, answer)?;
     Ok(SizedHeader {
-        shop_rule: shop_rule::count(hole.size.width, job.settings.shop.doubles_jacks_from),
+        shop_rule: shop_rule::count(hole.size.width, rules.settings.shop.doubles_jacks_from),
         code_jacks: answer.map(code_jacks),
         code_span: answer.map(|answer| answer.span),
         hung: hung(&problem, header, design.nailing_confirmed, answer),
@@ -145,7 +152,7 @@ fn sized(at: &OpeningInWall<'_>) -> Result<SizedHeader, OutsideLimits> {
         evaluation,
         chosen,
         schools,
-        school: job.settings.school,
+        school: rules.settings.school,
         assumed_grade: design.special == SpecialCase::UnknownGrade,
     })
 }
@@ -196,16 +203,16 @@ fn by_school(school: School, schools: &[Opinion; 3], candidates: &[Candidate]) -
 /// The header with the jacks that the code's table asks for where it governs, and one more where the job is built belt and
 /// braces.
 fn with_all_jacks(
-    job: &Job,
+    rules: &Rules<'_>,
     mut problem: OpeningProblem,
     header: HeaderSpec,
     code: Option<CodeAnswer>,
 ) -> Result<(OpeningProblem, Evaluation), OutsideLimits> {
-    if let (School::CodeTable, Some(answer)) = (job.settings.school, code) {
+    if let (School::CodeTable, Some(answer)) = (rules.settings.school, code) {
         problem.conventions.least_jacks = problem.conventions.least_jacks.map(|least| least.max(answer.jacks));
     }
     let evaluation = evaluate(&problem, header)?;
-    let more = job.settings.margin.more_studs();
+    let more = rules.settings.margin.more_studs();
     if more == 0 {
         return Ok((problem, evaluation));
     }

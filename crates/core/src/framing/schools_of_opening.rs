@@ -2,7 +2,7 @@
 
 use super::opening_problem::OpeningInWall;
 use super::stack::hangs;
-use crate::job::{HeaderPlace, Job, Underside, Wall};
+use crate::job::{HeaderPlace, Rules, Underside, Wall};
 use crate::loads::{Carried, Framing, WallCarries};
 use crate::lumber::HeaderSpec;
 use crate::lumber::factors::wet_service::Service;
@@ -15,7 +15,7 @@ use crate::sizing::schools::{Basis, CodeAnswer, CodeQuestion, Opinion, School};
 
 /// What the code's table is asked for an opening, or why it has no answer.
 pub fn code_question(at: &OpeningInWall<'_>, problem: &OpeningProblem) -> Result<CodeQuestion, String> {
-    let OpeningInWall { job, wall, opening, .. } = *at;
+    let OpeningInWall { rules, wall, opening, .. } = *at;
     let design = &opening.design;
     let WallCarries::Framing(carried) = &wall.carries else {
         return Err("The tables are for bearing walls.".into());
@@ -34,13 +34,17 @@ pub fn code_question(at: &OpeningInWall<'_>, problem: &OpeningProblem) -> Result
         covers: stretch,
     };
     let dropped = hangs(design, &wall.frame) == HeaderPlace::AtHeadHeight;
-    CodeQuestion::of(&here, job.settings.site.snow.ground_at_allowable_level(), dropped, &basis)
+    CodeQuestion::of(&here, rules.settings.site.snow.ground_at_allowable_level(), dropped, &basis)
         .map(|question| CodeQuestion { flat_plate: design.underside == Underside::FlatNailer, ..question })
 }
 
 /// What the code's table says of one header.
-pub fn code_answer(job: &Job, question: &Result<CodeQuestion, String>, header: HeaderSpec) -> Option<CodeAnswer> {
-    question.as_ref().ok()?.answer(header, job.code_table.as_ref())
+pub fn code_answer(
+    rules: &Rules<'_>,
+    question: &Result<CodeQuestion, String>,
+    header: HeaderSpec,
+) -> Option<CodeAnswer> {
+    question.as_ref().ok()?.answer(header, rules.code_table)
 }
 
 /// The jacks that the code's table asks for under a header.
@@ -50,17 +54,26 @@ pub fn code_jacks(answer: CodeAnswer) -> JackCount {
 
 /// What each school says.
 pub fn opinions(
-    job: &Job,
+    rules: &Rules<'_>,
     wall: &Wall,
     question: &Result<CodeQuestion, String>,
     problem: &OpeningProblem,
     candidates: &[Candidate],
 ) -> [Opinion; 3] {
-    [by_code(job, question, problem.clear, candidates), by_calculation(job, candidates), by_shop(job, wall, problem)]
+    [
+        by_code(rules, question, problem.clear, candidates),
+        by_calculation(rules, candidates),
+        by_shop(rules, wall, problem),
+    ]
 }
 
-fn by_code(job: &Job, question: &Result<CodeQuestion, String>, clear: Length, candidates: &[Candidate]) -> Opinion {
-    let basis = match &job.code_table {
+fn by_code(
+    rules: &Rules<'_>,
+    question: &Result<CodeQuestion, String>,
+    clear: Length,
+    candidates: &[Candidate],
+) -> Opinion {
+    let basis = match &rules.code_table {
         Some(table) => format!("by {}", table.name),
         None => "computed on the code tables' basis; confirm in the adopted code".into(),
     };
@@ -70,13 +83,13 @@ fn by_code(job: &Job, question: &Result<CodeQuestion, String>, clear: Length, ca
         return none(why.clone());
     }
     let reaching = candidates.iter().filter(|candidate| {
-        code_answer(job, question, candidate.evaluation.header).is_some_and(|answer| clear <= answer.span)
+        code_answer(rules, question, candidate.evaluation.header).is_some_and(|answer| clear <= answer.span)
     });
-    let Some(best) = job.settings.aim.with_prices(candidates).best_of(reaching) else {
+    let Some(best) = rules.settings.aim.with_prices(candidates).best_of(reaching) else {
         return none(format!("No header in stock reaches {} in the table ({basis}).", feet(clear)));
     };
     let header = best.evaluation.header;
-    let answer = code_answer(job, question, header);
+    let answer = code_answer(rules, question, header);
     // What hanging the header costs by the code: the carpenter sees it beside what calculation says.
     let dropped = question.as_ref().is_ok_and(|question| question.shortens(header));
     let hung = if dropped { "; 0.70 of its span, as it hangs below the plates" } else { "" };
@@ -89,8 +102,8 @@ fn by_code(job: &Job, question: &Result<CodeQuestion, String>, clear: Length, ca
     }
 }
 
-fn by_calculation(job: &Job, candidates: &[Candidate]) -> Opinion {
-    let settings = &job.settings;
+fn by_calculation(rules: &Rules<'_>, candidates: &[Candidate]) -> Opinion {
+    let settings = &rules.settings;
     let aim = settings.aim.with_prices(candidates);
     let enough = aim.best(candidates);
     let chosen = enough.map(|enough| settings.margin.applied(enough, candidates));
@@ -113,8 +126,8 @@ fn by_calculation(job: &Job, candidates: &[Candidate]) -> Opinion {
     }
 }
 
-fn by_shop(job: &Job, wall: &Wall, problem: &OpeningProblem) -> Opinion {
-    let rules = &job.settings.shop;
+fn by_shop(rules: &Rules<'_>, wall: &Wall, problem: &OpeningProblem) -> Opinion {
+    let rules = &rules.settings.shop;
     let jacks = shop_rule::count(problem.clear, rules.doubles_jacks_from).and_then(|count| count.count);
     let header = rules.header_over(problem.clear, building_width(wall));
     let carries = header.map(|header| evaluate(problem, header).is_ok_and(|evaluation| evaluation.carries()));

@@ -15,7 +15,7 @@ use super::corner::corner_reach;
 use super::layout::stud_positions;
 use super::opening_problem::points_on;
 use crate::job::rough_opening::rough_opening;
-use crate::job::{Backing, HeaderChoice, Job, Opening, OpeningDesign, RunDesign, Wall};
+use crate::job::{Backing, HeaderChoice, Opening, OpeningDesign, Rules, RunDesign, Wall};
 use crate::loads::TakeDown;
 use crate::measure::{End, Ends, Length};
 
@@ -32,19 +32,39 @@ pub struct StudBay {
 const WIDEST_PACK: i64 = 4;
 
 /// The bay in which an opening of this wall needs no header; `None` where something is cut.
-pub fn stud_bay(job: &Job, wall: &Wall, down: &TakeDown, opening: &Opening) -> Option<StudBay> {
+pub fn stud_bay(rules: &Rules<'_>, wall: &Wall, down: &TakeDown, opening: &Opening) -> Option<StudBay> {
+    let bay = bay_by_itself(rules, wall, down, opening)?;
+    // An opening whose studs a neighbor's pack takes has a pack itself, which may take the next one's.
+    let mut in_bays: Vec<(&Opening, StudBay)> =
+        wall.openings.iter().filter_map(|each| Some((each, bay_by_itself(rules, wall, down, each)?))).collect();
+    loop {
+        let before = in_bays.len();
+        let cutting: Vec<&Opening> =
+            wall.openings.iter().filter(|each| !in_bays.iter().any(|(other, _)| other.id == each.id)).collect();
+        in_bays.retain(|(_, bay)| !cutting.iter().any(|other| pack_reaches(rules, wall, other, *bay)));
+        if in_bays.len() == before {
+            break;
+        }
+    }
+    in_bays.iter().any(|(each, _)| each.id == opening.id).then_some(bay)
+}
+
+/// The bay of an opening as if it were alone in the wall.
+fn bay_by_itself(rules: &Rules<'_>, wall: &Wall, down: &TakeDown, opening: &Opening) -> Option<StudBay> {
     let as_usual = opening.design.header == HeaderChoice::BySchool
         && opening.design.run == RunDesign::default()
         && opening.jacks == Ends::default()
         && opening.kings == Ends::default();
-    let bay = bay_around(job, wall, &opening.design).filter(|_| as_usual)?;
+    let bay = bay_around(rules, wall, &opening.design).filter(|_| as_usual)?;
+    studs_stay(wall, down, bay).then_some(bay)
+}
+
+/// Whether the pack of an opening may take the place of a bay's studs.
+fn pack_reaches(rules: &Rules<'_>, wall: &Wall, opening: &Opening, bay: StudBay) -> bool {
     let stud = wall.frame.thickness();
-    let taken = wall.openings.iter().filter(|other| other.id != opening.id).any(|other| {
-        let half = rough_opening(&other.design, &job.settings.rough).width.half() + stud * WIDEST_PACK;
-        let near = other.design.center - half < bay.right + stud && bay.left - stud < other.design.center + half;
-        near && bay_around(job, wall, &other.design).is_none()
-    });
-    (!taken && studs_stay(wall, down, bay)).then_some(bay)
+    let half = rough_opening(&opening.design, &rules.settings.rough).width.half() + stud * WIDEST_PACK;
+    let center = opening.design.center;
+    center - half < bay.right + stud && bay.left - stud < center + half
 }
 
 /// Whether no corner, no crossing wall's channel and no point load takes the place of the bay's studs.
@@ -68,8 +88,8 @@ fn studs_stay(wall: &Wall, down: &TakeDown, bay: StudBay) -> bool {
     !frame.framing.partitions.iter().any(channel) && !End::BOTH.into_iter().any(corner) && !loads
 }
 
-fn bay_around(job: &Job, wall: &Wall, design: &OpeningDesign) -> Option<StudBay> {
-    let half = rough_opening(design, &job.settings.rough).width.half();
+fn bay_around(rules: &Rules<'_>, wall: &Wall, design: &OpeningDesign) -> Option<StudBay> {
+    let half = rough_opening(design, &rules.settings.rough).width.half();
     let (from, to) = (design.center - half, design.center + half);
     // Most openings are wider than any bay.
     if wall.frame.spacing < to - from {
@@ -103,7 +123,7 @@ mod tests {
             Opening::new(OpeningId(index as u128), OpeningDesign { rough: Some(rough), ..design })
         };
         let job = partition_with(openings.iter().enumerate().map(opening).collect());
-        plan_wall(&job, &job.walls[0])
+        plan_wall(&job.rules(), &job.walls[0])
     }
 
     #[test]
@@ -115,6 +135,29 @@ mod tests {
         assert_eq!((count(Role::FlatHead), count(Role::Sill)), (1, 1));
         // Every stud of a 12 ft wall at 16 in. is still there: 0, 15 1/4 … 127 1/4, 142 1/2.
         assert_eq!(count(Role::Stud), 10);
+    }
+
+    #[test]
+    fn a_neighbor_that_a_crossing_wall_turns_out_of_its_bay_takes_a_stud_of_the_next() {
+        // Studs at 24 in.: both windows stand in bays, but the channel at 22 ft takes a stud of the first, whose pack then takes the stud
+        // between them.
+        let opening = |index: u128, feet: i64| {
+            let size = Size { width: Length::inches(20), height: Length::inches(40) };
+            let design =
+                OpeningDesign { center: Length::feet(feet), ..OpeningDesign::usual(OpeningKind::Window, size) };
+            Opening::new(OpeningId(index), design)
+        };
+        let mut job = partition_with(vec![opening(0, 23), opening(1, 25)]);
+        let frame = &mut job.walls[0].frame;
+        (frame.length, frame.spacing) = (Length::feet(27), Length::inches(24));
+        let in_bay = |job: &crate::job::Job| {
+            let plan = plan_wall(&job.rules(), &job.walls[0]);
+            plan.openings.iter().map(|plan| matches!(plan.outcome, OpeningOutcome::InBay(_))).collect::<Vec<_>>()
+        };
+        assert_eq!(in_bay(&job), [true, true]);
+        let crossing = crate::job::Partition::channel(Length::feet(22), crate::lumber::Depth::Four);
+        job.walls[0].frame.framing.partitions = vec![crossing];
+        assert_eq!(in_bay(&job), [false, false]);
     }
 
     #[test]

@@ -11,17 +11,19 @@ mod plate_pieces;
 mod sole_bolts;
 
 use super::field_studs::{FieldLoad, field_loads};
-use super::finding::Finding;
+use super::finding::{Finding, Severity};
 use super::judgment::judge;
 use super::layout::stud_positions;
 use super::marks::{Mark, marks};
 use super::member::Member;
-use super::opening_plan::{Ground, OpeningPlan};
+use super::opening_plan::{Ground, OpeningOutcome, OpeningPlan};
 use super::opening_problem::{down_on, sole_pieces};
 use super::plan_opening::plan_opening;
 use super::plates::TopBreaks;
-use crate::job::{Job, Wall};
+use crate::job::{OpeningId, Rules, Wall};
 use crate::measure::Length;
+use crate::sizing::candidates::Candidate;
+use crate::sizing::verdict::Verdict;
 use framer::Framer;
 use plate_breaks::plate_breaks;
 use sole_bolts::bolts;
@@ -46,10 +48,10 @@ pub struct WallPlan {
 }
 
 /// Plans a wall of a job.
-pub fn plan_wall(job: &Job, wall: &Wall) -> WallPlan {
-    let ground = Ground { down: down_on(job, wall), sole: sole_pieces(job, wall) };
+pub fn plan_wall(rules: &Rules<'_>, wall: &Wall) -> WallPlan {
+    let ground = Ground { down: down_on(rules, wall), sole: sole_pieces(rules, wall) };
     let mut openings: Vec<OpeningPlan> =
-        wall.openings.iter().map(|opening| plan_opening(job, wall, &ground, opening)).collect();
+        wall.openings.iter().map(|opening| plan_opening(rules, wall, &ground, opening)).collect();
     openings.sort_by_key(|plan| (plan.left(), plan.id));
     let layout = stud_positions(&wall.frame);
     let breaks = plate_breaks(wall, &openings, &layout);
@@ -57,7 +59,7 @@ pub fn plan_wall(job: &Job, wall: &Wall) -> WallPlan {
     let members = members(wall, &field_loads, &openings, &layout, breaks.as_ref());
     let bolts = bolts(wall, &members);
     let findings = findings::findings(&findings::Planned {
-        job,
+        rules,
         wall,
         ground: &ground,
         field_loads: &field_loads,
@@ -70,6 +72,55 @@ pub fn plan_wall(job: &Job, wall: &Wall) -> WallPlan {
         (plan.verdict, plan.sentence) = judge(plan, &findings);
     }
     WallPlan { marks: marks(&members, &wall.frame), findings, bolts, field_loads, ground, members, openings }
+}
+
+/// Plans one opening of a wall alone, with every header that was tried; `None` if it is not in the wall. What follows for it from the rest of
+/// the wall, its verdict by the framing around it, is in the wall's plan.
+pub fn plan_one(rules: &Rules<'_>, wall: &Wall, opening: OpeningId) -> Option<OpeningPlan> {
+    let opening = wall.openings.iter().find(|each| each.id == opening)?;
+    let ground = Ground { down: down_on(rules, wall), sole: sole_pieces(rules, wall) };
+    Some(plan_opening(rules, wall, &ground, opening))
+}
+
+impl WallPlan {
+    /// The plan without the headers that were tried and did not go in.
+    #[must_use]
+    pub fn without_candidates(mut self) -> Self {
+        for opening in &mut self.openings {
+            if let OpeningOutcome::Header(sized) = &mut opening.outcome {
+                sized.candidates = Vec::new();
+            }
+        }
+        self
+    }
+
+    /// Whether somebody has to decide something about an opening: it does not carry, or has no number, or there is trouble in its framing.
+    pub fn is_unresolved(&self, opening: &OpeningPlan) -> bool {
+        match opening.verdict {
+            Verdict::OnlyTheTable | Verdict::DoesNotCarry | Verdict::AskAnEngineer => true,
+            Verdict::Carries | Verdict::CarriesBarely => self
+                .findings
+                .iter()
+                .any(|finding| finding.opening() == Some(opening.id) && finding.severity() == Severity::Trouble),
+        }
+    }
+
+    /// About how much memory it takes, bytes.
+    pub fn bytes(&self) -> usize {
+        /// What an opening has beside itself: its sized header, reasons, sentences.
+        const WITH_AN_OPENING: usize = 6 * 1024;
+        let candidates = |opening: &OpeningPlan| match &opening.outcome {
+            OpeningOutcome::Header(sized) => sized.candidates.capacity() * size_of::<Candidate>(),
+            OpeningOutcome::Flat | OpeningOutcome::InBay(_) | OpeningOutcome::Outside(_) => 0,
+        };
+        let openings: usize = self.openings.iter().map(|opening| WITH_AN_OPENING + candidates(opening)).sum();
+        size_of::<Self>()
+            + openings
+            + self.openings.capacity() * size_of::<OpeningPlan>()
+            + self.members.capacity() * size_of::<Member>()
+            + self.marks.capacity() * size_of::<Mark>()
+            + self.findings.capacity() * size_of::<Finding>()
+    }
 }
 
 fn members(

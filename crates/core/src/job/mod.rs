@@ -85,6 +85,24 @@ pub struct Job {
     pub walls: Vec<Wall>,
 }
 
+/// What of a job holds for every one of its walls: a wall is framed from these, from itself and from what lands on it.
+#[derive(Clone, Copy, Debug, PartialEq)]
+pub struct Rules<'a> {
+    /// The job's settings.
+    pub settings: &'a Settings,
+    /// What headers can be made of.
+    pub stock: &'a [StockItem],
+    /// The jurisdiction's own header table, where one was loaded.
+    pub code_table: Option<&'a JurisdictionTable>,
+}
+
+impl<'a> Rules<'a> {
+    /// What is in stock.
+    pub fn boards(&self) -> impl Iterator<Item = &'a StockBoard> + use<'a> {
+        self.stock.iter().map(|item| &item.board)
+    }
+}
+
 /// A straight wall, seen from the side its left and right are named from.
 #[derive(Clone, Debug, PartialEq)]
 pub struct Wall {
@@ -153,6 +171,11 @@ impl Job {
     /// What is in stock.
     pub fn boards(&self) -> impl Iterator<Item = &StockBoard> {
         self.stock.iter().map(|item| &item.board)
+    }
+
+    /// What holds for every wall.
+    pub fn rules(&self) -> Rules<'_> {
+        Rules { settings: &self.settings, stock: &self.stock, code_table: self.code_table.as_ref() }
     }
 
     /// A wall by its identity.

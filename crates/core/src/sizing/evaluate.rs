@@ -303,8 +303,7 @@ fn hardest(
     let most = works.iter().copied().fold(0.0, f64::max);
     let mut worst = CheckResult::of_nothing(kind);
     for (combination, work) in combinations.iter().zip(works) {
-        // What is not a number is tried.
-        if !(work < most * NEARLY) {
+        if most * NEARLY <= work || work.is_nan() {
             consider(&mut worst, &bridge.under(combination));
         }
     }

@@ -11,9 +11,11 @@
 //!
 //! **Worked example.** A 3 ft window that 2-2x6 carries and a 6 ft door that 2-2x10 carries: 2-2x10 over both.
 
-use crate::job::OpeningId;
+use crate::framing::{OpeningOutcome, OpeningPlan, plan_wall};
+use crate::job::{Job, OpeningId};
 use crate::lumber::HeaderSpec;
 use crate::measure::{Length, Money};
+use crate::sizing::candidates::Candidate;
 
 /// What one opening can take.
 #[derive(Clone, Debug, PartialEq)]
@@ -57,6 +59,23 @@ pub struct OneSize {
     pub cheapest: Option<Money>,
     /// Openings that nothing in stock carries over.
     pub left_out: Vec<OpeningId>,
+}
+
+/// Every header of the stock that carries over each sized opening of a job.
+pub fn options(job: &Job) -> Vec<OpeningOptions> {
+    let of_opening = |plan: OpeningPlan| {
+        let OpeningOutcome::Header(sized) = &plan.outcome else { return None };
+        let carrying = sized.candidates.iter().filter(|candidate| candidate.evaluation.carries());
+        let option = |candidate: &Candidate| {
+            let header = candidate.evaluation.header;
+            let feet = plan.header_length().to_feet();
+            let cost = candidate.price_per_foot.map(|price| Money::cents(price.to_cents() * feet));
+            HeaderOption { header, cost, jack: sized.problem.jack_length.under(header.board.depth()) }
+        };
+        Some(OpeningOptions { opening: plan.id, carrying: carrying.map(option).collect() })
+    };
+    let rules = job.rules();
+    job.walls.iter().flat_map(|wall| plan_wall(&rules, wall).openings).filter_map(of_opening).collect()
 }
 
 /// The most different headers that are looked for.

@@ -111,7 +111,7 @@ pub fn in_a_town() -> KingWindBasis {
 }
 
 pub fn planned(job: &Job) -> OpeningPlan {
-    plan_wall(job, &job.walls[0]).openings.remove(0)
+    plan_wall(&job.rules(), &job.walls[0]).openings.remove(0)
 }
 
 /// The limit that leaves the job's opening without a number.

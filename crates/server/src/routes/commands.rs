@@ -21,9 +21,11 @@ pub async fn execute_command(
     Body(edit): Body<Edit>,
 ) -> Result<Json<JobView>, Problem> {
     let author = author(edit.author)?;
-    let stored = state.jobs.execute(job, edit.on_version, edit.command, &author).await;
+    let known = state.plans.at(job, edit.on_version);
+    let known = known.as_deref().map(|planned| planned.plan.job());
+    let stored = state.jobs.execute(job, edit.on_version, edit.command, &author, known).await;
     let stored = stored.map_err(|error| error.under("/command"))?;
-    Ok(Json(stored.into()))
+    Ok(Json(JobView::of(&stored, &state.plans.of(&stored), edit.looking_at)))
 }
 
 /// Takes the last command back.
@@ -34,8 +36,10 @@ pub async fn undo(
     Ids(job): Ids<Uuid>,
     Body(step): Body<StepRequest>,
 ) -> Result<Json<JobView>, Problem> {
-    let stored = state.jobs.undo(job, step.on_version, &author(step.author)?).await?;
-    Ok(Json(stored.into()))
+    let known = state.plans.at(job, step.on_version);
+    let known = known.as_deref().map(|planned| planned.plan.job());
+    let stored = state.jobs.undo(job, step.on_version, &author(step.author)?, known).await?;
+    Ok(Json(JobView::of(&stored, &state.plans.of(&stored), step.looking_at)))
 }
 
 /// Does the command again that was last taken back.
@@ -46,8 +50,10 @@ pub async fn redo(
     Ids(job): Ids<Uuid>,
     Body(step): Body<StepRequest>,
 ) -> Result<Json<JobView>, Problem> {
-    let stored = state.jobs.redo(job, step.on_version, &author(step.author)?).await?;
-    Ok(Json(stored.into()))
+    let known = state.plans.at(job, step.on_version);
+    let known = known.as_deref().map(|planned| planned.plan.job());
+    let stored = state.jobs.redo(job, step.on_version, &author(step.author)?, known).await?;
+    Ok(Json(JobView::of(&stored, &state.plans.of(&stored), step.looking_at)))
 }
 
 /// Who does it, for the history; `somebody` where no name was given.

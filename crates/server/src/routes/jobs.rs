@@ -4,7 +4,9 @@ use axum::Json;
 use axum::extract::State;
 use axum::http::{StatusCode, header};
 use axum::response::IntoResponse;
+use sturvek_core::plan::Settled;
 use sturvek_formats::job_file::{read_job, write_job};
+use sturvek_store::ListedJob;
 use sturvek_wire::FieldErrors;
 use uuid::Uuid;
 
@@ -26,8 +28,26 @@ pub async fn health(State(state): State<AppState>) -> Json<Health> {
 /// Every job, newest change first.
 #[utoipa::path(get, path = "/api/jobs", responses((status = 200, body = Vec<JobSummary>)))]
 pub async fn list_jobs(State(state): State<AppState>) -> Result<Json<Vec<JobSummary>>, Problem> {
-    let jobs = state.jobs.list().await?;
-    Ok(Json(jobs.into_iter().map(Into::into).collect()))
+    let mut jobs = Vec::new();
+    for listed in state.jobs.list().await? {
+        let settled = match listed.settled {
+            Some(settled) => settled,
+            None => settled_now(&state, &listed).await?,
+        };
+        jobs.push(JobSummary::of(listed, settled));
+    }
+    Ok(Json(jobs))
+}
+
+/// Counts what is settled in a job that has changed since it was counted, and keeps that.
+async fn settled_now(state: &AppState, listed: &ListedJob) -> Result<Settled, Problem> {
+    let planned = match state.plans.at(listed.id, listed.version) {
+        Some(planned) => planned,
+        None => state.plans.of(&state.jobs.get(listed.id).await?),
+    };
+    let settled = planned.plan.settled();
+    state.jobs.keep_settled(listed.id, planned.version, settled).await?;
+    Ok(settled)
 }
 
 /// Makes a job with one wall of the usual kind.
@@ -38,14 +58,19 @@ pub async fn create_job(
     Body(new): Body<NewJob>,
 ) -> Result<(StatusCode, Json<JobView>), Problem> {
     let id = state.jobs.create(&demo::new_job(new.name.trim())).await?;
-    Ok((StatusCode::CREATED, Json(state.jobs.get(id).await?.into())))
+    Ok((StatusCode::CREATED, Json(view(&state, id).await?)))
 }
 
 /// One job.
 #[utoipa::path(get, path = "/api/jobs/{job}", params(("job" = Uuid, Path)),
     responses((status = 200, body = JobView), (status = 404, body = Problem)))]
 pub async fn get_job(State(state): State<AppState>, Ids(job): Ids<Uuid>) -> Result<Json<JobView>, Problem> {
-    Ok(Json(state.jobs.get(job).await?.into()))
+    Ok(Json(view(&state, job).await?))
+}
+
+async fn view(state: &AppState, job: Uuid) -> Result<JobView, Problem> {
+    let stored = state.jobs.get(job).await?;
+    Ok(JobView::of(&stored, &state.plans.of(&stored), None))
 }
 
 /// Puts a job away; it can be brought back.
@@ -72,7 +97,7 @@ pub async fn duplicate_job(
     Ids(job): Ids<Uuid>,
 ) -> Result<(StatusCode, Json<JobView>), Problem> {
     let copy = state.jobs.duplicate(job).await?;
-    Ok((StatusCode::CREATED, Json(state.jobs.get(copy).await?.into())))
+    Ok((StatusCode::CREATED, Json(view(&state, copy).await?)))
 }
 
 /// A job as a file of the project's own open format.
@@ -94,7 +119,7 @@ pub async fn import_job(
 ) -> Result<(StatusCode, Json<JobView>), Problem> {
     let job = read_job(file.text.as_bytes()).map_err(|error| FieldErrors::one("/text", error))?;
     let id = state.jobs.create(&job).await?;
-    Ok((StatusCode::CREATED, Json(state.jobs.get(id).await?.into())))
+    Ok((StatusCode::CREATED, Json(view(&state, id).await?)))
 }
 
 /// What was done to a job, newest first.

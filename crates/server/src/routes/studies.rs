@@ -5,20 +5,18 @@ use axum::Json;
 use axum::extract::State;
 use axum::http::header;
 use axum::response::IntoResponse;
-use sturvek_core::framing::{OpeningOutcome, OpeningPlan, plan_wall};
-use sturvek_core::job::{Job, WhatIf};
-use sturvek_core::measure::Money;
+use sturvek_core::framing::{OpeningOutcome, OpeningPlan, plan_one};
+use sturvek_core::job::{Job, OpeningId, WhatIf};
 use sturvek_core::sizing::candidates::headers_from;
 use sturvek_core::sizing::existing::capability;
 use sturvek_core::sizing::limits::WIDEST_OPENING;
 use sturvek_core::sizing::reach::{Reach, reach};
-use sturvek_core::studies::one_size::{HeaderOption, OpeningOptions, one_size};
+use sturvek_core::studies::one_size::{one_size, options};
 use sturvek_formats::header_csv::{computed_table, read_table};
 use sturvek_wire::FieldErrors;
 use sturvek_wire::studies::{CapabilityView, MaterialView, OneSizeView, ReachView, materials};
 use uuid::Uuid;
 
-use super::walls::planned_opening;
 use crate::extract::{Body, Ids, Params};
 use crate::problem::Problem;
 use crate::state::AppState;
@@ -50,10 +48,10 @@ pub async fn get_reach(
     Ids((job, opening)): Ids<(Uuid, Uuid)>,
     Params(query): Params<WhatIfQuery>,
 ) -> Result<Json<ReachView>, Problem> {
-    let job = what_if(query)?.applied_to(&state.jobs.get(job).await?.job);
-    let (_, plan, place) = planned_opening(&job, opening)?;
-    let planned = &plan.openings[place];
-    let problem = &sized(planned)?.problem;
+    let planned = state.plans.now(&state.jobs, job).await?;
+    let job = what_if(query)?.applied_to(planned.plan.job());
+    let planned = planned_opening(&job, opening)?;
+    let problem = &sized(&planned)?.problem;
     let headers = headers_from(job.boards(), problem.wall_depth);
     let mut reaches: Vec<Reach> = headers
         .iter()
@@ -76,10 +74,17 @@ pub async fn get_capability(
     State(state): State<AppState>,
     Ids((job, opening)): Ids<(Uuid, Uuid)>,
 ) -> Result<Json<CapabilityView>, Problem> {
-    let job = state.jobs.get(job).await?.job;
-    let (_, plan, place) = planned_opening(&job, opening)?;
-    let sized = sized(&plan.openings[place])?;
+    let planned = state.plans.now(&state.jobs, job).await?;
+    let opening = planned_opening(planned.plan.job(), opening)?;
+    let sized = sized(&opening)?;
     Ok(Json((&capability(&sized.problem, sized.evaluation.header)?).into()))
+}
+
+/// An opening planned alone.
+fn planned_opening(job: &Job, opening: Uuid) -> Result<OpeningPlan, Problem> {
+    let id = OpeningId(opening.as_u128());
+    let found = job.opening(id).and_then(|(wall, _)| plan_one(&job.rules(), wall, id));
+    found.ok_or_else(|| Problem::not_found("opening"))
 }
 
 /// The sized header of an opening.
@@ -98,25 +103,8 @@ pub async fn get_one_size(
     State(state): State<AppState>,
     Ids(job): Ids<Uuid>,
 ) -> Result<Json<Option<OneSizeView>>, Problem> {
-    let job = state.jobs.get(job).await?.job;
-    Ok(Json(one_size(&options(&job)).as_ref().map(Into::into)))
-}
-
-/// Every header of the stock that carries over each sized opening.
-fn options(job: &Job) -> Vec<OpeningOptions> {
-    let plans = job.walls.iter().flat_map(|wall| plan_wall(job, wall).openings);
-    let of_opening = |plan: OpeningPlan| {
-        let OpeningOutcome::Header(sized) = &plan.outcome else { return None };
-        let carrying = sized.candidates.iter().filter(|candidate| candidate.evaluation.carries());
-        let option = |candidate: &sturvek_core::sizing::candidates::Candidate| {
-            let header = candidate.evaluation.header;
-            let feet = plan.header_length().to_feet();
-            let cost = candidate.price_per_foot.map(|price| Money::cents(price.to_cents() * feet));
-            HeaderOption { header, cost, jack: sized.problem.jack_length.under(header.board.depth()) }
-        };
-        Some(OpeningOptions { opening: plan.id, carrying: carrying.map(option).collect() })
-    };
-    plans.filter_map(of_opening).collect()
+    let planned = state.plans.now(&state.jobs, job).await?;
+    Ok(Json(one_size(&options(planned.plan.job())).as_ref().map(Into::into)))
 }
 
 /// Design values of everything the tool knows.

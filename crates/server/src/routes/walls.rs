@@ -2,13 +2,13 @@
 
 use axum::Json;
 use axum::extract::State;
-use sturvek_core::framing::{WallPlan, opening_sheet, plan_wall, say::say};
+use sturvek_core::framing::{opening_sheet, plan_one, plan_wall, say::say};
 use sturvek_core::job::{Job, OpeningId, Wall, WallId, command};
 use sturvek_core::measure::LengthStyle;
 use sturvek_store::StoreError;
 use sturvek_wire::Resolve;
 use sturvek_wire::framed::{Words, words};
-use sturvek_wire::results::{WallView, sheet_parts, wall_view};
+use sturvek_wire::results::{CandidateView, WallView, candidates, sheet_parts, wall_view};
 use uuid::Uuid;
 
 use crate::extract::{Body, Ids};
@@ -20,19 +20,30 @@ fn wall_of(job: &Job, wall: Uuid) -> Result<&Wall, Problem> {
     job.wall(WallId(wall.as_u128())).ok_or_else(|| Problem::not_found("wall"))
 }
 
-fn planned(job: &Job, wall: Uuid) -> Result<Json<WallView>, Problem> {
-    let wall = wall_of(job, wall)?;
-    Ok(Json(wall_view(job, wall, &plan_wall(job, wall))))
-}
-
-/// A planned wall.
+/// A planned wall. Headers that were tried are asked for by opening.
 #[utoipa::path(get, path = "/api/jobs/{job}/walls/{wall}", params(("job" = Uuid, Path), ("wall" = Uuid, Path)),
     responses((status = 200, body = WallView), (status = 404, body = Problem)))]
 pub async fn get_wall(
     State(state): State<AppState>,
     Ids((job, wall)): Ids<(Uuid, Uuid)>,
 ) -> Result<Json<WallView>, Problem> {
-    planned(&state.jobs.get(job).await?.job, wall)
+    let planned = state.plans.now(&state.jobs, job).await?;
+    let wall = planned.plan.wall(WallId(wall.as_u128()));
+    let (wall, plan) = wall.ok_or_else(|| Problem::not_found("wall"))?;
+    Ok(Json(wall_view(&planned.plan.job().rules(), wall, plan)))
+}
+
+/// Every header that was tried over an opening, cheapest first.
+#[utoipa::path(get, path = "/api/jobs/{job}/openings/{opening}/candidates",
+    params(("job" = Uuid, Path), ("opening" = Uuid, Path)),
+    responses((status = 200, body = Vec<CandidateView>), (status = 404, body = Problem)))]
+pub async fn get_candidates(
+    State(state): State<AppState>,
+    Ids((job, opening)): Ids<(Uuid, Uuid)>,
+) -> Result<Json<Vec<CandidateView>>, Problem> {
+    let planned = state.plans.now(&state.jobs, job).await?;
+    let tried = candidates_over(planned.plan.job(), OpeningId(opening.as_u128()));
+    Ok(Json(tried.ok_or_else(|| Problem::not_found("opening"))?))
 }
 
 /// The wall as it would be after a command; nothing is kept.
@@ -44,11 +55,12 @@ pub async fn preview(
     Ids((job, wall)): Ids<(Uuid, Uuid)>,
     Body(request): Body<PreviewRequest>,
 ) -> Result<Json<WallView>, Problem> {
-    let stored = state.jobs.get(job).await?;
+    let planned = state.plans.now(&state.jobs, job).await?;
     let command = request.command.with_identities().resolve().map_err(|errors| errors.under("/command"))?;
     let refusal = |error| StoreError::refusal(&command, error).under("/command");
-    let applied = command::apply(&stored.job, &command).map_err(refusal)?;
-    planned(&applied.job, wall)
+    let job = command::apply(planned.plan.job(), &command).map_err(refusal)?.job;
+    let wall = wall_of(&job, wall)?;
+    Ok(Json(wall_view(&job.rules(), wall, &plan_wall(&job.rules(), wall))))
 }
 
 /// Reads how an opening is called out, and says it back.
@@ -60,9 +72,10 @@ pub async fn say_opening(
     Ids((job, wall)): Ids<(Uuid, Uuid)>,
     Body(request): Body<SayRequest>,
 ) -> Result<Json<SayView>, Problem> {
-    let stored = state.jobs.get(job).await?;
+    let planned = state.plans.now(&state.jobs, job).await?;
+    let job = planned.plan.job();
     let style = if request.in_millimeters { LengthStyle::Millimeters } else { LengthStyle::FeetInches };
-    Ok(Json(match say(&request.text, wall_of(&stored.job, wall)?, &stored.job.settings, style) {
+    Ok(Json(match say(&request.text, wall_of(job, wall)?, &job.settings, style) {
         Ok(said) => SayView::of(&said),
         Err(error) => SayView { problem: Some(error.to_string()), ..SayView::default() },
     }))
@@ -76,30 +89,27 @@ pub async fn get_sheet(
     State(state): State<AppState>,
     Ids((job, opening)): Ids<(Uuid, Uuid)>,
 ) -> Result<Json<SheetView>, Problem> {
-    let stored = state.jobs.get(job).await?;
-    let (wall, plan, place) = planned_opening(&stored.job, opening)?;
-    let opening = &plan.openings[place];
-    let parts = opening_sheet(&stored.job, wall, &plan.ground, opening)?;
+    let planned = state.plans.now(&state.jobs, job).await?;
+    let job = planned.plan.job();
+    let found = planned.plan.opening(OpeningId(opening.as_u128()));
+    let (wall, plan, opening) = found.ok_or_else(|| Problem::not_found("opening"))?;
+    let parts = opening_sheet(&job.rules(), wall, &plan.ground, opening)?;
     Ok(Json(SheetView {
-        job: stored.job.name.clone(),
+        job: job.name.clone(),
         wall: wall.frame.name.clone(),
         opening: format!("{}, {}", opening.letter, opening.design.kind.word()),
         verdict: opening.verdict_words().to_owned(),
         sentence: opening.sentence.clone(),
-        version: stored.version,
-        version_of: stored.updated_at,
+        version: planned.version,
+        version_of: planned.updated_at,
         parts: sheet_parts(&parts),
     }))
 }
 
-/// The wall an opening is in, planned, and the opening's place in the plan.
-pub(super) fn planned_opening(job: &Job, opening: Uuid) -> Result<(&Wall, WallPlan, usize), Problem> {
-    let id = OpeningId(opening.as_u128());
-    let (wall, _) = job.opening(id).ok_or_else(|| Problem::not_found("opening"))?;
-    let plan = plan_wall(job, wall);
-    let place = plan.openings.iter().position(|planned| planned.id == id);
-    let place = place.ok_or_else(|| Problem::not_found("opening"))?;
-    Ok((wall, plan, place))
+/// Every header that was tried over an opening; `None` if it is not there.
+pub(super) fn candidates_over(job: &Job, id: OpeningId) -> Option<Vec<CandidateView>> {
+    let (wall, _) = job.opening(id)?;
+    plan_one(&job.rules(), wall, id).as_ref().map(candidates)
 }
 
 /// The ways of speaking of a wall's parts.

@@ -24,6 +24,8 @@ mod m20261125_000016_carried_on_a_tail;
 mod m20261125_000017_snow_and_wind_that_were_said;
 mod m20261125_000018_ids_belong_to_their_job;
 mod m20261125_000019_form_of_what_is_kept;
+mod m20261125_000020_what_is_settled;
+mod m20261125_000021_what_can_be_undone;
 
 struct Migrator;
 
@@ -49,6 +51,8 @@ impl MigratorTrait for Migrator {
             Box::new(m20261125_000017_snow_and_wind_that_were_said::Migration),
             Box::new(m20261125_000018_ids_belong_to_their_job::Migration),
             Box::new(m20261125_000019_form_of_what_is_kept::Migration),
+            Box::new(m20261125_000020_what_is_settled::Migration),
+            Box::new(m20261125_000021_what_can_be_undone::Migration),
         ]
     }
 }
@@ -86,7 +90,11 @@ mod tests {
         migrate(&db).await.expect("the step up");
 
         let jobs = Jobs::new(db.clone());
-        let all = jobs.list().await.expect("every job");
+        let mut all = Vec::new();
+        for listed in jobs.list().await.expect("every job") {
+            assert_eq!(listed.settled, None, "it was never counted");
+            all.push(jobs.get(listed.id).await.expect("found"));
+        }
         let named = |name: &str| all.iter().find(|job| job.job.name == name).expect("it is still there");
         let (said, unsaid) = (named("Loft, snow and wind said"), named("Shed, nothing said"));
         let standing = |job: &StoredJob| (job.job.settings.said.snow, job.job.settings.said.wind);
@@ -116,14 +124,14 @@ mod tests {
         assert_eq!((form("job").await, form("log_entry").await), (1, 1));
         let rename: sturvek_wire::Command =
             serde_json::from_value(serde_json::json!({ "do": "rename_job", "name": "Loft" })).expect("a command");
-        let renamed = jobs.execute(said.id, said.version, rename, "somebody").await.expect("renamed");
+        let renamed = jobs.execute(said.id, said.version, rename, "somebody", None).await.expect("renamed");
         assert_eq!(renamed.job.walls, said.job.walls);
         assert_eq!((form("job").await, form("log_entry").await), (2, 2));
         assert_eq!(jobs.get(said.id).await.expect("found").job, renamed.job, "and it is read as such");
 
         // The log from before can still be taken back.
         let before = unsaid.job.settings.creep;
-        let undone = jobs.undo(unsaid.id, unsaid.version, "somebody").await.expect("the change of the settings");
+        let undone = jobs.undo(unsaid.id, unsaid.version, "somebody", None).await.expect("the change of the settings");
         assert!(undone.job.settings.creep < before, "{before}");
     }
 }

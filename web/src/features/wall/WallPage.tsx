@@ -1,9 +1,9 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { useEffect, useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { Link, Navigate, useNavigate, useParams, useSearchParams } from "react-router";
 import type { JobView, Wall, WallView } from "../../api/client";
 import { jobQuery, keys, wallQuery } from "../../api/queries";
-import { type JobEditing, useJobEditing } from "../../api/useJobEditing";
+import { type JobEditing, type Look, useJobEditing } from "../../api/useJobEditing";
 import { Legend } from "../../components/Legend";
 import { LengthText } from "../../components/LengthText";
 import { Trouble } from "../../components/Trouble";
@@ -102,7 +102,8 @@ interface LoadedProps {
 type Sheet = { readonly kind: "loads" | "frame" } | { readonly kind: "working"; readonly part: string };
 
 function LoadedWall({ view, wall, planned }: LoadedProps) {
-  const move = usePendingMove(view.id, planned, useJobEditing(view.id));
+  const look = useRef<Look>(undefined);
+  const move = usePendingMove(view.id, planned, useJobEditing(view.id, look));
   const editing = move.settled;
   const client = useQueryClient();
   const navigate = useNavigate();
@@ -111,6 +112,9 @@ function LoadedWall({ view, wall, planned }: LoadedProps) {
   useUndoKeys(editing);
   const shown = move.shown ?? planned;
   const selected = shown.openings.find((opening) => opening.id === search.get("o")) ?? shown.openings[0];
+  useEffect(() => {
+    look.current = { wall: wall.id ?? planned.id, opening: selected?.id };
+  }, [wall.id, planned.id, selected?.id]);
   const design = wall.openings.find((opening) => opening.id === selected?.id)?.design;
   const select = (opening: string) => setSearch({ o: opening }, { replace: true });
   // What was said last is what its sayer looks at next; it is the last of the list.

@@ -4,7 +4,7 @@ use crate::framing::Role;
 use crate::framing::member::PlatesMarked;
 use crate::framing::pieces::pieces_of;
 use crate::job::{
-    CountOverride, FramingOptions, HeaderChoice, HeaderPlace, KingWindBasis, Opening, OpeningDesign, OpeningId,
+    CountOverride, FramingOptions, HeaderChoice, HeaderPlace, Job, KingWindBasis, Opening, OpeningDesign, OpeningId,
     OpeningKind, Partition, PointLoad, PointLoadId, RunDesign, RunPast, SiteSaid, Size, StockItem, TWO_BY, WallEnd,
     WallFrame, WallHeight, WallId,
 };
@@ -61,7 +61,7 @@ fn job(carries: WallCarries, length: Length, openings: Vec<Opening>) -> Job {
 }
 
 fn plan(job: &Job) -> WallPlan {
-    plan_wall(job, &job.walls[0])
+    plan_wall(&job.rules(), &job.walls[0])
 }
 
 fn cuts(plan: &WallPlan, role: Role) -> Vec<f64> {
@@ -398,6 +398,6 @@ proptest! {
             places.sort_unstable();
             places
         };
-        prop_assert_eq!(standing_in(&plan_wall(&turned, &turned.walls[0]), true), standing_in(&plan, false));
+        prop_assert_eq!(standing_in(&plan_wall(&turned.rules(), &turned.walls[0]), true), standing_in(&plan, false));
     }
 }

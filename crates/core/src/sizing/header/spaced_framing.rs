@@ -38,8 +38,11 @@ pub struct SpacedEffect {
 /// Effects over spans that were asked for before: headers of one opening differ in few of them.
 #[derive(Clone, Debug, Default)]
 pub struct KnownEffects {
-    known: SmallVec<[((u64, Option<u64>), Option<SpacedEffect>); 8]>,
+    known: SmallVec<[(Asked, Option<SpacedEffect>); 8]>,
 }
+
+/// Span and depth that were asked for, by their bits.
+type Asked = (u64, Option<u64>);
 
 impl KnownEffects {
     /// The effect of one opening's framing, as [`spaced_effect`] has it.

@@ -1,10 +1,9 @@
-import { type ReactNode, useState } from "react";
+import type { ReactNode } from "react";
 import type { Schemas, Ticket } from "../../../api/client";
 import { designNow, type JobEditing } from "../../../api/useJobEditing";
 import { LengthText } from "../../../components/LengthText";
-import { VerdictMark } from "../../../components/VerdictMark";
 import { WorkBar } from "../../../components/WorkBar";
-import { dollars, percent, pounds } from "../../../lib/work";
+import { percent, pounds } from "../../../lib/work";
 import { useSpeech } from "../../../speech/useSpeech";
 
 interface Props {
@@ -15,16 +14,11 @@ interface Props {
   readonly children?: ReactNode;
 }
 
-const FIRST_SHOWN = 6;
-
-/** Which header, how hard it works and at what; and everything else that could go in. */
+/** Which header, how hard it works and at what. */
 export function HeaderSection({ ticket, editing, showWorking, children }: Props) {
   const { say } = useSpeech();
-  const [all, setAll] = useState(false);
   const header = ticket.header;
   if (!header) return null;
-  const choose = (spec: Schemas["Header"] | null) =>
-    void editing.run({ do: "choose_header", opening: ticket.id, header: spec });
   const confirmNailing = (nailing_confirmed: boolean) =>
     void editing.run((now) => {
       const design = designNow(now, ticket.id);
@@ -32,8 +26,6 @@ export function HeaderSection({ ticket, editing, showWorking, children }: Props)
       const options = { ...design.options, nailing_confirmed };
       return { do: "change_opening", opening: ticket.id, design: { ...design, options } };
     });
-  const candidates = ticket.candidates;
-  const shown = all ? candidates : firstUseful(candidates);
   return (
     <section>
       <h3 className="ruled">{say("Header")}</h3>
@@ -77,24 +69,6 @@ export function HeaderSection({ ticket, editing, showWorking, children }: Props)
       </ul>
       {header.hung && <HungHeader hung={header.hung} confirm={confirmNailing} />}
       {children}
-      <h4 className="mt-3 flex items-center justify-between font-bold text-sm">
-        What else could go in
-        {header.chosen && (
-          <button type="button" className="btn btn-ghost tap" onClick={() => choose(null)}>
-            Back to the school's
-          </button>
-        )}
-      </h4>
-      <ul className="divide-y divide-base-300" aria-label="Header candidates">
-        {shown.map((candidate) => (
-          <CandidateRow key={candidate.name + candidate.material} candidate={candidate} choose={choose} />
-        ))}
-      </ul>
-      {candidates.length > shown.length || all ? (
-        <button type="button" className="btn btn-ghost tap w-full font-normal" onClick={() => setAll(!all)}>
-          {all ? "Fewer" : `All ${candidates.length} in stock, with what fails each`}
-        </button>
-      ) : null}
     </section>
   );
 }
@@ -102,54 +76,6 @@ export function HeaderSection({ ticket, editing, showWorking, children }: Props)
 /** That it fits is only worth a line where it does not. */
 function isWorkOrFails(check: Schemas["CheckView"]) {
   return check.ratio > 1 || (check.kind !== "width" && check.kind !== "depth");
-}
-
-/** The one in place, what carries, and the nearest that does not: enough to decide by. */
-function firstUseful(candidates: readonly Schemas["CandidateView"][]) {
-  const carrying = candidates
-    .filter((candidate) => candidate.failures.length === 0)
-    .slice(0, FIRST_SHOWN - 2);
-  const failing = candidates.filter((candidate) => candidate.failures.length > 0).slice(-2);
-  const wanted = new Set([...carrying, ...failing, ...candidates.filter((candidate) => candidate.in_place)]);
-  return candidates.filter((candidate) => wanted.has(candidate));
-}
-
-interface RowProps {
-  readonly candidate: Schemas["CandidateView"];
-  readonly choose: (spec: Schemas["Header"]) => void;
-}
-
-function CandidateRow({ candidate, choose }: RowProps) {
-  const { in_place, best_at, failures } = candidate;
-  return (
-    <li>
-      <button
-        type="button"
-        aria-pressed={in_place}
-        data-candidate={`${candidate.name} ${candidate.material}`}
-        className={`tap grid w-full grid-cols-[1.4rem_1fr_auto] items-center gap-x-2 px-1 py-1 text-left hover:bg-base-200 ${in_place ? "bg-base-200 shadow-[inset_3px_0_0_var(--chalk)]" : ""}`}
-        onClick={() => choose(candidate.spec)}
-      >
-        <VerdictMark verdict={candidate.verdict} />
-        <span>
-          <span className="font-bold num">{candidate.name}</span>{" "}
-          <span className="text-secondary text-sm">{candidate.material}</span>
-          {best_at.map((best) => (
-            <span key={best} className="mr-1 ml-0.5 inline-block border border-current px-1 text-xs">
-              {best}
-            </span>
-          ))}
-        </span>
-        <span className="text-right num text-secondary text-xs">
-          {pounds(candidate.weight_lb)} · {dollars(candidate.price_cents)}
-        </span>
-        <span className="col-span-2 col-start-2">
-          <WorkBar ratio={candidate.ratio} label={`${candidate.hardest} works hardest`} />
-          {failures.length > 0 && <span className="block text-error text-xs">{failures.join("; ")}</span>}
-        </span>
-      </button>
-    </li>
-  );
 }
 
 interface HungProps {

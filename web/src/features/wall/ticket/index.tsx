@@ -5,6 +5,7 @@ import { useSpeech } from "../../../speech/useSpeech";
 import { AskedSection } from "../asked/AskedSection";
 import { AssemblySection } from "./AssemblySection";
 import { BelowSection } from "./BelowSection";
+import { CandidateSection } from "./CandidateSection";
 import { CapabilityLine } from "./CapabilityLine";
 import { CautionSection } from "./CautionSection";
 import { CutSection } from "./CutSection";
@@ -61,6 +62,7 @@ export function OpeningTicket(props: Props) {
       <HeaderSection ticket={ticket} editing={editing} showWorking={showWorking}>
         {ticket.header && <CapabilityLine job={job} opening={ticket.id} version={version} />}
       </HeaderSection>
+      <CandidateSection job={job} version={version} ticket={ticket} editing={editing} />
       <SchoolSection ticket={ticket} editing={editing} />
       <PackSection ticket={ticket} editing={editing} showWorking={showWorking} />
       <BelowSection ticket={ticket} />

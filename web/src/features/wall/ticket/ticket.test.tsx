@@ -1,8 +1,9 @@
 import { cleanup, fireEvent, render, screen, within } from "@testing-library/react";
 import { afterEach, describe, expect, test, vi } from "vitest";
 import type { Schemas } from "../../../api/client";
-import { candidate, recordingEditing, ticket } from "../../../test/fixtures";
+import { candidate, candidates, recordingEditing, ticket } from "../../../test/fixtures";
 import { BelowSection } from "./BelowSection";
+import { CandidateList } from "./CandidateSection";
 import { CautionSection } from "./CautionSection";
 import { CutSection } from "./CutSection";
 import { HeaderSection } from "./HeaderSection";
@@ -73,7 +74,7 @@ describe("the ticket", () => {
 
   test("choosing a candidate, and going back to the school's", () => {
     const { asked, editing } = recordingEditing();
-    render(<HeaderSection ticket={ticket()} editing={editing} showWorking={() => undefined} />);
+    render(<CandidateList ticket={ticket()} candidates={candidates()} editing={editing} />);
     const rows = within(screen.getByRole("list", { name: "Header candidates" })).getAllByRole("button");
     expect(rows.map((row) => row.getAttribute("aria-pressed"))).toEqual(["true", "false"]);
     fireEvent.click(rows[1] as HTMLElement);
@@ -88,10 +89,8 @@ describe("the ticket", () => {
     const failing = Array.from({ length: 9 }, (_, index) =>
       candidate({ name: `2-2x${index}`, verdict: "does_not_carry", failures: ["bending"] }),
     );
-    const many = ticket({ candidates: [...failing, candidate({ in_place: true, best_at: ["cheapest"] })] });
-    render(
-      <HeaderSection ticket={many} editing={recordingEditing().editing} showWorking={() => undefined} />,
-    );
+    const many = [...failing, candidate({ in_place: true, best_at: ["cheapest"] })];
+    render(<CandidateList ticket={ticket()} candidates={many} editing={recordingEditing().editing} />);
     const list = screen.getByRole("list", { name: "Header candidates" });
     expect(within(list).getAllByRole("listitem")).toHaveLength(3);
     fireEvent.click(screen.getByRole("button", { name: /All 10 in stock/ }));

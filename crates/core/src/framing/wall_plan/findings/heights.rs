@@ -14,7 +14,7 @@ pub(super) fn of_opening(planned: &Planned<'_>, plan: &OpeningPlan) -> Vec<Findi
     let mut findings = of_stack(plan);
     findings.extend(under_the_rake(&planned.wall.frame, plan));
     findings.extend(head_line(planned, plan));
-    findings.extend(sill(&planned.job.settings, plan));
+    findings.extend(sill(planned.rules.settings, plan));
     findings
 }
 
@@ -62,7 +62,7 @@ fn head_line(planned: &Planned<'_>, plan: &OpeningPlan) -> Option<Finding> {
     // An overhead door has its own head.
     let lines_up = |plan: &&OpeningPlan| plan.design.kind != OpeningKind::OverheadDoor;
     let on_purpose = planned.wall.frame.framing.heads == HeadLine::OnPurpose;
-    let head = |plan: &OpeningPlan| as_a_door_head(&planned.job.settings, plan);
+    let head = |plan: &OpeningPlan| as_a_door_head(planned.rules.settings, plan);
     let heads: Vec<Length> = planned.openings.iter().filter(lines_up).map(head).collect();
     if on_purpose || heads.len() < 2 || !lines_up(&plan) {
         return None;

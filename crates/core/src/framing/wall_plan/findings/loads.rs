@@ -34,7 +34,7 @@ fn lifts(lifted: Lifted) -> Finding {
 
 /// Figures that nobody said and that were filled in before anybody was asked, as far as this wall uses them.
 fn assumed(planned: &Planned<'_>) -> Vec<Finding> {
-    let said = planned.job.settings.said;
+    let said = planned.rules.settings.said;
     let items: &[Carried] = match &planned.wall.carries {
         WallCarries::Nothing => &[],
         WallCarries::Framing(items) => items,
@@ -93,11 +93,12 @@ fn in_the_field(planned: &Planned<'_>, load: &FieldLoad) -> Option<Finding> {
 /// Wind that lifts the roof over an opening's packs: a caution in strong wind and under long overhangs.
 pub(super) fn uplift(planned: &Planned<'_>, plan: &OpeningPlan) -> Vec<Finding> {
     let OpeningOutcome::Header(sized) = &plan.outcome else { return Vec::new() };
-    let (KingWindBasis::Speed(speed), WallCarries::Framing(items)) = (planned.job.settings.wind, &planned.wall.carries)
+    let (KingWindBasis::Speed(speed), WallCarries::Framing(items)) =
+        (planned.rules.settings.wind, &planned.wall.carries)
     else {
         return Vec::new();
     };
-    if planned.wall.frame.face == WallFace::Inside || planned.job.settings.said.wind == Standing::NotSaid {
+    if planned.wall.frame.face == WallFace::Inside || planned.rules.settings.said.wind == Standing::NotSaid {
         return Vec::new();
     }
     let here = items.iter().filter(|item| item.reaches(plan.left(), plan.right()));
@@ -126,6 +127,6 @@ fn net_uplift(planned: &Planned<'_>, speed: &WindSpeed, roof: &RoofOnWall) -> f6
         RoofFraming::ParallelToWall => roof.bay.half() + roof.overhang,
         _ => roof.building_width.half() + roof.overhang,
     };
-    let lifts = roof_uplift(speed, planned.job.settings.enclosure(), reach, roof.overhang);
+    let lifts = roof_uplift(speed, planned.rules.settings.enclosure(), reach, roof.overhang);
     0.6 * lifts - 0.6 * roof.roof_dead.to_psf() * reach.to_feet()
 }

@@ -1,0 +1,153 @@
+//! The whole job, worked out once for a version: everybody who asks reads the same plan, and walls that did not change keep theirs.
+
+use std::sync::Arc;
+
+use crate::framing::{OpeningPlan, WallPlan, plan_wall};
+use crate::job::{Job, OpeningId, Wall, WallId};
+
+/// The form of what is computed: raised with every change of it, so that what was counted before is counted again.
+pub const COMPUTATION: i32 = 1;
+
+/// A job and the plans of its walls. The headers that were tried and did not go in are left out: they are most of a plan and are looked at
+/// for one opening at a time, by [`crate::framing::plan_one`].
+#[derive(Clone, Debug, PartialEq)]
+pub struct JobPlan {
+    job: Job,
+    walls: Vec<Arc<WallPlan>>,
+}
+
+/// How much of a job is settled.
+#[derive(Clone, Copy, Debug, Default, PartialEq, Eq)]
+pub struct Settled {
+    /// Openings.
+    pub openings: usize,
+    /// Openings that do not carry, or need an engineer, or have trouble in their framing.
+    pub unresolved: usize,
+}
+
+impl JobPlan {
+    /// Plans a job.
+    pub fn of(job: Job) -> Self {
+        let walls = job.walls.iter().map(|wall| planned(&job, wall)).collect();
+        Self { job, walls }
+    }
+
+    /// Plans a job that was this one before an edit: a wall keeps its plan where the wall and the rules are what they were.
+    #[must_use]
+    pub fn again(&self, job: Job) -> Self {
+        if self.job.rules() != job.rules() {
+            return Self::of(job);
+        }
+        let kept = |place: usize, wall: &Wall| {
+            let same = |at: usize| self.job.walls.get(at).is_some_and(|before| before == wall);
+            // Most edits leave a wall's place in the list as it is.
+            let at = if same(place) { Some(place) } else { (0..self.walls.len()).find(|at| same(*at)) };
+            at.and_then(|at| self.walls.get(at)).cloned()
+        };
+        let plan = |(place, wall)| kept(place, wall).unwrap_or_else(|| planned(&job, wall));
+        let walls = job.walls.iter().enumerate().map(plan).collect();
+        Self { job, walls }
+    }
+
+    /// The job.
+    pub const fn job(&self) -> &Job {
+        &self.job
+    }
+
+    /// Every wall with its plan, in the job's order.
+    pub fn walls(&self) -> impl Iterator<Item = (&Wall, &WallPlan)> {
+        self.job.walls.iter().zip(self.walls.iter().map(|plan| &**plan))
+    }
+
+    /// A wall and its plan.
+    pub fn wall(&self, id: WallId) -> Option<(&Wall, &WallPlan)> {
+        self.walls().find(|(wall, _)| wall.id == id)
+    }
+
+    /// An opening, with its wall and that wall's plan.
+    pub fn opening(&self, id: OpeningId) -> Option<(&Wall, &WallPlan, &OpeningPlan)> {
+        self.walls().find_map(|(wall, plan)| {
+            let opening = plan.openings.iter().find(|opening| opening.id == id)?;
+            Some((wall, plan, opening))
+        })
+    }
+
+    /// How much of it is settled.
+    pub fn settled(&self) -> Settled {
+        self.walls().map(|(_, plan)| plan.settled()).fold(Settled::default(), |sum, wall| Settled {
+            openings: sum.openings + wall.openings,
+            unresolved: sum.unresolved + wall.unresolved,
+        })
+    }
+
+    /// About how much memory it takes, bytes.
+    pub fn bytes(&self) -> usize {
+        self.walls.iter().map(|plan| plan.bytes()).sum()
+    }
+}
+
+impl WallPlan {
+    /// How much of the wall is settled.
+    pub fn settled(&self) -> Settled {
+        let unresolved = self.openings.iter().filter(|opening| self.is_unresolved(opening)).count();
+        Settled { openings: self.openings.len(), unresolved }
+    }
+}
+
+fn planned(job: &Job, wall: &Wall) -> Arc<WallPlan> {
+    Arc::new(plan_wall(&job.rules(), wall).without_candidates())
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use crate::job::{Command, OpeningDesign, OpeningKind, Size, command};
+    use crate::measure::Length;
+
+    fn job() -> Job {
+        let mut job = Job::empty("two walls", vec![]);
+        for id in 1..3 {
+            let mut wall = Wall::new(WallId(id), "wall");
+            let size = Size { width: Length::inches(36), height: Length::inches(48) };
+            let design = OpeningDesign {
+                center: Length::feet(6),
+                sill: Length::inches(34),
+                ..OpeningDesign::usual(OpeningKind::Window, size)
+            };
+            wall.openings.push(crate::job::Opening::new(OpeningId(10 + id), design));
+            wall.give_letters();
+            job.walls.push(wall);
+        }
+        job
+    }
+
+    #[test]
+    fn what_did_not_change_keeps_its_plan_and_all_is_as_planned_anew() {
+        let before = JobPlan::of(job());
+        let rename = |id: u128| {
+            let frame = crate::job::WallFrame::usual("other");
+            command::apply(before.job(), &Command::ChangeWall { wall: WallId(id), frame }).expect("applied").job
+        };
+        let after = before.again(rename(2));
+        assert!(Arc::ptr_eq(&before.walls[0], &after.walls[0]) && !Arc::ptr_eq(&before.walls[1], &after.walls[1]));
+        assert_eq!(after, JobPlan::of(rename(2)));
+        let moved = command::apply(before.job(), &Command::MoveWall { wall: WallId(1), to: 1 }).expect("moved").job;
+        let after = before.again(moved.clone());
+        assert!(Arc::ptr_eq(&before.walls[0], &after.walls[1]) && Arc::ptr_eq(&before.walls[1], &after.walls[0]));
+        let mut settings = moved.settings.clone();
+        settings.creep = 2.0;
+        let change = Command::ChangeSettings { settings: Box::new(settings) };
+        let ruled = after.again(command::apply(&moved, &change).expect("changed").job);
+        assert!(!Arc::ptr_eq(&after.walls[0], &ruled.walls[0]), "the rules hold for every wall");
+    }
+
+    #[test]
+    fn openings_are_found_and_counted() {
+        let plan = JobPlan::of(job());
+        let (wall, _, opening) = plan.opening(OpeningId(12)).expect("it is there");
+        assert_eq!((wall.id, opening.id), (WallId(2), OpeningId(12)));
+        assert!(plan.opening(OpeningId(1)).is_none() && plan.wall(WallId(9)).is_none());
+        // Nothing is said yet about their loads.
+        assert_eq!(plan.settled(), Settled { openings: 2, unresolved: 2 });
+    }
+}

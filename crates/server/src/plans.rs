@@ -1,0 +1,154 @@
+//! Plans of jobs, kept while they are asked for. A plan follows from a job's version alone, so keeping it is no state: any server works the
+//! same one out.
+
+use std::collections::HashMap;
+use std::sync::{Arc, Mutex, MutexGuard, PoisonError};
+
+use chrono::{DateTime, Utc};
+use sturvek_core::plan::JobPlan;
+use sturvek_store::{Jobs, StoreError, StoredJob};
+use uuid::Uuid;
+
+/// How much memory all plans may take, bytes.
+const MOST_BYTES: usize = 96 * 1024 * 1024;
+
+/// A job's plan at a version.
+#[derive(Debug)]
+pub struct Planned {
+    /// The job's version.
+    pub version: i64,
+    /// When that version was made.
+    pub updated_at: DateTime<Utc>,
+    /// The job and its walls, planned.
+    pub plan: JobPlan,
+}
+
+/// The plans that are kept.
+#[derive(Clone, Debug, Default)]
+pub struct Plans {
+    kept: Arc<Mutex<Kept>>,
+}
+
+#[derive(Debug, Default)]
+struct Kept {
+    plans: HashMap<Uuid, Entry>,
+    bytes: usize,
+    /// Counts what is asked for, so that the longest unasked goes first.
+    asked: u64,
+}
+
+#[derive(Debug)]
+struct Entry {
+    planned: Arc<Planned>,
+    bytes: usize,
+    asked: u64,
+}
+
+impl Plans {
+    /// The plan of a job as it is now. Of a job whose plan is kept only the version is read.
+    ///
+    /// # Errors
+    /// [`StoreError::NoSuchJob`], or whatever the database says.
+    pub async fn now(&self, jobs: &Jobs, id: Uuid) -> Result<Arc<Planned>, StoreError> {
+        let version = jobs.version(id).await?;
+        match self.at(id, version) {
+            Some(planned) => Ok(planned),
+            None => Ok(self.of(&jobs.get(id).await?)),
+        }
+    }
+
+    /// The plan of a job that was read: the kept one, or worked out from the kept one of another version, or anew.
+    pub fn of(&self, stored: &StoredJob) -> Arc<Planned> {
+        let before = self.latest(stored.id);
+        if let Some(planned) = before.as_ref().filter(|planned| planned.version == stored.version) {
+            return planned.clone();
+        }
+        let plan = match &before {
+            Some(before) => before.plan.again(stored.job.clone()),
+            None => JobPlan::of(stored.job.clone()),
+        };
+        let planned = Arc::new(Planned { version: stored.version, updated_at: stored.updated_at, plan });
+        self.keep(stored.id, planned.clone());
+        planned
+    }
+
+    /// The kept plan of a version.
+    pub fn at(&self, id: Uuid, version: i64) -> Option<Arc<Planned>> {
+        self.latest(id).filter(|planned| planned.version == version)
+    }
+
+    fn latest(&self, id: Uuid) -> Option<Arc<Planned>> {
+        let mut kept = self.lock();
+        kept.asked += 1;
+        let asked = kept.asked;
+        let entry = kept.plans.get_mut(&id)?;
+        entry.asked = asked;
+        Some(entry.planned.clone())
+    }
+
+    fn keep(&self, id: Uuid, planned: Arc<Planned>) {
+        let bytes = planned.plan.bytes();
+        let mut kept = self.lock();
+        // Somebody else may have worked out a newer one meanwhile.
+        if kept.plans.get(&id).is_some_and(|entry| planned.version < entry.planned.version) {
+            return;
+        }
+        kept.asked += 1;
+        let entry = Entry { planned, bytes, asked: kept.asked };
+        let before = kept.plans.insert(id, entry).map_or(0, |entry| entry.bytes);
+        kept.bytes = kept.bytes + bytes - before;
+        while MOST_BYTES < kept.bytes {
+            let Some(oldest) = kept.plans.iter().min_by_key(|(_, entry)| entry.asked).map(|(id, _)| *id) else { break };
+            let gone = kept.plans.remove(&oldest).map_or(0, |entry| entry.bytes);
+            kept.bytes -= gone;
+        }
+    }
+
+    /// A panic while it was held leaves at worst a plan less.
+    fn lock(&self) -> MutexGuard<'_, Kept> {
+        self.kept.lock().unwrap_or_else(PoisonError::into_inner)
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use sturvek_core::job::{Job, Wall, WallId};
+
+    fn stored(id: u128, version: i64, walls: u128) -> StoredJob {
+        let mut job = Job::empty("job", vec![]);
+        job.walls.extend((0..walls).map(|wall| Wall::new(WallId(wall), "wall")));
+        let id = Uuid::from_u128(id);
+        StoredJob { id, version, job, updated_at: Utc::now(), can_undo: None, can_redo: None }
+    }
+
+    #[test]
+    fn a_version_is_planned_once_and_an_older_one_does_not_come_back() {
+        let plans = Plans::default();
+        let first = plans.of(&stored(1, 4, 2));
+        assert!(Arc::ptr_eq(&first, &plans.of(&stored(1, 4, 2))));
+        let second = plans.of(&stored(1, 5, 3));
+        assert_eq!(second.plan.walls().count(), 3);
+        assert!(plans.at(Uuid::from_u128(1), 4).is_none());
+        // A request that was slow brings the older version: answered, but not kept.
+        assert_eq!(plans.of(&stored(1, 4, 2)).version, 4);
+        assert!(Arc::ptr_eq(&second, &plans.of(&stored(1, 5, 3))));
+    }
+
+    #[test]
+    fn what_is_longest_unasked_makes_room() {
+        let plans = Plans::default();
+        let large = |id: u128| plans.of(&stored(id, 0, 200));
+        let each = large(0).plan.bytes();
+        let fit = MOST_BYTES / each;
+        let jobs = fit as u128 + 3;
+        for id in 1..jobs {
+            large(id);
+            plans.at(Uuid::from_u128(0), 0).expect("asked for again and again");
+        }
+        assert!(plans.at(Uuid::from_u128(1), 0).is_none(), "the longest unasked");
+        let kept = plans.lock();
+        assert!(kept.bytes <= MOST_BYTES);
+        assert_eq!(kept.bytes, kept.plans.values().map(|entry| entry.bytes).sum::<usize>());
+    }
+}
