@@ -14,7 +14,7 @@ await run(async ({ open }) => {
   await fill(ben, "Sill, above subfloor", "30");
   const dialog = ben.getByRole("dialog", { name: "The job has changed" });
   await dialog.waitFor();
-  await expectText(dialog, "opening moved to 4'-0\"");
+  await expectText(dialog, /moved .* → 4'-0"/);
   await expectText(dialog, "change opening");
   await dialog.getByRole("button", { name: "Apply mine on top" }).click();
   await dialog.waitFor({ state: "detached" });

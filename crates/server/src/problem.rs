@@ -135,6 +135,7 @@ impl From<StoreError> for Problem {
             StoreError::Refused(error @ CommandError::AlreadyThere(_)) => {
                 Self::new(StatusCode::CONFLICT, "already-there", "Already there", error)
             }
+            StoreError::Refused(error @ CommandError::NotTogether) => Self::invalid(error),
             error @ StoreError::NothingTo(_) => {
                 Self::new(StatusCode::CONFLICT, "nothing-to-do", "Nothing to do", error)
             }

@@ -228,7 +228,7 @@ async fn a_stale_edit_is_told_what_changed() {
     let stale = api.post(&path, json!({ "on_version": 0, "command": rename("Second") })).await;
     is_problem(&stale, StatusCode::CONFLICT, "stale");
     assert_eq!(stale.body["current_version"], 1);
-    assert_eq!(stale.body["changed_since"][0]["summary"], "job renamed to First");
+    assert_eq!(stale.body["changed_since"][0]["summary"], "job renamed Ferry keeper's house at Heron Slip → First");
     assert_eq!(stale.body["changed_since"][0]["author"], "Ada");
     assert_eq!(api.demo_job().await["job"]["name"], "First");
 }

@@ -325,7 +325,7 @@ async fn apply(
     if matches!(edit.action, Action::Do) {
         supersede_undone(transaction, id).await?;
     }
-    log(transaction, id, version, &edit, &applied.inverse).await?;
+    log(transaction, id, version, &edit, (&before, &applied)).await?;
     finish(transaction, row, applied.job).await
 }
 
@@ -346,13 +346,16 @@ async fn log(
     id: Uuid,
     version: i64,
     edit: &Edit<'_>,
-    inverse: &job::Command,
+    (before, after): (&Job, &command::Applied),
 ) -> Result<(), StoreError> {
     let json = |command: &job::Command| {
         serde_json::to_value(Command::from(command)).map_err(|error| StoreError::UnknownValue(error.to_string()))
     };
     let (action, state, of_version, summary) = match edit.action {
-        Action::Do => ("do", Some("done".to_owned()), None, edit.command.summary()),
+        Action::Do => {
+            let summary = command::summary(&edit.command, before, &after.job);
+            ("do", Some("done".to_owned()), None, kept_summary(summary))
+        }
         Action::Step(direction, entry) => (direction.word(), None, Some(entry.version), entry.summary.clone()),
     };
     let entry = log_entry::ActiveModel {
@@ -362,7 +365,7 @@ async fn log(
         state: Set(state),
         of_version: Set(of_version),
         command: Set(json(&edit.command)?),
-        inverse: Set(json(inverse)?),
+        inverse: Set(json(&after.inverse)?),
         form: Set(FORM),
         summary: Set(summary),
         author: Set(edit.author.to_owned()),
@@ -371,6 +374,16 @@ async fn log(
     };
     log_entry::Entity::insert(entry).exec_without_returning(transaction).await?;
     Ok(())
+}
+
+/// A summary as the history keeps it: of many edits at once only the beginning.
+fn kept_summary(summary: String) -> String {
+    const LONGEST: usize = 400;
+    if summary.chars().count() <= LONGEST {
+        summary
+    } else {
+        summary.chars().take(LONGEST - 1).collect::<String>() + "…"
+    }
 }
 
 async fn stored(db: &impl ConnectionTrait, row: job_table::Model) -> Result<StoredJob, StoreError> {

@@ -93,7 +93,8 @@ async fn commands_are_kept_with_their_rows_and_taken_back_exactly() {
     let history = jobs.history(id, 100).await.expect("read");
     assert_eq!(history.len(), 3 * edits.len());
     let first = history.last().expect("the first edit");
-    assert_eq!((first.summary.as_str(), first.author.as_str()), ("job renamed to Other name", "Ada"));
+    let renamed = format!("job renamed {} → Other name", sample.name);
+    assert_eq!((first.summary.as_str(), first.author.as_str()), (renamed.as_str(), "Ada"));
 }
 
 #[tokio::test]
@@ -120,7 +121,7 @@ async fn a_stale_command_changes_nothing_and_says_what_changed() {
     assert_eq!((on, current), (0, 1));
     assert_eq!(
         (since.len(), since[0].author.as_str(), since[0].summary.as_str()),
-        (1, "Ada", "opening moved to 6'-0\"")
+        (1, "Ada", "Water side: window A moved 4'-6\" → 6'-0\"")
     );
     let kept = jobs.get(id).await.expect("found").job;
     assert_eq!(kept.walls[0].openings[0].design.center, Length::feet(6));

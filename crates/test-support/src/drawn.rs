@@ -530,6 +530,13 @@ impl Draw {
     }
 
     fn command(&mut self) -> Command {
+        if self.count(0, 19) == 0 {
+            return Command::Together { commands: self.some(3, Self::one_command) };
+        }
+        self.one_command()
+    }
+
+    fn one_command(&mut self) -> Command {
         let (wall, opening) = (WallId(self.id()), OpeningId(self.id()));
         let at = usize::from(self.count(0, 9));
         match self.count(0, 18) {

@@ -172,6 +172,12 @@ pub enum Command {
         /// Which.
         load: Uuid,
     },
+    /// Several as one: one version, one undo.
+    Together {
+        /// In this order, at most forty; none of them several itself.
+        #[schema(no_recursion)]
+        commands: Vec<Command>,
+    },
 }
 
 impl Command {
@@ -190,6 +196,9 @@ impl Command {
             Self::ChangeStock { stock } => stock.iter_mut().for_each(|item| name(&mut item.id)),
             Self::AddOpening { opening, .. } => name(&mut opening.id),
             Self::AddPointLoad { load, .. } => name(&mut load.id),
+            Self::Together { commands } => {
+                *commands = std::mem::take(commands).into_iter().map(Self::with_identities).collect();
+            }
             _ => {}
         }
         self
@@ -271,6 +280,7 @@ impl Resolve for Command {
             },
             Self::ChangePointLoad { load } => job::Command::ChangePointLoad { load: reader.part("load", load) },
             Self::RemovePointLoad { load } => job::Command::RemovePointLoad { load: PointLoadId(load.as_u128()) },
+            Self::Together { commands } => job::Command::Together { commands: reader.parts("commands", commands) },
         }
     }
 }
@@ -338,6 +348,9 @@ impl From<&job::Command> for Command {
             }
             job::Command::ChangePointLoad { load } => Self::ChangePointLoad { load: load.into() },
             job::Command::RemovePointLoad { load } => Self::RemovePointLoad { load: Uuid::from_u128(load.0) },
+            job::Command::Together { commands } => {
+                Self::Together { commands: commands.iter().map(Into::into).collect() }
+            }
         }
     }
 }
@@ -450,6 +463,8 @@ mod tests {
             json!({ "do": "add_point_load", "wall": WALL, "load": load(), "at": 0 }),
             json!({ "do": "change_point_load", "load": load() }),
             json!({ "do": "remove_point_load", "load": OPENING }),
+            json!({ "do": "together", "commands": [
+                { "do": "rename_job", "name": "house" }, { "do": "remove_wall", "wall": WALL }] }),
         ]
     }
 

@@ -45,6 +45,10 @@ fn field_of(command: &job::Command, error: &OutOfBounds) -> Option<String> {
         C::OverrideCount { opening, role, end, .. } => (To::Part(opening.0), decided(*role, *end), "/decided"),
         C::MarkFramed { opening, .. } => (To::Part(opening.0), "/framed_as", "/framed"),
         C::AddPointLoad { load, .. } | C::ChangePointLoad { load } => (To::Part(load.id.0), "", "/load"),
+        C::Together { commands } => {
+            let brought = commands.iter().enumerate().find_map(|(place, each)| Some((place, field_of(each, error)?)));
+            return brought.map(|(place, field)| format!("/commands/{place}{field}"));
+        }
         C::ChangeEvidence { .. }
         | C::RemoveWall { .. }
         | C::MirrorWall { .. }

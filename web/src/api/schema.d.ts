@@ -867,6 +867,11 @@ export interface components {
              * @description Which.
              */
             load: string;
+        } | {
+            /** @description In this order, at most forty; none of them several itself. */
+            commands: components["schemas"]["Command"][];
+            /** @enum {string} */
+            do: "together";
         };
         /**
          * @description On what area a roof's dead load is given.

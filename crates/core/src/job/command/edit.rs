@@ -1,0 +1,202 @@
+//! The edits there are.
+
+use thiserror::Error;
+
+use crate::job::bounds::Refused;
+use crate::job::{
+    CountOverride, FramedAs, HeaderChoice, Opening, OpeningDesign, OpeningId, PointLoad, PointLoadId, Settings,
+    StockItem, StudRole, Wall, WallFrame, WallId,
+};
+use crate::loads::{BearingEvidence, WallCarries};
+use crate::measure::{End, Length};
+use crate::sizing::schools::JurisdictionTable;
+
+/// Where an opening stands, as somebody measures it.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub enum Placement {
+    /// Its center, from the wall's left end.
+    Center(Length),
+    /// The left face of its rough opening, from the wall's left end.
+    LeftFace(Length),
+    /// The right face of its rough opening, from the wall's right end.
+    RightFace(Length),
+}
+
+impl Placement {
+    pub(super) fn center(self, rough_width: Length, wall_length: Length) -> Length {
+        match self {
+            Self::Center(center) => center,
+            Self::LeftFace(gap) => gap + rough_width.half(),
+            Self::RightFace(gap) => wall_length - gap - rough_width.half(),
+        }
+    }
+}
+
+/// An edit.
+#[derive(Clone, Debug, PartialEq)]
+pub enum Command {
+    /// Gives the job another name.
+    RenameJob {
+        /// The name.
+        name: String,
+    },
+    /// Changes the job's settings.
+    ChangeSettings {
+        /// The settings.
+        settings: Box<Settings>,
+    },
+    /// Changes what headers can be made of.
+    ChangeStock {
+        /// The whole stock.
+        stock: Vec<StockItem>,
+    },
+    /// Loads the jurisdiction's own header table, or puts it away.
+    LoadCodeTable {
+        /// The table; `None` goes back to the code tables' basis.
+        table: Option<JurisdictionTable>,
+    },
+    /// Changes what was looked at to find out whether a wall bears.
+    ChangeEvidence {
+        /// Which wall.
+        wall: WallId,
+        /// What was seen.
+        evidence: BearingEvidence,
+    },
+    /// Adds a wall, with whatever is in it.
+    AddWall {
+        /// The wall.
+        wall: Box<Wall>,
+        /// Its place in the list.
+        at: usize,
+    },
+    /// Takes a wall out.
+    RemoveWall {
+        /// Which.
+        wall: WallId,
+    },
+    /// Turns a wall end for end, with everything in it.
+    MirrorWall {
+        /// Which.
+        wall: WallId,
+    },
+    /// Moves a wall to another place in the list.
+    MoveWall {
+        /// Which.
+        wall: WallId,
+        /// Its place.
+        to: usize,
+    },
+    /// Changes a wall's frame.
+    ChangeWall {
+        /// Which.
+        wall: WallId,
+        /// Its frame.
+        frame: WallFrame,
+    },
+    /// Changes what a wall carries.
+    ChangeCarries {
+        /// Which wall.
+        wall: WallId,
+        /// What it carries.
+        carries: WallCarries,
+    },
+    /// Adds an opening.
+    AddOpening {
+        /// To which wall.
+        wall: WallId,
+        /// The opening.
+        opening: Box<Opening>,
+        /// Its place in the list.
+        at: usize,
+    },
+    /// Takes an opening out.
+    RemoveOpening {
+        /// Which.
+        opening: OpeningId,
+        /// How many letters the wall had given before it was added, where this takes its adding back.
+        letters_given: Option<u16>,
+    },
+    /// Moves an opening along its wall.
+    MoveOpening {
+        /// Which.
+        opening: OpeningId,
+        /// Where to.
+        to: Placement,
+    },
+    /// Changes what an opening is: kind, sizes, heights, how its header hangs.
+    ChangeOpening {
+        /// Which.
+        opening: OpeningId,
+        /// Its design.
+        design: OpeningDesign,
+    },
+    /// Chooses a header, or leaves it to the leanest.
+    ChooseHeader {
+        /// For which opening.
+        opening: OpeningId,
+        /// Which.
+        header: HeaderChoice,
+    },
+    /// Decides a count of jacks or kings, with a reason, or takes the decision back.
+    OverrideCount {
+        /// For which opening.
+        opening: OpeningId,
+        /// Jacks or kings.
+        role: StudRole,
+        /// At which end.
+        end: End,
+        /// The decision; `None` goes back to the count that is computed.
+        decided: Option<CountOverride>,
+    },
+    /// Marks an opening as framed the way it is now, so that later changes are held against it; or takes the mark back.
+    MarkFramed {
+        /// Which opening.
+        opening: OpeningId,
+        /// What it was when it was framed; `None` if it is not.
+        framed: Option<Box<FramedAs>>,
+    },
+    /// Adds a point load.
+    AddPointLoad {
+        /// On which wall.
+        wall: WallId,
+        /// The load.
+        load: PointLoad,
+        /// Its place in the list.
+        at: usize,
+    },
+    /// Changes a point load: its name, place or size.
+    ChangePointLoad {
+        /// The load as it shall be, under the identity it has.
+        load: PointLoad,
+    },
+    /// Takes a point load away.
+    RemovePointLoad {
+        /// Which.
+        load: PointLoadId,
+    },
+    /// Several as one: they are one version, and one undo takes them all back.
+    Together {
+        /// In this order; none of them several itself.
+        commands: Vec<Command>,
+    },
+}
+
+/// The most commands that are one.
+pub const MOST_TOGETHER: usize = 40;
+
+/// Why a command cannot be applied.
+#[derive(Clone, Debug, PartialEq, Eq, Error)]
+pub enum CommandError {
+    /// Values are not allowed.
+    #[error(transparent)]
+    Refused(#[from] Refused),
+    /// What it names is not in the job any more.
+    #[error("That {0} is not in this job any more.")]
+    NotFound(&'static str),
+    /// Something with that identity is in the job already.
+    #[error("That {0} is in this job already.")]
+    AlreadyThere(&'static str),
+    /// Too many as one, or several within several.
+    #[error("At most {MOST_TOGETHER} edits can be made as one, none of them several itself.")]
+    NotTogether,
+}
