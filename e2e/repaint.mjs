@@ -28,6 +28,7 @@ async function addLargeJob() {
     openings: [4.5, 12, 20, 28, 36, 44, 52, 60, 68, 75].map((at) => ({
       ...window,
       id: crypto.randomUUID(),
+      letter: null,
       design: { ...window.design, center: `${at * 12}` },
     })),
     point_loads: [],

@@ -176,7 +176,7 @@ pub struct CountOverride {
 }
 
 /// The letter an opening goes by on its wall, for good: A is 0.
-#[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Hash)]
+#[derive(Clone, Copy, Debug, Default, PartialEq, Eq, PartialOrd, Ord, Hash)]
 pub struct Letter(pub u16);
 
 impl Letter {

@@ -106,6 +106,26 @@ mod tests {
     }
 
     #[test]
+    fn a_letter_is_given_once_in_a_wall() {
+        let mut job = Job::empty("job", vec![]);
+        let size = crate::job::Size { width: Length::inches(36), height: Length::inches(48) };
+        let design = OpeningDesign::usual(crate::job::OpeningKind::Window, size);
+        let mut wall = Wall::new(WallId(1), "wall");
+        for id in 0..2 {
+            let mut opening = crate::job::Opening::new(crate::job::OpeningId(id), design);
+            opening.letter = Some(crate::job::Letter(3));
+            wall.openings.push(opening);
+        }
+        job.walls.push(wall);
+        assert_eq!(refused(&job), [Input::OpeningLetter]);
+        let sentence = super::job(&job).expect_err("D twice").to_string();
+        assert_eq!(
+            sentence,
+            "wall, opening D: The opening's letter is D again; it can be one that no other opening of the wall has."
+        );
+    }
+
+    #[test]
     fn numbers_that_are_not_numbers_are_refused() {
         let mut job = Job::empty("job", vec![]);
         job.settings = Settings { live_deflection_limit: f64::NAN, ..Settings::default() };

@@ -20,7 +20,17 @@ pub(super) fn wall(checks: &mut Checks, wall: &Wall, rules: &RoughOpeningRules) 
     checks.count(Input::Openings, wall.openings.len());
     for (place, each) in wall.openings.iter().enumerate() {
         let within = Within::Opening { place, id: each.id, letter: each.letter };
-        checks.within(within, |checks| opening::opening(checks, each, length, rules));
+        let taken =
+            each.letter.filter(|letter| wall.openings[..place].iter().any(|other| other.letter == Some(*letter)));
+        checks.within(within, |checks| {
+            opening::opening(checks, each, length, rules);
+            checks.follow(
+                taken.is_none(),
+                Input::OpeningLetter,
+                || format!("{} again", each.letter.unwrap_or_default()),
+                || "one that no other opening of the wall has".into(),
+            );
+        });
     }
     checks.count(Input::PointLoads, wall.point_loads.len());
     for (place, load) in wall.point_loads.iter().enumerate() {
