@@ -4,9 +4,8 @@
 use std::collections::HashMap;
 use std::sync::{Arc, Mutex, MutexGuard, PoisonError};
 
-use chrono::{DateTime, Utc};
 use sturvek_core::plan::JobPlan;
-use sturvek_store::{Jobs, StoreError, StoredJob};
+use sturvek_store::{Jobs, Known, StoreError, StoredJob, Version};
 use uuid::Uuid;
 
 /// How much memory all plans may take, bytes.
@@ -16,11 +15,16 @@ const MOST_BYTES: usize = 96 * 1024 * 1024;
 #[derive(Debug)]
 pub struct Planned {
     /// The job's version.
-    pub version: i64,
-    /// When that version was made.
-    pub updated_at: DateTime<Utc>,
+    pub version: Version,
     /// The job and its walls, planned.
     pub plan: JobPlan,
+}
+
+impl Planned {
+    /// The job as it was then.
+    pub const fn known(&self) -> Known<'_> {
+        Known { version: self.version, job: self.plan.job() }
+    }
 }
 
 /// The plans that are kept.
@@ -60,24 +64,25 @@ impl Plans {
     /// The plan of a job that was read: the kept one, or worked out from the kept one of another version, or anew.
     pub fn of(&self, stored: &StoredJob) -> Arc<Planned> {
         let before = self.latest(stored.id);
-        if let Some(planned) = before.as_ref().filter(|planned| planned.version == stored.version) {
+        if let Some(planned) = before.as_ref().filter(|planned| planned.version == stored.made()) {
             return planned.clone();
         }
         let plan = match &before {
             Some(before) => before.plan.again(stored.job.clone()),
             None => JobPlan::of(stored.job.clone()),
         };
-        let planned = Arc::new(Planned { version: stored.version, updated_at: stored.updated_at, plan });
+        let planned = Arc::new(Planned { version: stored.made(), plan });
         self.keep(stored.id, planned.clone());
         planned
     }
 
     /// The kept plan of a version.
-    pub fn at(&self, id: Uuid, version: i64) -> Option<Arc<Planned>> {
+    pub fn at(&self, id: Uuid, version: Version) -> Option<Arc<Planned>> {
         self.latest(id).filter(|planned| planned.version == version)
     }
 
-    fn latest(&self, id: Uuid) -> Option<Arc<Planned>> {
+    /// The newest plan that is kept of a job, whatever the job is now.
+    pub fn latest(&self, id: Uuid) -> Option<Arc<Planned>> {
         let mut kept = self.lock();
         kept.asked += 1;
         let asked = kept.asked;
@@ -90,7 +95,7 @@ impl Plans {
         let bytes = planned.plan.bytes();
         let mut kept = self.lock();
         // Somebody else may have worked out a newer one meanwhile.
-        if kept.plans.get(&id).is_some_and(|entry| planned.version < entry.planned.version) {
+        if kept.plans.get(&id).is_some_and(|entry| planned.version.made_at < entry.planned.version.made_at) {
             return;
         }
         kept.asked += 1;
@@ -113,13 +118,14 @@ impl Plans {
 #[cfg(test)]
 mod tests {
     use super::*;
+    use chrono::{DateTime, TimeDelta};
     use sturvek_core::job::{Job, Wall, WallId};
 
     fn stored(id: u128, version: i64, walls: u128) -> StoredJob {
         let mut job = Job::empty("job", vec![]);
         job.walls.extend((0..walls).map(|wall| Wall::new(WallId(wall), "wall")));
-        let id = Uuid::from_u128(id);
-        StoredJob { id, version, job, updated_at: Utc::now(), can_undo: None, can_redo: None }
+        let updated_at = DateTime::UNIX_EPOCH + TimeDelta::seconds(version);
+        StoredJob { id: Uuid::from_u128(id), version, job, updated_at, can_undo: None, can_redo: None }
     }
 
     #[test]
@@ -129,24 +135,33 @@ mod tests {
         assert!(Arc::ptr_eq(&first, &plans.of(&stored(1, 4, 2))));
         let second = plans.of(&stored(1, 5, 3));
         assert_eq!(second.plan.walls().count(), 3);
-        assert!(plans.at(Uuid::from_u128(1), 4).is_none());
+        assert!(plans.at(Uuid::from_u128(1), first.version).is_none());
         // A request that was slow brings the older version: answered, but not kept.
-        assert_eq!(plans.of(&stored(1, 4, 2)).version, 4);
+        assert_eq!(plans.of(&stored(1, 4, 2)).version, first.version);
         assert!(Arc::ptr_eq(&second, &plans.of(&stored(1, 5, 3))));
+    }
+
+    #[test]
+    fn a_number_alone_does_not_tell_a_version() {
+        let plans = Plans::default();
+        plans.of(&stored(1, 4, 2));
+        let put_back = StoredJob { updated_at: DateTime::UNIX_EPOCH + TimeDelta::days(1), ..stored(1, 4, 5) };
+        assert_eq!(plans.of(&put_back).plan.walls().count(), 5);
     }
 
     #[test]
     fn what_is_longest_unasked_makes_room() {
         let plans = Plans::default();
         let large = |id: u128| plans.of(&stored(id, 0, 200));
-        let each = large(0).plan.bytes();
+        let first = large(0);
+        let each = first.plan.bytes();
         let fit = MOST_BYTES / each;
         let jobs = fit as u128 + 3;
         for id in 1..jobs {
             large(id);
-            plans.at(Uuid::from_u128(0), 0).expect("asked for again and again");
+            plans.at(Uuid::from_u128(0), first.version).expect("asked for again and again");
         }
-        assert!(plans.at(Uuid::from_u128(1), 0).is_none(), "the longest unasked");
+        assert!(plans.latest(Uuid::from_u128(1)).is_none(), "the longest unasked");
         let kept = plans.lock();
         assert!(kept.bytes <= MOST_BYTES);
         assert_eq!(kept.bytes, kept.plans.values().map(|entry| entry.bytes).sum::<usize>());

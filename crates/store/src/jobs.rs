@@ -34,10 +34,35 @@ pub struct StoredJob {
     pub can_redo: Option<String>,
 }
 
+/// A version of a job. Its number alone does not tell it: a database that was put back to an earlier day counts on from there.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub struct Version {
+    /// One more for every edit.
+    pub number: i64,
+    /// When it was made.
+    pub made_at: DateTime<Utc>,
+}
+
+/// A job as somebody knows it.
+#[derive(Clone, Copy, Debug)]
+pub struct Known<'a> {
+    /// At which version.
+    pub version: Version,
+    /// The job.
+    pub job: &'a Job,
+}
+
 /// The jobs in a database.
 #[derive(Clone, Debug)]
 pub struct Jobs {
     db: DatabaseConnection,
+}
+
+impl StoredJob {
+    /// Its version, and when that was made.
+    pub const fn made(&self) -> Version {
+        Version { number: self.version, made_at: self.updated_at }
+    }
 }
 
 impl Jobs {
@@ -66,19 +91,20 @@ impl Jobs {
         &self.db
     }
 
-    /// A job's version.
+    /// A job's version, and when that was made.
     ///
     /// # Errors
     /// [`StoreError::NoSuchJob`], or whatever the database says.
-    pub async fn version(&self, id: Uuid) -> Result<i64, StoreError> {
-        let version: Option<i64> = job_table::Entity::find_by_id(id)
+    pub async fn version(&self, id: Uuid) -> Result<Version, StoreError> {
+        let version: Option<(i64, DateTime<Utc>)> = job_table::Entity::find_by_id(id)
             .filter(job_table::Column::DeletedAt.is_null())
             .select_only()
-            .column(job_table::Column::Version)
+            .columns([job_table::Column::Version, job_table::Column::UpdatedAt])
             .into_tuple()
             .one(&self.db)
             .await?;
-        version.ok_or(StoreError::NoSuchJob(id))
+        let (number, made_at) = version.ok_or(StoreError::NoSuchJob(id))?;
+        Ok(Version { number, made_at })
     }
 
     /// One job.
@@ -155,7 +181,7 @@ impl Jobs {
         on: i64,
         command: Command,
         author: &str,
-        known: Option<&Job>,
+        known: Option<Known<'_>>,
     ) -> Result<StoredJob, StoreError> {
         let command = command.with_identities().resolve()?;
         command.is_meant().map_err(|error| StoreError::refusal(&command, error.into()))?;
@@ -171,7 +197,13 @@ impl Jobs {
     ///
     /// # Errors
     /// [`StoreError::NothingTo`], [`StoreError::Stale`], or whatever the database says.
-    pub async fn undo(&self, id: Uuid, on: i64, author: &str, known: Option<&Job>) -> Result<StoredJob, StoreError> {
+    pub async fn undo(
+        &self,
+        id: Uuid,
+        on: i64,
+        author: &str,
+        known: Option<Known<'_>>,
+    ) -> Result<StoredJob, StoreError> {
         self.step(id, on, author, known, Direction::Undo).await
     }
 
@@ -179,7 +211,13 @@ impl Jobs {
     ///
     /// # Errors
     /// [`StoreError::NothingTo`], [`StoreError::Stale`], or whatever the database says.
-    pub async fn redo(&self, id: Uuid, on: i64, author: &str, known: Option<&Job>) -> Result<StoredJob, StoreError> {
+    pub async fn redo(
+        &self,
+        id: Uuid,
+        on: i64,
+        author: &str,
+        known: Option<Known<'_>>,
+    ) -> Result<StoredJob, StoreError> {
         self.step(id, on, author, known, Direction::Redo).await
     }
 
@@ -188,7 +226,7 @@ impl Jobs {
         id: Uuid,
         on: i64,
         author: &str,
-        known: Option<&Job>,
+        known: Option<Known<'_>>,
         direction: Direction,
     ) -> Result<StoredJob, StoreError> {
         let transaction = self.db.begin().await?;
@@ -257,7 +295,7 @@ struct Edit<'a> {
     command: job::Command,
     author: &'a str,
     /// The job it is made on, if that is known.
-    known: Option<&'a Job>,
+    known: Option<Known<'a>>,
 }
 
 /// What a change of direction would act on: the newest command still done, or the oldest one undone.
@@ -307,8 +345,9 @@ async fn apply(
 ) -> Result<StoredJob, StoreError> {
     let id = row.id;
     let version = row.version + 1;
-    let (rows, before) = match edit.known.filter(|_| row.form == FORM) {
-        Some(known) => (rows_of(id, known)?, known.clone()),
+    let kept = Version { number: row.version, made_at: row.updated_at };
+    let (rows, before) = match edit.known.filter(|known| known.version == kept && row.form == FORM) {
+        Some(known) => (rows_of(id, known.job)?, known.job.clone()),
         None => {
             let rows = read_rows(transaction, id).await?;
             (rows.clone(), job_of(&row, rows)?)

@@ -4,7 +4,7 @@ use proptest::strategy::{Strategy, ValueTree};
 use proptest::test_runner::TestRunner;
 use sturvek_core::measure::Length;
 use sturvek_core::plan::Settled;
-use sturvek_store::{Jobs, StoreError, connect, migrate};
+use sturvek_store::{Jobs, Known, StoreError, Version, connect, migrate};
 use sturvek_test_support::drawn::any_job;
 use sturvek_wire::Command;
 use sturvek_wire::Resolve;
@@ -254,12 +254,29 @@ async fn an_edit_on_a_known_job_is_the_same_edit() {
         let wall = Uuid::from_u128(job.walls[0].id.0);
         let remove = command(&serde_json::json!({ "do": "remove_wall", "wall": wall }));
         let by_reading = jobs.execute(read, 0, remove.clone(), "Ada", None).await.expect("removed");
-        let by_knowing = jobs.execute(known, 0, remove, "Ada", Some(&job)).await.expect("removed");
+        let at = jobs.version(known).await.expect("kept");
+        let job_known = Known { version: at, job: &job };
+        let by_knowing = jobs.execute(known, 0, remove, "Ada", Some(job_known)).await.expect("removed");
         assert_eq!(by_reading.job, by_knowing.job);
         assert_eq!(jobs.get(known).await.expect("found").job, by_reading.job);
-        jobs.undo(known, 1, "Ada", Some(&by_knowing.job)).await.expect("brought back");
+        let after = Known { version: by_knowing.made(), job: &by_knowing.job };
+        jobs.undo(known, 1, "Ada", Some(after)).await.expect("brought back");
         assert_eq!(jobs.get(known).await.expect("found").job, job);
     }
+}
+
+/// A database that was put back to an earlier day has the version's number, and another job under it.
+#[tokio::test]
+async fn what_is_known_of_another_version_of_that_number_is_not_believed() {
+    let jobs = jobs().await;
+    let sample = sample();
+    let id = jobs.create(&sample).await.expect("kept");
+    let other = sturvek_core::job::Job { name: "As it never was".into(), walls: vec![], ..sample.clone() };
+    let made_at = chrono::DateTime::UNIX_EPOCH;
+    let known = Known { version: Version { number: 0, made_at }, job: &other };
+    let after = jobs.execute(id, 0, move_first(&sample, "6-0"), "Ada", Some(known)).await.expect("applied");
+    assert_eq!((after.job.walls.len(), &after.job.name), (sample.walls.len(), &sample.name));
+    assert_eq!(jobs.get(id).await.expect("found").job, after.job);
 }
 
 #[tokio::test]

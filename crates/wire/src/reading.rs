@@ -58,6 +58,9 @@ pub trait Resolve {
     }
 }
 
+/// The most fields that are named at once: who sends more has sent nothing that a person typed.
+const MOST_NAMED: usize = 40;
+
 /// Reads, and keeps what cannot be read.
 #[derive(Default)]
 pub struct Reader {
@@ -131,8 +134,10 @@ impl Reader {
 
     /// Keeps what is wrong with a field.
     pub fn refuse(&mut self, field: &str, message: impl ToString) {
-        let pointer = format!("{}/{field}", self.place);
-        self.errors.push(FieldError { pointer, message: message.to_string() });
+        if self.errors.len() < MOST_NAMED {
+            let pointer = format!("{}/{field}", self.place);
+            self.errors.push(FieldError { pointer, message: message.to_string() });
+        }
     }
 
     fn take<T: Default>(&mut self, field: &str, read: Result<T, String>) -> T {

@@ -7,6 +7,7 @@ use sturvek_wire::FieldErrors;
 use uuid::Uuid;
 
 use crate::extract::{Body, Ids};
+use crate::plans::Planned;
 use crate::problem::Problem;
 use crate::state::AppState;
 use crate::views::{Edit, JobView, StepRequest};
@@ -21,8 +22,8 @@ pub async fn execute_command(
     Body(edit): Body<Edit>,
 ) -> Result<Json<JobView>, Problem> {
     let author = author(edit.author)?;
-    let known = state.plans.at(job, edit.on_version);
-    let known = known.as_deref().map(|planned| planned.plan.job());
+    let latest = state.plans.latest(job);
+    let known = latest.as_deref().map(Planned::known);
     let stored = state.jobs.execute(job, edit.on_version, edit.command, &author, known).await;
     let stored = stored.map_err(|error| error.under("/command"))?;
     Ok(Json(JobView::of(&stored, &state.plans.of(&stored), edit.looking_at)))
@@ -36,8 +37,8 @@ pub async fn undo(
     Ids(job): Ids<Uuid>,
     Body(step): Body<StepRequest>,
 ) -> Result<Json<JobView>, Problem> {
-    let known = state.plans.at(job, step.on_version);
-    let known = known.as_deref().map(|planned| planned.plan.job());
+    let latest = state.plans.latest(job);
+    let known = latest.as_deref().map(Planned::known);
     let stored = state.jobs.undo(job, step.on_version, &author(step.author)?, known).await?;
     Ok(Json(JobView::of(&stored, &state.plans.of(&stored), step.looking_at)))
 }
@@ -50,8 +51,8 @@ pub async fn redo(
     Ids(job): Ids<Uuid>,
     Body(step): Body<StepRequest>,
 ) -> Result<Json<JobView>, Problem> {
-    let known = state.plans.at(job, step.on_version);
-    let known = known.as_deref().map(|planned| planned.plan.job());
+    let latest = state.plans.latest(job);
+    let known = latest.as_deref().map(Planned::known);
     let stored = state.jobs.redo(job, step.on_version, &author(step.author)?, known).await?;
     Ok(Json(JobView::of(&stored, &state.plans.of(&stored), step.looking_at)))
 }

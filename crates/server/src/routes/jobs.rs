@@ -6,7 +6,7 @@ use axum::http::{StatusCode, header};
 use axum::response::IntoResponse;
 use sturvek_core::plan::Settled;
 use sturvek_formats::job_file::{read_job, write_job};
-use sturvek_store::ListedJob;
+use sturvek_store::{ListedJob, Version};
 use sturvek_wire::FieldErrors;
 use uuid::Uuid;
 
@@ -41,12 +41,13 @@ pub async fn list_jobs(State(state): State<AppState>) -> Result<Json<Vec<JobSumm
 
 /// Counts what is settled in a job that has changed since it was counted, and keeps that.
 async fn settled_now(state: &AppState, listed: &ListedJob) -> Result<Settled, Problem> {
-    let planned = match state.plans.at(listed.id, listed.version) {
+    let version = Version { number: listed.version, made_at: listed.updated_at };
+    let planned = match state.plans.at(listed.id, version) {
         Some(planned) => planned,
         None => state.plans.of(&state.jobs.get(listed.id).await?),
     };
     let settled = planned.plan.settled();
-    state.jobs.keep_settled(listed.id, planned.version, settled).await?;
+    state.jobs.keep_settled(listed.id, planned.version.number, settled).await?;
     Ok(settled)
 }
 

@@ -100,8 +100,8 @@ pub async fn get_sheet(
         opening: format!("{}, {}", opening.letter, opening.design.kind.word()),
         verdict: opening.verdict_words().to_owned(),
         sentence: opening.sentence.clone(),
-        version: planned.version,
-        version_of: planned.updated_at,
+        version: planned.version.number,
+        version_of: planned.version.made_at,
         parts: sheet_parts(&parts),
     }))
 }

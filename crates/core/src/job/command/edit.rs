@@ -197,6 +197,6 @@ pub enum CommandError {
     #[error("That {0} is in this job already.")]
     AlreadyThere(&'static str),
     /// Too many as one, or several within several.
-    #[error("At most {MOST_TOGETHER} edits can be made as one, none of them several itself.")]
+    #[error("One to {MOST_TOGETHER} edits can be made as one, none of them several itself.")]
     NotTogether,
 }

@@ -70,7 +70,7 @@ fn change(job: &mut Job, command: &Command) -> Result<Command, CommandError> {
 /// One after another; the way back goes through them from the last to the first.
 fn together(job: &mut Job, commands: &[Command]) -> Result<Command, CommandError> {
     let nested = commands.iter().any(|command| matches!(command, Command::Together { .. }));
-    if nested || MOST_TOGETHER < commands.len() {
+    if nested || commands.is_empty() || MOST_TOGETHER < commands.len() {
         return Err(CommandError::NotTogether);
     }
     let mut inverses = commands.iter().map(|command| change(job, command)).collect::<Result<Vec<_>, _>>()?;
@@ -275,6 +275,7 @@ mod tests {
         assert!(together(vec![far]).is_err());
         let nested = Command::Together { commands: vec![Command::Together { commands: vec![] }] };
         assert_eq!(together(vec![nested]), Err(CommandError::NotTogether));
+        assert_eq!(together(vec![]), Err(CommandError::NotTogether));
         assert_eq!(together(vec![longer; MOST_TOGETHER + 1]), Err(CommandError::NotTogether));
     }
 
