@@ -39,7 +39,7 @@ await run(async ({ open }) => {
   await page.keyboard.press("ArrowRight");
   await page.keyboard.press("Shift+ArrowRight");
   await page.waitForFunction(() => [...document.querySelectorAll("input")].some((input) => input.value === "7'-1 1/16\""));
-  await page.getByRole("button", { name: "Undo" }).and(page.getByTitle(/opening moved/)).waitFor();
+  await page.getByRole("button", { name: "Undo" }).and(page.getByTitle(/window B moved/)).waitFor();
   await page.keyboard.press("Control+z");
   await page.waitForFunction(() => [...document.querySelectorAll("input")].some((input) => input.value === "7'-0\""));
 
