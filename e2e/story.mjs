@@ -49,7 +49,7 @@ await run(async ({ open }) => {
   await page.mouse.move(box.x + box.width / 2 - 14, box.y + box.height / 2, { steps: 6 });
   await page.mouse.up();
   await page.waitForFunction((was) => document.querySelector('input[value], input') && [...document.querySelectorAll("input")].every((input) => input.value !== was), start);
-  await page.getByRole("button", { name: "Undo" }).and(page.getByTitle(/opening moved/)).waitFor();
+  await page.getByRole("button", { name: "Undo" }).and(page.getByTitle(/ moved /)).waitFor();
   const dragged = await center.inputValue();
   assert.notEqual(dragged, start);
 
