@@ -129,7 +129,7 @@ proptest! {
 /// A file of the form that was written before openings had letters and anybody was asked about snow and wind.
 #[test]
 fn a_file_of_version_1_is_read_and_what_it_did_not_say_is_assumed_before() {
-    let job = read_job(include_bytes!("data/job_version_1.json")).expect("the older form");
+    let job = read_job(include_bytes!("../../wire/tests/saved/1/job.json")).expect("the older form");
     assert_eq!((job.settings.said.snow, job.settings.said.wind), (Standing::AssumedBefore, Standing::AssumedBefore));
     for wall in &job.walls {
         let mut openings: Vec<_> = wall.openings.iter().collect();

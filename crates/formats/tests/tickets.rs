@@ -126,7 +126,7 @@ fn what_does_not_apply_is_left_out_and_what_has_no_number_is_null() {
 
 #[test]
 fn a_file_of_the_first_form_has_tickets() {
-    let first: Value = serde_json::from_str(include_str!("data/job_version_1.json")).expect("JSON");
+    let first: Value = serde_json::from_str(include_str!("../../wire/tests/saved/1/job.json")).expect("JSON");
     let tickets = answered(&first);
     assert!(!tickets.is_empty());
     let words = ["carries", "barely", "table_only", "does_not_carry", "ask"];

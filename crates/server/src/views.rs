@@ -2,10 +2,9 @@
 
 use chrono::{DateTime, Utc};
 use serde::{Deserialize, Serialize};
-use sturvek_core::framing::plan_one;
 use sturvek_core::framing::say::{Said, Wanted};
 use sturvek_core::job::{OpeningId, WallId};
-use sturvek_core::plan::{JobPlan, Settled};
+use sturvek_core::plan::{JobPlan, Settled, opening_alone};
 use sturvek_store::{ListedJob, LogEntry, StoredJob};
 use sturvek_wire::Command;
 use sturvek_wire::inputs::{CodeTable, Design, Job};
@@ -246,8 +245,7 @@ impl LookedAt {
     /// `None` if the wall is not there any more.
     fn of(plan: &JobPlan, look: Look) -> Option<Self> {
         let (wall, planned) = plan.wall(WallId(look.wall.as_u128()))?;
-        let opening = look.opening.map(|opening| OpeningId(opening.as_u128()));
-        let tried = opening.and_then(|opening| plan_one(&plan.job().rules(), wall, opening));
+        let tried = look.opening.and_then(|opening| opening_alone(plan.job(), OpeningId(opening.as_u128())));
         Some(Self { wall: wall_view(&plan.job().rules(), wall, planned), candidates: tried.as_ref().map(candidates) })
     }
 }

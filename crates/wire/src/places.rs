@@ -231,7 +231,7 @@ pub(crate) const fn field(input: Input) -> &'static str {
         Input::AtticLive => "/what/attic_live",
         Input::RidgePostAt => "/what/at",
         Input::RidgeSpanOneSide | Input::JoistSpanOneSide => "/what/span_one_side",
-        Input::RidgeSpanOtherSide | Input::JoistSpanOtherSide => "/what/span_other_side",
+        Input::RidgeSpanOtherSide | Input::JoistSpanOtherSide | Input::JoistSpanBeyond => "/what/span_other_side",
         Input::RidgeBeamWeight => "/what/beam_weight",
         Input::FloorDead => "/what/floor_dead",
         Input::FloorLive => "/what/floor_live",

@@ -3,6 +3,7 @@
 
 use std::fmt::Write as _;
 
+use sturvek_core::job::bounds::MOST_NAMED;
 use sturvek_core::job::usual_sizes::UsualRange;
 use sturvek_core::measure::Length;
 use thiserror::Error;
@@ -57,9 +58,6 @@ pub trait Resolve {
         if reader.errors.is_empty() { Ok(read) } else { Err(FieldErrors(reader.errors)) }
     }
 }
-
-/// The most fields that are named at once: who sends more has sent nothing that a person typed.
-const MOST_NAMED: usize = 40;
 
 /// Reads, and keeps what cannot be read.
 #[derive(Default)]

@@ -499,10 +499,10 @@ pub enum SheetLine {
     },
 }
 
-/// One job in the list.
+/// How much of a job or a wall is settled.
 #[derive(Clone, Debug, Serialize, ToSchema)]
 pub struct Unresolved {
-    /// Openings in the job.
+    /// Openings.
     pub openings: usize,
     /// Openings that do not carry, or need an engineer, or have trouble in their framing.
     pub unresolved: usize,

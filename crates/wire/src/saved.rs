@@ -67,7 +67,7 @@ struct Step {
     up: fn(&mut Value),
 }
 
-const STEPS: [Step; 4] = [
+static STEPS: [Step; 4] = [
     Step { name: "a wall carries several things", from: 1, up: a_wall_carries_several_things },
     Step { name: "snow and wind were assumed before", from: 1, up: snow_and_wind_were_assumed_before },
     Step { name: "tails were assumed free", from: 1, up: tails_were_assumed_free },
@@ -84,32 +84,35 @@ pub fn steps() -> impl Iterator<Item = &'static str> {
 /// # Errors
 /// [`SavedError`], which says where and what.
 pub fn read<T: Saved>(form: u16, kept: Value) -> Result<T, SavedError> {
-    let (value, _) = step_up::<T>(form, kept)?;
-    serde_path_to_error::deserialize(value).map_err(|error| SavedError::Unreadable {
+    let mut around = around::<T>(form, kept)?;
+    steps_from(form).for_each(|step| (step.up)(&mut around));
+    serde_path_to_error::deserialize(around[T::NAME].take()).map_err(|error| SavedError::Unreadable {
         place: error.path().to_string(),
         message: error.inner().to_string().chars().take(200).collect(),
     })
 }
 
-/// What was kept, in today's form, and the names of the steps that changed something.
+/// The names of the steps that what was kept needs.
 ///
 /// # Errors
 /// [`SavedError::UnknownForm`].
-pub fn step_up<T: Saved>(form: u16, kept: Value) -> Result<(Value, Vec<&'static str>), SavedError> {
-    if !(1..=FORM).contains(&form) {
-        return Err(SavedError::UnknownForm { form });
-    }
-    // Stands under its name, as it does in something larger.
-    let mut around = json!({ T::NAME: kept });
-    let mut used = Vec::new();
-    for step in STEPS.iter().filter(|step| form <= step.from) {
+pub fn steps_needed<T: Saved>(form: u16, kept: Value) -> Result<Vec<&'static str>, SavedError> {
+    let mut around = around::<T>(form, kept)?;
+    let mut changes = |step: &&Step| {
         let before = around.clone();
         (step.up)(&mut around);
-        if around != before {
-            used.push(step.name);
-        }
-    }
-    Ok((around[T::NAME].take(), used))
+        around != before
+    };
+    Ok(steps_from(form).filter(|step| changes(step)).map(|step| step.name).collect())
+}
+
+/// What was kept, under its name as it stands in something larger.
+fn around<T: Saved>(form: u16, kept: Value) -> Result<Value, SavedError> {
+    if (1..=FORM).contains(&form) { Ok(json!({ T::NAME: kept })) } else { Err(SavedError::UnknownForm { form }) }
+}
+
+fn steps_from(form: u16) -> impl Iterator<Item = &'static Step> {
+    STEPS.iter().filter(move |step| form <= step.from)
 }
 
 /// Before a wall could carry more than one of a kind, it named a roof, a floor and a wall above.

@@ -37,9 +37,9 @@ fn every_form_is_opened_and_every_step_is_used() {
     let mut used = BTreeSet::new();
     for form in 1..=FORM {
         assert!(!job_of(form).walls.is_empty());
-        used.extend(saved::step_up::<Job>(form, file(form, "job.json")["job"].take()).expect("a known form").1);
+        used.extend(saved::steps_needed::<Job>(form, file(form, "job.json")["job"].take()).expect("a known form"));
         for kept in commands_of(form) {
-            used.extend(saved::step_up::<Command>(form, kept.clone()).expect("a known form").1);
+            used.extend(saved::steps_needed::<Command>(form, kept.clone()).expect("a known form"));
             command(form, kept);
         }
     }

@@ -2745,9 +2745,9 @@ export interface components {
          * @enum {string}
          */
         Underside: "bare" | "flat_nailer";
-        /** @description One job in the list. */
+        /** @description How much of a job or a wall is settled. */
         Unresolved: {
-            /** @description Openings in the job. */
+            /** @description Openings. */
             openings: number;
             /** @description Openings that do not carry, or need an engineer, or have trouble in their framing. */
             unresolved: number;

@@ -2,14 +2,15 @@
 
 use std::sync::Arc;
 
-use crate::framing::{OpeningPlan, WallPlan, plan_wall};
-use crate::job::{Job, OpeningId, Wall, WallId};
+use crate::framing::{OpeningPlan, WallPlan, plan_one, plan_wall};
+use crate::job::{Job, Opening, OpeningId, PointLoad, StockItem, Wall, WallId};
+use crate::sizing::schools::JurisdictionRow;
 
 /// The form of what is computed: raised with every change of it, so that what was counted before is counted again.
 pub const COMPUTATION: i32 = 1;
 
 /// A job and the plans of its walls. The headers that were tried and did not go in are left out: they are most of a plan and are looked at
-/// for one opening at a time, by [`crate::framing::plan_one`].
+/// for one opening at a time, by [`opening_alone`].
 #[derive(Clone, Debug, PartialEq)]
 pub struct JobPlan {
     job: Job,
@@ -80,10 +81,24 @@ impl JobPlan {
         })
     }
 
-    /// About how much memory it takes, bytes.
+    /// About how much memory it takes, the job with it, bytes.
     pub fn bytes(&self) -> usize {
-        self.walls.iter().map(|plan| plan.bytes()).sum()
+        let Job { stock, code_table, walls, .. } = &self.job;
+        let rows = code_table.as_ref().map_or(0, |table| table.rows.capacity() * size_of::<JurisdictionRow>());
+        let of_wall = |wall: &Wall| {
+            size_of::<Wall>()
+                + wall.openings.capacity() * size_of::<Opening>()
+                + wall.point_loads.capacity() * size_of::<PointLoad>()
+        };
+        let job = size_of::<Job>() + stock.capacity() * size_of::<StockItem>() + rows;
+        job + walls.iter().map(of_wall).sum::<usize>() + self.walls.iter().map(|plan| plan.bytes()).sum::<usize>()
     }
+}
+
+/// An opening of a job planned alone, with every header that was tried; `None` if it is not there.
+pub fn opening_alone(job: &Job, id: OpeningId) -> Option<OpeningPlan> {
+    let (wall, _) = job.opening(id)?;
+    plan_one(&job.rules(), wall, id)
 }
 
 impl WallPlan {
@@ -103,6 +118,7 @@ mod tests {
     use super::*;
     use crate::job::{Command, OpeningDesign, OpeningKind, Size, command};
     use crate::measure::Length;
+    use crate::sizing::schools::JurisdictionTable;
 
     fn job() -> Job {
         let mut job = Job::empty("two walls", vec![]);
@@ -139,6 +155,23 @@ mod tests {
         let change = Command::ChangeSettings { settings: Box::new(settings) };
         let ruled = after.again(command::apply(&moved, &change).expect("changed").job);
         assert!(!Arc::ptr_eq(&after.walls[0], &ruled.walls[0]), "the rules hold for every wall");
+    }
+
+    #[test]
+    fn a_job_without_walls_takes_memory_as_well() {
+        let row = JurisdictionRow {
+            block: crate::sizing::schools::code_basis::TableBlock::RoofCeiling,
+            plies: 2,
+            depth: crate::lumber::Depth::Ten,
+            snow: None,
+            width: Length::feet(24),
+            span: Length::feet(7),
+            jacks: 1,
+        };
+        let mut job = Job::empty("a table", vec![]);
+        job.code_table = Some(JurisdictionTable { name: "county".into(), rows: vec![row; 1_000] });
+        assert!(1_000 * size_of::<JurisdictionRow>() < JobPlan::of(job).bytes());
+        assert!(0 < JobPlan::of(Job::empty("nothing", vec![])).bytes());
     }
 
     #[test]

@@ -280,11 +280,7 @@ fn hardest_under_even_load(bridge: &Bridge<'_>) -> Option<[CheckResult; 5]> {
     // Where an edge is free strength is not in step with duration: there every combination is tried.
     let rolls = bending::slenderness(bridge).is_some();
     Some([
-        if rolls {
-            hardest(bridge, CheckKind::Bending, &strength, |_| 0.0)
-        } else {
-            hardest(bridge, CheckKind::Bending, &strength, moment)
-        },
+        hardest(bridge, CheckKind::Bending, &strength, |combination| if rolls { 0.0 } else { moment(combination) }),
         hardest(bridge, CheckKind::Shear, &strength, shear),
         hardest(bridge, CheckKind::LiveDeflection, &live, weight),
         hardest(bridge, CheckKind::TotalDeflection, &lasting, weight),

@@ -5,8 +5,9 @@ use axum::Json;
 use axum::extract::State;
 use axum::http::header;
 use axum::response::IntoResponse;
-use sturvek_core::framing::{OpeningOutcome, OpeningPlan, plan_one};
+use sturvek_core::framing::{OpeningOutcome, OpeningPlan};
 use sturvek_core::job::{Job, OpeningId, WhatIf};
+use sturvek_core::plan::opening_alone;
 use sturvek_core::sizing::candidates::headers_from;
 use sturvek_core::sizing::existing::capability;
 use sturvek_core::sizing::limits::WIDEST_OPENING;
@@ -82,9 +83,7 @@ pub async fn get_capability(
 
 /// An opening planned alone.
 fn planned_opening(job: &Job, opening: Uuid) -> Result<OpeningPlan, Problem> {
-    let id = OpeningId(opening.as_u128());
-    let found = job.opening(id).and_then(|(wall, _)| plan_one(&job.rules(), wall, id));
-    found.ok_or_else(|| Problem::not_found("opening"))
+    opening_alone(job, OpeningId(opening.as_u128())).ok_or_else(|| Problem::not_found("opening"))
 }
 
 /// The sized header of an opening.

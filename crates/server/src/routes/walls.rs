@@ -2,9 +2,10 @@
 
 use axum::Json;
 use axum::extract::State;
-use sturvek_core::framing::{opening_sheet, plan_one, plan_wall, say::say};
+use sturvek_core::framing::{opening_sheet, plan_wall, say::say};
 use sturvek_core::job::{Job, OpeningId, Wall, WallId, command};
 use sturvek_core::measure::LengthStyle;
+use sturvek_core::plan::opening_alone;
 use sturvek_store::StoreError;
 use sturvek_wire::Resolve;
 use sturvek_wire::framed::{Words, words};
@@ -42,8 +43,8 @@ pub async fn get_candidates(
     Ids((job, opening)): Ids<(Uuid, Uuid)>,
 ) -> Result<Json<Vec<CandidateView>>, Problem> {
     let planned = state.plans.now(&state.jobs, job).await?;
-    let tried = candidates_over(planned.plan.job(), OpeningId(opening.as_u128()));
-    Ok(Json(tried.ok_or_else(|| Problem::not_found("opening"))?))
+    let tried = opening_alone(planned.plan.job(), OpeningId(opening.as_u128()));
+    Ok(Json(candidates(&tried.ok_or_else(|| Problem::not_found("opening"))?)))
 }
 
 /// The wall as it would be after a command; nothing is kept.
@@ -104,12 +105,6 @@ pub async fn get_sheet(
         version_of: planned.version.made_at,
         parts: sheet_parts(&parts),
     }))
-}
-
-/// Every header that was tried over an opening; `None` if it is not there.
-pub(super) fn candidates_over(job: &Job, id: OpeningId) -> Option<Vec<CandidateView>> {
-    let (wall, _) = job.opening(id)?;
-    plan_one(&job.rules(), wall, id).as_ref().map(candidates)
 }
 
 /// The ways of speaking of a wall's parts.

@@ -153,6 +153,7 @@ inputs! {
     RidgeBeamWeight: "The ridge beam's weight", Range::number(0.0, 500.0, Unit::Plf);
     JoistSpanOneSide: "The joist span on one side", Range::inches(12, 40 * 12);
     JoistSpanOtherSide: "The joist span on the other side", Range::inches(0, 40 * 12);
+    JoistSpanBeyond: "The joist span on the other side", Range::inches(12, 40 * 12);
     JoistBay: "The distance between joists", Range::inches(8, 96);
     FloorDead: "Floor dead load", psf(150.0);
     FloorLive: "Floor live load", psf(250.0);

@@ -5,7 +5,7 @@ use super::input::Input;
 use super::refused::Within;
 use crate::job::PointLoad;
 use crate::loads::{Extent, FloorFraming, Framing, LoadKind, OpeningsAbove, WallCarries};
-use crate::measure::{Length, LengthStyle, Range};
+use crate::measure::{Length, LengthStyle};
 
 /// What a wall of this length carries.
 pub(super) fn carries(checks: &mut Checks, carries: &WallCarries, wall_length: Length) {
@@ -53,7 +53,12 @@ fn framing(checks: &mut Checks, framing: &Framing, wall_length: Length) {
         }
         Framing::Floor(floor) => {
             checks.length(Input::JoistSpanOneSide, floor.span_one_side);
-            joists_beyond(checks, floor.framing, floor.span_other_side);
+            // Joists that run on over the wall have a span beyond it.
+            let beyond = match floor.framing {
+                FloorFraming::ContinuousOverThisWall | FloorFraming::ContinuousEndingHere => Input::JoistSpanBeyond,
+                _ => Input::JoistSpanOtherSide,
+            };
+            checks.length(beyond, floor.span_other_side);
             checks.length(Input::JoistBay, floor.bay);
             checks.number(Input::FloorDead, floor.dead.to_psf());
             checks.number(Input::FloorLive, floor.live.to_psf());
@@ -72,19 +77,6 @@ fn framing(checks: &mut Checks, framing: &Framing, wall_length: Length) {
             checks.number(Input::RiseInTwelve, gable.rise_in_twelve);
             checks.number(Input::GableDead, gable.dead.to_psf());
         }
-    }
-}
-
-/// The span beyond the wall: joists that run on over it have one.
-fn joists_beyond(checks: &mut Checks, framing: FloorFraming, span: Length) {
-    let runs_on = matches!(framing, FloorFraming::ContinuousOverThisWall | FloorFraming::ContinuousEndingHere);
-    let least = Length::feet(1);
-    if runs_on && span < least {
-        let allowed = Range::Length { least, most: Length::feet(40) };
-        let given = || span.written(LengthStyle::FeetInches);
-        checks.follow(false, Input::JoistSpanOtherSide, given, || allowed.words());
-    } else {
-        checks.length(Input::JoistSpanOtherSide, span);
     }
 }
 

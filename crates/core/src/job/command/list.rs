@@ -1,7 +1,7 @@
 //! Lists of things that have an identity: adding, changing, moving and taking out, each with what it takes to go back.
 
 use super::edit::CommandError;
-use crate::job::{Opening, PointLoad, Wall};
+use crate::job::{Job, Opening, PointLoad, Wall};
 
 /// Something in a list of a job.
 pub(super) trait Listed {
@@ -30,6 +30,31 @@ impl Listed for PointLoad {
     fn identity(&self) -> u128 {
         self.id.0
     }
+}
+
+/// Something in a list of a wall.
+pub(super) trait OnWall: Listed + Sized {
+    /// The list.
+    fn list(wall: &mut Wall) -> &mut Vec<Self>;
+}
+
+impl OnWall for Opening {
+    fn list(wall: &mut Wall) -> &mut Vec<Self> {
+        &mut wall.openings
+    }
+}
+
+impl OnWall for PointLoad {
+    fn list(wall: &mut Wall) -> &mut Vec<Self> {
+        &mut wall.point_loads
+    }
+}
+
+/// The wall that an item is on.
+pub(super) fn wall_with<T: OnWall>(job: &mut Job, id: u128) -> Result<&mut Wall, CommandError> {
+    let holds = |wall: &mut Wall| T::list(wall).iter().any(|each| each.identity() == id);
+    let at = job.walls.iter_mut().position(holds).ok_or(CommandError::NotFound(T::WHAT))?;
+    Ok(&mut job.walls[at])
 }
 
 /// Refuses what is there already.

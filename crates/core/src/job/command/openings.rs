@@ -3,23 +3,15 @@
 use std::mem::replace;
 
 use super::edit::{Command, CommandError, Placement};
-use super::list::{absent, add as insert, found, take_out};
+use super::list::{absent, add as insert, found, take_out, wall_with};
 use crate::job::rough_opening::rough_opening;
-use crate::job::{
-    CountOverride, FramedAs, HeaderChoice, Job, Opening, OpeningDesign, OpeningId, StudRole, Wall, WallId,
-};
+use crate::job::{CountOverride, FramedAs, HeaderChoice, Job, Opening, OpeningDesign, OpeningId, StudRole, WallId};
 use crate::measure::End;
 
 type Undone = Result<Command, CommandError>;
 
-fn wall_of(job: &mut Job, opening: OpeningId) -> Result<&mut Wall, CommandError> {
-    let mut walls = job.walls.iter_mut();
-    let wall = walls.find(|wall| wall.openings.iter().any(|each| each.id == opening));
-    wall.ok_or(CommandError::NotFound("opening"))
-}
-
 fn opening_mut(job: &mut Job, opening: OpeningId) -> Result<&mut Opening, CommandError> {
-    found(&mut wall_of(job, opening)?.openings, opening.0)
+    found(&mut wall_with::<Opening>(job, opening.0)?.openings, opening.0)
 }
 
 pub(super) fn add(job: &mut Job, wall: WallId, opening: &Opening, at: usize) -> Undone {
@@ -34,7 +26,7 @@ pub(super) fn add(job: &mut Job, wall: WallId, opening: &Opening, at: usize) -> 
 }
 
 pub(super) fn remove(job: &mut Job, opening: OpeningId, letters_given: Option<u16>) -> Undone {
-    let wall = wall_of(job, opening)?;
+    let wall = wall_with::<Opening>(job, opening.0)?;
     if let Some(before) = letters_given {
         wall.letters_given = before;
     }
@@ -44,7 +36,7 @@ pub(super) fn remove(job: &mut Job, opening: OpeningId, letters_given: Option<u1
 
 pub(super) fn place(job: &mut Job, opening: OpeningId, to: Placement) -> Undone {
     let rules = job.settings.rough;
-    let wall = wall_of(job, opening)?;
+    let wall = wall_with::<Opening>(job, opening.0)?;
     let length = wall.frame.length;
     let target = found(&mut wall.openings, opening.0)?;
     let center = to.center(rough_opening(&target.design, &rules).width, length);
