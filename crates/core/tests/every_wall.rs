@@ -6,9 +6,11 @@ mod common;
 
 use common::{carrying, in_a_town, job_of, roof};
 use proptest::prelude::*;
+use sturvek_core::finding::Severity;
+use sturvek_core::speech::Argument;
 use sturvek_core::framing::judgment::works;
 use sturvek_core::framing::{
-    Finding, Member, OpeningOutcome, OpeningPlan, PlatesMarked, Role, Severity, WallPlan, plan_wall,
+    Member, OpeningOutcome, OpeningPlan, PlatesMarked, Role, WallPlan, plan_wall,
 };
 use sturvek_core::job::{
     Backing, HeaderPlace, Job, LayoutStart, MeasuredRoom, Opening, OpeningDesign, OpeningId, OpeningKind, Partition,
@@ -268,7 +270,7 @@ proptest! {
         the_word_is_true(&plan)?;
     the_tape_adds_up(&plan, frame)?;
         // What cannot be built is drawn as it is described, and says so; two crossing walls may meet in one place.
-        let trouble = plan.findings.iter().any(|finding| finding.severity() == Severity::Trouble);
+        let trouble = plan.findings.iter().any(|finding| finding.rule.severity == Severity::Trouble);
         if trouble {
             return Ok(());
         }
@@ -288,9 +290,11 @@ fn a_break_decided_over_a_header_is_found_and_drawn() {
     let lower = vec![Length::feet(12)];
     job.walls[0].frame.framing.own_breaks = Some(sturvek_core::job::OwnBreaks { lower, upper: vec![Length::feet(14)] });
     let plan = plan_wall(&job.rules(), &job.walls[0]);
-    let over = Finding::BreakOverOpening { opening: OpeningId(1), at: Length::feet(12) };
-    assert!(plan.findings.contains(&over), "{:?}", plan.findings);
-    let near = Finding::BreaksTooNear { at: Length::feet(12), apart: Length::feet(2), wanted: Length::feet(4) };
-    assert!(plan.findings.contains(&near), "{:?}", plan.findings);
+    let found = |code: &str| plan.findings.iter().find(|found| found.rule.code == code).expect("found");
+    let over = found("break-over-opening");
+    assert_eq!((over.place.opening, over.place.at), (Some(OpeningId(1)), Some(Length::feet(12))));
+    let near = found("breaks-too-near");
+    assert_eq!(near.phrase.argument("apart"), Some(&Argument::Distance(Length::feet(2))));
+    assert_eq!(near.phrase.argument("wanted"), Some(&Argument::Distance(Length::feet(4))));
     assert_eq!(plan.members.iter().filter(|member| member.role == Role::TopPlate).count(), 2);
 }

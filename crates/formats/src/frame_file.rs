@@ -6,6 +6,7 @@ use sturvek_core::framing::member::Bevel;
 use sturvek_core::framing::{Mark, Member, plan_wall};
 use sturvek_core::job::Job;
 use sturvek_core::measure::{Length, LengthStyle};
+use sturvek_speech::english;
 
 /// The framed walls of a job.
 #[derive(Debug, Serialize)]
@@ -54,7 +55,7 @@ pub struct Exact {
 #[derive(Debug, Serialize)]
 pub struct FramedMember {
     /// What it does.
-    pub role: &'static str,
+    pub role: String,
     /// What it is cut from.
     pub stock: String,
     /// Pieces behind one another.
@@ -115,7 +116,7 @@ pub fn framed(job: &Job) -> FrameFile {
             members: plan.members.iter().map(member).collect(),
             marks: plan.marks.iter().map(mark).collect(),
             bolts: plan.bolts.iter().copied().map(Into::into).collect(),
-            findings: plan.findings.iter().map(sturvek_core::framing::Finding::sentence).collect(),
+            findings: plan.findings.iter().map(|finding| english(&finding.phrase)).collect(),
         }
     };
     FrameFile {
@@ -128,8 +129,8 @@ pub fn framed(job: &Job) -> FrameFile {
 
 fn member(member: &Member) -> FramedMember {
     FramedMember {
-        role: member.role.name(),
-        stock: member.stock.to_string(),
+        role: english(&member.role.phrase()),
+        stock: english(&member.stock.phrase()),
         plies: member.plies,
         cut: member.cut.into(),
         cut_text: member.cut.written(LengthStyle::FeetInches),

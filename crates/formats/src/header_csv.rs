@@ -11,20 +11,36 @@ use sturvek_core::measure::{Length, LengthStyle, Pressure};
 use sturvek_core::sizing::schools::code_basis::TableBlock;
 use sturvek_core::sizing::schools::jurisdiction::MOST_ROWS;
 use sturvek_core::sizing::schools::{JurisdictionRow, JurisdictionTable};
+use sturvek_core::measure::Unit;
+use sturvek_core::say;
+use sturvek_core::speech::{Phrase, distance, number};
 use thiserror::Error;
 
 use crate::header_table;
 
+/// The fewest jacks of a row.
+const LEAST_JACKS: u8 = 1;
+/// The most.
+const MOST_JACKS: u8 = 8;
+/// The most ground snow of a row, lb/ft².
+const MOST_SNOW: f64 = 300.0;
 /// What is wrong with a row.
-#[derive(Clone, Debug, PartialEq, Eq, Error)]
-#[error("Line {line}, {column}: {message}")]
+#[derive(Clone, Debug, PartialEq, Error)]
+#[error("line {line}, {column}: {message}")]
 pub struct BadRow {
     /// Its line in the file, the heading being line 1.
     pub line: u64,
     /// The column; empty where it is the row as such.
     pub column: &'static str,
     /// What is wrong and what is allowed.
-    pub message: String,
+    pub message: Phrase,
+}
+
+impl BadRow {
+    /// What is wrong with it, in a sentence.
+    pub fn phrase(&self) -> Phrase {
+        say!("csv-row", line = i64::try_from(self.line).unwrap_or(i64::MAX), column = self.column, what = self.message.clone())
+    }
 }
 
 /// The largest file that is read, bytes.
@@ -38,7 +54,7 @@ const COLUMNS: [&str; 6] = ["block", "header", "snow", "width", "span", "jacks"]
 /// Every row that is wrong, in the order of the file.
 pub fn read_table(name: &str, bytes: &[u8]) -> Result<JurisdictionTable, Vec<BadRow>> {
     if LARGEST_FILE < bytes.len() {
-        let message = format!("the file has {} bytes; a table can have {LARGEST_FILE}.", bytes.len());
+        let message = say!("csv-too-large", bytes = bytes.len(), most = LARGEST_FILE);
         return Err(vec![BadRow { line: 1, column: "", message }]);
     }
     let mut reader = csv::ReaderBuilder::new().trim(csv::Trim::All).from_reader(bytes);
@@ -48,7 +64,7 @@ pub fn read_table(name: &str, bytes: &[u8]) -> Result<JurisdictionTable, Vec<Bad
         found.ok_or_else(|| BadRow {
             line: 1,
             column,
-            message: format!("there is no such column; the columns are {}.", COLUMNS.join(", ")),
+            message: say!("csv-no-such-column", columns = COLUMNS.join(", ")),
         })
     };
     let mut places = [0; COLUMNS.len()];
@@ -73,32 +89,32 @@ pub fn read_table(name: &str, bytes: &[u8]) -> Result<JurisdictionTable, Vec<Bad
         }
     }
     if MOST_ROWS < rows.len() {
-        let message = format!("there are {} rows; a table can have {MOST_ROWS}.", rows.len());
+        let message = say!("csv-too-many-rows", rows = rows.len(), most = MOST_ROWS);
         bad.push(BadRow { line: 1, column: "", message });
     }
     if rows.is_empty() && bad.is_empty() {
-        bad.push(BadRow { line: 1, column: "", message: "there is no row below the heading.".into() });
+        bad.push(BadRow { line: 1, column: "", message: say!("csv-no-row") });
     }
     if bad.is_empty() { Ok(JurisdictionTable { name: name.to_owned(), rows }) } else { Err(bad) }
 }
 
 fn unreadable(line: u64, error: &csv::Error) -> BadRow {
-    BadRow { line, column: "", message: format!("the row cannot be read: {error}.") }
+    BadRow { line, column: "", message: say!("csv-unreadable", why = error.to_string()) }
 }
 
 fn read_row(record: &csv::StringRecord, places: &[usize; COLUMNS.len()]) -> Result<JurisdictionRow, Vec<BadRow>> {
     let line = record.position().map_or(0, csv::Position::line);
     let cell = |index: usize| record.get(places[index]).unwrap_or("");
     let mut bad = Vec::new();
-    let mut wrong = |index: usize, message: String| bad.push(BadRow { line, column: COLUMNS[index], message });
+    let mut wrong = |index: usize, message: Phrase| bad.push(BadRow { line, column: COLUMNS[index], message });
     let block = TableBlock::ALL.into_iter().find(|block| block.name() == cell(0));
     if block.is_none() {
         let names: Vec<&str> = TableBlock::ALL.iter().map(|block| block.name()).collect();
-        wrong(0, format!("\"{}\" is not a block; it can be {}.", cell(0), names.join(", ")));
+        wrong(0, say!("csv-not-a-block", given = cell(0), blocks = names.join(", ")));
     }
     let header = header(cell(1));
     if header.is_none() {
-        wrong(1, format!("\"{}\" is not a header; write plies and size, such as 2-2x8.", cell(1)));
+        wrong(1, say!("csv-not-a-header", given = cell(1)));
     }
     let snow = snow(cell(2), block);
     if let Err(message) = &snow {
@@ -112,9 +128,9 @@ fn read_row(record: &csv::StringRecord, places: &[usize; COLUMNS.len()]) -> Resu
     if let Err(message) = &span {
         wrong(4, message.clone());
     }
-    let jacks = cell(5).parse::<u8>().ok().filter(|jacks| (1..=8).contains(jacks));
+    let jacks = cell(5).parse::<u8>().ok().filter(|jacks| (LEAST_JACKS..=MOST_JACKS).contains(jacks));
     if jacks.is_none() {
-        wrong(5, format!("\"{}\" is not a number of jacks; it can be 1 to 8.", cell(5)));
+        wrong(5, say!("csv-not-jacks", given = cell(5), least = LEAST_JACKS, most = MOST_JACKS));
     }
     match (block, header, snow, width, span, jacks) {
         (Some(block), Some((plies, depth)), Ok(snow), Ok(width), Ok(span), Some(jacks)) => {
@@ -132,31 +148,39 @@ fn header(text: &str) -> Option<(u8, Depth)> {
     Depth::ALL.into_iter().find(|depth| depth.nominal() == nominal).map(|depth| (plies, depth))
 }
 
-fn snow(text: &str, block: Option<TableBlock>) -> Result<Option<Pressure>, String> {
+fn snow(text: &str, block: Option<TableBlock>) -> Result<Option<Pressure>, Phrase> {
     match (text, block.is_some_and(TableBlock::carries_roof)) {
         ("", false) => Ok(None),
-        ("", true) => Err("a block with a roof needs its ground snow.".into()),
+        ("", true) => Err(say!("csv-snow-missing")),
         (text, _) => match text.parse::<f64>() {
-            Ok(psf) if (0.0..=300.0).contains(&psf) => Ok(Some(Pressure::psf(psf))),
-            _ => Err(format!("\"{text}\" is not a snow; it can be 0 to 300 lb/ft².")),
+            Ok(psf) if (0.0..=MOST_SNOW).contains(&psf) => Ok(Some(Pressure::psf(psf))),
+            _ => {
+                let (least, most) = (number(0.0, Unit::None), Pressure::psf(MOST_SNOW));
+                Err(say!("csv-not-snow", given = text, least, most))
+            }
         },
     }
 }
 
 /// A width; a bare number is feet.
-fn length(text: &str, least_feet: f64, most_feet: f64) -> Result<Length, String> {
+fn length(text: &str, least_feet: f64, most_feet: f64) -> Result<Length, Phrase> {
     let read = match text.parse::<f64>() {
         Ok(feet) if feet.is_finite() && feet.abs() < 1e4 => Ok(Length::from_decimal_inches(feet * 12.0)),
-        _ => text.parse::<Length>().map_err(|error| error.to_string()),
+        _ => text.parse::<Length>().map_err(|error| error.phrase()),
     }?;
     let fine = (least_feet..=most_feet).contains(&read.to_feet());
-    if fine { Ok(read) } else { Err(format!("\"{text}\" is out of bounds; it can be {least_feet} to {most_feet} ft.")) }
+    out_of_bounds(fine, read, text, [least_feet, most_feet].map(|feet| Length::from_decimal_inches(12.0 * feet)))
 }
 
-fn span(text: &str) -> Result<Length, String> {
-    let read = text.parse::<Length>().map_err(|error| error.to_string())?;
+fn out_of_bounds(fine: bool, read: Length, text: &str, [least, most]: [Length; 2]) -> Result<Length, Phrase> {
+    let refused = || say!("csv-out-of-bounds", given = text, least = distance(least), most = distance(most));
+    if fine { Ok(read) } else { Err(refused()) }
+}
+
+fn span(text: &str) -> Result<Length, Phrase> {
+    let read = text.parse::<Length>().map_err(|error| error.phrase())?;
     let fine = Length::inches(6) <= read && read <= Length::feet(40);
-    if fine { Ok(read) } else { Err(format!("\"{text}\" is out of bounds; a span can be 6 in. to 40 ft.")) }
+    out_of_bounds(fine, read, text, [Length::inches(6), Length::feet(40)])
 }
 
 /// The tables computed on the code tables' basis, as CSV of the same form.
@@ -198,7 +222,8 @@ mod tests {
             .expect_err("two bad rows");
         let places: Vec<(u64, &str)> = bad.iter().map(|row| (row.line, row.column)).collect();
         assert_eq!(places, [(2, "block"), (3, "header"), (3, "snow"), (3, "width"), (3, "span"), (3, "jacks")]);
-        assert!(bad[0].to_string().starts_with("Line 2, block: \"roof\" is not a block; it can be roof_ceiling"));
+        assert!(sturvek_speech::english(&bad[0].phrase())
+            .starts_with("Line 2, block: \"roof\" is not a block; it can be roof_ceiling"));
     }
 
     #[test]

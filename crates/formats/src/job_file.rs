@@ -7,6 +7,8 @@ use sturvek_core::job::{Job, bounds};
 use sturvek_wire::inputs::Job as WireJob;
 use sturvek_wire::saved::{self, FORM, SavedError};
 use sturvek_wire::{FieldErrors, Resolve};
+use sturvek_core::say;
+use sturvek_core::speech::{Argument, Joined, Phrase};
 use thiserror::Error;
 
 /// The mark of the format.
@@ -18,13 +20,13 @@ pub const LARGEST_FILE: usize = 900 * 1024;
 #[derive(Debug, Error)]
 pub enum JobFileError {
     /// It is larger than any job.
-    #[error("The file has {bytes} bytes; a job file has at most {LARGEST_FILE}.")]
+    #[error("{bytes} bytes")]
     TooLarge {
         /// Its size.
         bytes: usize,
     },
     /// It is not JSON of this form.
-    #[error("The file is not a job file: {message} (at {place}).")]
+    #[error("{message} (at {place})")]
     NotAJob {
         /// Where in the file.
         place: String,
@@ -32,7 +34,7 @@ pub enum JobFileError {
         message: String,
     },
     /// It is of another format or of a newer version.
-    #[error("The file says it is {format}, version {version}; {FORMAT}, version 1 to {FORM}, is read.")]
+    #[error("{format}, version {version}")]
     OtherFormat {
         /// What it says.
         format: String,
@@ -40,22 +42,41 @@ pub enum JobFileError {
         version: u16,
     },
     /// The job in it is not of its form.
-    #[error("The file is not a job file: {0}.")]
+    #[error("{0}")]
     Saved(#[from] SavedError),
     /// Values in it cannot be read or are not allowed.
-    #[error("The file is refused: {}", told(.0))]
+    #[error("{0}")]
     Values(#[from] FieldErrors),
 }
 
-/// The first errors, each with its place.
-fn told(errors: &FieldErrors) -> String {
-    const FIRST: usize = 5;
-    let told = errors.0.iter().take(FIRST).map(|error| format!("{} (at {})", error.message, error.pointer));
-    let mut told = told.collect::<Vec<_>>().join(" ");
-    if let Some(more) = errors.0.len().checked_sub(FIRST).filter(|more| 0 < *more) {
-        told += &format!(" And {more} more.");
+impl JobFileError {
+    /// A sentence for who opened the file.
+    pub fn phrase(&self) -> Phrase {
+        match self {
+            Self::TooLarge { bytes } => say!("file-too-large", bytes = *bytes, most = LARGEST_FILE),
+            Self::NotAJob { place, message } => say!("file-not-a-job-at", why = message, place),
+            Self::OtherFormat { format, .. } if format.is_empty() => {
+                say!("file-of-no-format", own = FORMAT, newest = FORM)
+            }
+            Self::OtherFormat { format, version } => {
+                say!("file-of-another-format", format, version = *version, own = FORMAT, newest = FORM)
+            }
+            Self::Saved(error) => say!("file-not-a-job", why = error.to_string()),
+            Self::Values(errors) => told(errors),
+        }
     }
-    told
+}
+
+/// The first errors, each with its place.
+fn told(errors: &FieldErrors) -> Phrase {
+    const FIRST: usize = 5;
+    let told = errors.0.iter().take(FIRST);
+    let told = told.map(|error| say!("file-error-at", error = error.phrase.clone(), place = &error.pointer));
+    let told = Argument::Phrases(told.collect(), Joined::Sentences);
+    match errors.0.len().checked_sub(FIRST).filter(|more| 0 < *more) {
+        Some(more) => say!("file-refused-and-more", errors = told, more = more),
+        None => say!("file-refused", errors = told),
+    }
 }
 
 #[derive(Deserialize)]
@@ -93,8 +114,7 @@ pub fn read_job(bytes: &[u8]) -> Result<Job, JobFileError> {
     let head: Head = parse(bytes)?;
     if head.format != FORMAT || !(1..=FORM).contains(&head.version) {
         let said: String = head.format.chars().filter(|letter| !letter.is_control()).take(40).collect();
-        let format = if said.is_empty() { "of no format".to_owned() } else { said };
-        return Err(JobFileError::OtherFormat { format, version: head.version });
+        return Err(JobFileError::OtherFormat { format: said, version: head.version });
     }
     let file: JobFile<serde_json::Value> = parse(bytes)?;
     let job: WireJob = saved::read(file.version, file.job)?;

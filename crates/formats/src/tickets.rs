@@ -5,14 +5,17 @@
 use std::collections::BTreeMap;
 
 use serde::Serialize;
+use sturvek_core::loads::combination_phrase;
 use sturvek_core::framing::judgment::works;
 use sturvek_core::framing::opening_plan::SizedHeader;
-use sturvek_core::framing::{Finding, OpeningOutcome, OpeningPlan, WallPlan, plan_wall};
+use sturvek_core::finding::Finding;
+use sturvek_core::framing::{OpeningOutcome, OpeningPlan, WallPlan, plan_wall};
 use sturvek_core::job::{Job, Wall};
 use sturvek_core::loads::ByKind;
 use sturvek_core::measure::{End, LineLoad};
 use sturvek_core::sizing::header::CheckKind;
 use sturvek_core::sizing::jacks::JackReason;
+use sturvek_speech::english;
 
 /// One opening's ticket.
 #[derive(Clone, Debug, Serialize)]
@@ -127,7 +130,11 @@ fn ticket(wall: &Wall, plan: &WallPlan, opening: &OpeningPlan) -> Ticket {
         span_in: applies.then(|| Number(sized.map(|sized| sized.evaluation.design_span))),
         loads_plf: (&there).into(),
         ratios: (!no_number).then(|| ratios(opening, sized)),
-        governing: hardest.map(|work| format!("{}, {}", work.what, work.combination).trim_end_matches(", ").to_owned()),
+        governing: hardest.map(|work| {
+            let what = english(&work.what.phrase());
+            let combination = english(&combination_phrase(work.combination));
+            format!("{what}, {combination}").trim_end_matches(", ").to_owned()
+        }),
         reactions_lb: applies.then(|| {
             Number(sized.map(|sized| {
                 let reactions = &sized.evaluation.reactions;
@@ -199,8 +206,8 @@ fn findings(plan: &WallPlan, opening: &OpeningPlan) -> Vec<&'static str> {
         OpeningOutcome::Outside(limit) => limit.codes(),
         OpeningOutcome::Header(_) | OpeningOutcome::Flat | OpeningOutcome::InBay(_) => Vec::new(),
     };
-    let about = |found: &&Finding| found.opening().is_none_or(|id| id == opening.id) || found.stops(opening.id);
-    codes.extend(plan.findings.iter().filter(about).map(Finding::code));
+    let about = |found: &&Finding| found.place.opening.is_none_or(|id| id == opening.id) || found.stops(opening.id);
+    codes.extend(plan.findings.iter().filter(about).map(|finding| finding.rule.code));
     let mut seen = Vec::new();
     codes.retain(|code| {
         let first = !seen.contains(code);

@@ -90,7 +90,7 @@ fn every_wall_is_framed_with_exact_lengths() {
 
 #[test]
 fn damaged_and_hostile_files_get_a_sentence() {
-    let sentence = |bytes: &[u8]| read_job(bytes).expect_err("refused").to_string();
+    let sentence = |bytes: &[u8]| sturvek_speech::english(&read_job(bytes).expect_err("refused").phrase());
     assert!(sentence(b"").starts_with("The file is not a job file"));
     assert!(sentence(b"[1,2,3]").starts_with("The file is not a job file"));
     assert!(sentence(br#"{"format":"other","version":1}"#).contains("other, version 1"));

@@ -6,6 +6,7 @@ use axum::http::header;
 use axum::http::request::Parts;
 use serde::de::DeserializeOwned;
 use serde_path_to_error::{Path, Segment};
+use sturvek_core::say;
 use sturvek_wire::FieldErrors;
 
 use crate::problem::Problem;
@@ -25,7 +26,7 @@ impl<T: DeserializeOwned, S: Send + Sync> FromRequest<S> for Body<T> {
         let bytes = Bytes::from_request(request, state).await?;
         let deserializer = &mut serde_json::Deserializer::from_slice(&bytes);
         serde_path_to_error::deserialize(deserializer).map(Self).map_err(|error| {
-            let message = format!("The request is not understood: {}.", error.inner());
+            let message = say!("request-not-understood", why = error.inner().to_string());
             Problem::fields(FieldErrors::one(pointer(error.path()), message))
         })
     }
@@ -62,7 +63,7 @@ impl<T: DeserializeOwned + Send, S: Send + Sync> FromRequestParts<S> for Params<
     async fn from_request_parts(parts: &mut Parts, state: &S) -> Result<Self, Problem> {
         let Query(params) = Query::<T>::from_request_parts(parts, state)
             .await
-            .map_err(|error| Problem::invalid(format!("The question is not understood: {}.", error.body_text())))?;
+            .map_err(|error| Problem::invalid(say!("question-not-understood", why = error.body_text())))?;
         Ok(Self(params))
     }
 }

@@ -6,11 +6,13 @@ use std::path::{Path, PathBuf};
 use std::process::ExitCode;
 
 use clap::{Parser, Subcommand};
+use sturvek_core::job::Job;
 use sturvek_formats::frame_file::framed;
 use sturvek_formats::job_file::read_job;
 use sturvek_formats::tickets::tickets;
 use sturvek_formats::{header_cases, header_table};
 use sturvek_server::{app, demo, openapi_json};
+use sturvek_speech::english;
 use sturvek_store::{Jobs, connect, migrate};
 use tokio::net::TcpListener;
 use tokio::signal::unix::{SignalKind, signal};
@@ -79,8 +81,8 @@ async fn run(command: Command) -> Result<(), Failure> {
     match command {
         Command::Serve { database, port, empty } => serve(&database, port, empty).await,
         Command::Size { file } => tell(&serde_json::to_string_pretty(&header_cases::answer_all(&read(&file)?)?)?),
-        Command::Frame { file } => tell(&serde_json::to_string_pretty(&framed(&read_job(&read(&file)?)?))?),
-        Command::Tickets { file } => tell(&serde_json::to_string_pretty(&tickets(&read_job(&read(&file)?)?))?),
+        Command::Frame { file } => tell(&serde_json::to_string_pretty(&framed(&job_in(&file)?))?),
+        Command::Tickets { file } => tell(&serde_json::to_string_pretty(&tickets(&job_in(&file)?))?),
         Command::Table { block } => tell(&serde_json::to_string_pretty(&header_table::table(&block)?)?),
         Command::Openapi => tell(openapi_json()?.trim_end()),
     }
@@ -102,6 +104,11 @@ fn read(file: &Path) -> Result<Vec<u8>, Failure> {
         return Ok(bytes);
     }
     Ok(std::fs::read(file).map_err(|error| format!("{} cannot be read: {error}", file.display()))?)
+}
+
+/// The job in a file.
+fn job_in(file: &Path) -> Result<Job, Failure> {
+    Ok(read_job(&read(file)?).map_err(|error| english(&error.phrase()))?)
 }
 
 async fn serve(database: &str, port: u16, empty: bool) -> Result<(), Failure> {

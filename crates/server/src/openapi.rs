@@ -35,7 +35,6 @@ pub fn api_router() -> OpenApiRouter<AppState> {
         .routes(routes!(walls::say_opening))
         .routes(routes!(walls::get_sheet))
         .routes(routes!(walls::get_candidates))
-        .routes(routes!(walls::get_words))
         .routes(routes!(studies::get_reach))
         .routes(routes!(studies::get_capability))
         .routes(routes!(studies::get_one_size))

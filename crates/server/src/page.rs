@@ -4,7 +4,7 @@ use axum::http::{StatusCode, Uri, header};
 use axum::response::{IntoResponse, Response};
 use rust_embed::RustEmbed;
 
-use crate::problem::Problem;
+use crate::problem::{NoSuch, Problem};
 
 #[derive(RustEmbed)]
 #[folder = "../../web/dist"]
@@ -20,7 +20,7 @@ pub async fn serve(uri: Uri) -> Response {
     }
     // A missing file is missing; only a screen's address gets the page.
     if path.starts_with("assets/") || path.contains('.') {
-        return Problem::not_found("file").into_response();
+        return Problem::not_found(NoSuch::Address).into_response();
     }
     match Page::get("index.html") {
         Some(page) => {

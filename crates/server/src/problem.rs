@@ -10,9 +10,13 @@ use axum::middleware::Next;
 use axum::response::{IntoResponse, Response};
 use serde::{Deserialize, Serialize};
 use sturvek_core::job::CommandError;
+use sturvek_core::say;
 use sturvek_core::sizing::OutsideLimits;
+use sturvek_core::speech::Phrase as CorePhrase;
 use sturvek_store::StoreError;
-use sturvek_wire::FieldErrors;
+use sturvek_speech::english;
+use sturvek_wire::speech::Phrase;
+use sturvek_wire::{FieldError, FieldErrors};
 use utoipa::ToSchema;
 
 use crate::views::HistoryEntry;
@@ -29,6 +33,8 @@ pub struct Problem {
     pub title: String,
     /// What is wrong, in a sentence.
     pub detail: String,
+    /// The same, to be said in the user's language, words and units.
+    pub said: Phrase,
     /// Every field that is wrong.
     #[serde(default, skip_serializing_if = "Vec::is_empty")]
     pub errors: Vec<ProblemAt>,
@@ -41,21 +47,37 @@ pub struct Problem {
 }
 
 /// What is wrong with one field.
-#[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize, ToSchema)]
+#[derive(Clone, Debug, PartialEq, Serialize, Deserialize, ToSchema)]
 pub struct ProblemAt {
     /// Where in what was sent: a JSON pointer (RFC 6901).
     pub pointer: String,
     /// What is wrong there, in a sentence.
     pub detail: String,
+    /// The same, to be said in the user's language, words and units.
+    pub said: Phrase,
+}
+
+/// What may not be there.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub enum NoSuch {
+    /// A job.
+    Job,
+    /// A wall.
+    Wall,
+    /// An opening.
+    Opening,
+    /// An address.
+    Address,
 }
 
 impl Problem {
-    fn new(status: StatusCode, code: &str, title: &str, detail: impl ToString) -> Self {
+    fn new(status: StatusCode, code: &str, title: &str, said: CorePhrase) -> Self {
         Self {
             code: format!("sturvek:{code}"),
             status: status.as_u16(),
             title: title.to_owned(),
-            detail: detail.to_string(),
+            detail: english(&said),
+            said: said.into(),
             errors: Vec::new(),
             current_version: None,
             changed_since: None,
@@ -63,41 +85,52 @@ impl Problem {
     }
 
     /// Something that is asked for is not there.
-    pub fn not_found(what: &str) -> Self {
-        Self::new(StatusCode::NOT_FOUND, "not-found", "Not found", format!("There is no such {what}."))
+    pub fn not_found(what: NoSuch) -> Self {
+        let said = match what {
+            NoSuch::Job => say!("no-such-job"),
+            NoSuch::Wall => say!("no-such-wall"),
+            NoSuch::Opening => say!("no-such-opening"),
+            NoSuch::Address => say!("no-such-address"),
+        };
+        Self::new(StatusCode::NOT_FOUND, "not-found", "Not found", said)
     }
 
     /// A question about a header where there is none.
     pub fn no_header() -> Self {
-        let detail =
-            "The wall carries nothing here: a flat 2x goes over the opening, and there is no header to ask about.";
-        Self::new(StatusCode::UNPROCESSABLE_ENTITY, "no-header", "No header", detail)
+        let said = say!("no-header-to-ask-about");
+        Self::new(StatusCode::UNPROCESSABLE_ENTITY, "no-header", "No header", said)
     }
 
     /// A body that is not JSON.
     pub fn not_json() -> Self {
-        let detail = "Send JSON, with the content type application/json.";
-        Self::new(StatusCode::UNSUPPORTED_MEDIA_TYPE, "not-json", "Not JSON", detail)
+        Self::new(StatusCode::UNSUPPORTED_MEDIA_TYPE, "not-json", "Not JSON", say!("not-json"))
     }
 
     /// A change asked for by another site's page.
     pub fn from_elsewhere() -> Self {
-        let detail = "Changes are taken from Sturvek's own page only.";
-        Self::new(StatusCode::FORBIDDEN, "from-elsewhere", "Not from here", detail)
+        Self::new(StatusCode::FORBIDDEN, "from-elsewhere", "Not from here", say!("from-elsewhere"))
     }
 
     /// What was sent cannot be used.
-    pub fn invalid(detail: impl ToString) -> Self {
-        Self::new(StatusCode::UNPROCESSABLE_ENTITY, "invalid", "That cannot be used", detail)
+    pub fn invalid(said: CorePhrase) -> Self {
+        Self::new(StatusCode::UNPROCESSABLE_ENTITY, "invalid", "That cannot be used", said)
     }
 
     /// What was sent cannot be used: these fields.
     pub fn fields(errors: FieldErrors) -> Self {
         let sentence = match &errors.0[..] {
-            [first, rest @ ..] if !rest.is_empty() => format!("{} And {} more.", first.message, rest.len()),
-            _ => errors.to_string(),
+            [first, rest @ ..] if !rest.is_empty() => {
+                say!("and-more", first = first.phrase.clone(), more = rest.len())
+            }
+            [first, ..] => first.phrase.clone(),
+            [] => say!("nothing-to-say"),
         };
-        let errors = errors.0.into_iter().map(|error| ProblemAt { pointer: error.pointer, detail: error.message });
+        let at = |error: FieldError| ProblemAt {
+            pointer: error.pointer,
+            detail: english(&error.phrase),
+            said: error.phrase.into(),
+        };
+        let errors = errors.0.into_iter().map(at);
         Self { errors: errors.collect(), ..Self::invalid(sentence) }
     }
 
@@ -108,7 +141,7 @@ impl Problem {
             StatusCode::INTERNAL_SERVER_ERROR,
             "internal",
             "Something broke here",
-            "The server failed. Nothing that was saved is lost; try again.",
+            say!("server-failed"),
         )
     }
 }
@@ -126,22 +159,25 @@ impl IntoResponse for Problem {
 impl From<StoreError> for Problem {
     fn from(error: StoreError) -> Self {
         match error {
-            StoreError::NoSuchJob(_) => Self::not_found("job"),
+            StoreError::NoSuchJob(_) => Self::not_found(NoSuch::Job),
             StoreError::Fields(errors) => Self::fields(errors),
             StoreError::Refused(CommandError::Refused(refused)) => Self::fields(refused.into()),
             StoreError::Refused(error @ CommandError::NotFound(_)) => {
-                Self::new(StatusCode::NOT_FOUND, "not-found", "Not found", error)
+                Self::new(StatusCode::NOT_FOUND, "not-found", "Not found", error.phrase())
             }
             StoreError::Refused(error @ CommandError::AlreadyThere(_)) => {
-                Self::new(StatusCode::CONFLICT, "already-there", "Already there", error)
+                Self::new(StatusCode::CONFLICT, "already-there", "Already there", error.phrase())
             }
-            StoreError::Refused(error @ CommandError::NotTogether) => Self::invalid(error),
-            error @ StoreError::NothingTo(_) => {
-                Self::new(StatusCode::CONFLICT, "nothing-to-do", "Nothing to do", error)
+            StoreError::Refused(error @ CommandError::NotTogether) => Self::invalid(error.phrase()),
+            StoreError::NothingToUndo => {
+                Self::new(StatusCode::CONFLICT, "nothing-to-do", "Nothing to do", say!("nothing-to-undo"))
+            }
+            StoreError::NothingToRedo => {
+                Self::new(StatusCode::CONFLICT, "nothing-to-do", "Nothing to do", say!("nothing-to-redo"))
             }
             StoreError::Stale { current, since, .. } => {
-                let detail = "Somebody changed this job in the meantime. Your edit is not applied yet.";
-                let problem = Self::new(StatusCode::CONFLICT, "stale", "The job has changed", detail);
+                let said = say!("job-has-changed");
+                let problem = Self::new(StatusCode::CONFLICT, "stale", "The job has changed", said);
                 let changed_since = Some(since.into_iter().map(Into::into).collect());
                 Self { current_version: Some(current), changed_since, ..problem }
             }
@@ -151,7 +187,7 @@ impl From<StoreError> for Problem {
                     StatusCode::SERVICE_UNAVAILABLE,
                     "database",
                     "The database does not answer",
-                    "The database does not answer. Nothing that was saved is lost; try again in a moment.",
+                    say!("database-does-not-answer"),
                 )
             }
             error @ (StoreError::UnknownValue(_) | StoreError::Saved(_)) => Self::internal(&error),
@@ -167,29 +203,29 @@ impl From<FieldErrors> for Problem {
 
 impl From<OutsideLimits> for Problem {
     fn from(limit: OutsideLimits) -> Self {
-        Self::new(StatusCode::UNPROCESSABLE_ENTITY, "outside-limits", "No number", limit)
+        Self::new(StatusCode::UNPROCESSABLE_ENTITY, "outside-limits", "No number", limit.phrase())
     }
 }
 
 impl From<BytesRejection> for Problem {
     fn from(rejection: BytesRejection) -> Self {
         if rejection.status() == StatusCode::PAYLOAD_TOO_LARGE {
-            let detail = format!("A request may have {} bytes at most.", crate::state::LARGEST_REQUEST);
-            return Self::new(StatusCode::PAYLOAD_TOO_LARGE, "too-large", "Too large", detail);
+            let said = say!("request-too-large", most = crate::state::LARGEST_REQUEST);
+            return Self::new(StatusCode::PAYLOAD_TOO_LARGE, "too-large", "Too large", said);
         }
-        Self::new(StatusCode::BAD_REQUEST, "unreadable", "Unreadable", "The request could not be read.")
+        Self::new(StatusCode::BAD_REQUEST, "unreadable", "Unreadable", say!("request-unreadable"))
     }
 }
 
 impl From<PathRejection> for Problem {
     fn from(_: PathRejection) -> Self {
-        Self::new(StatusCode::NOT_FOUND, "not-found", "Not found", "That address names nothing: its id is not an id.")
+        Self::new(StatusCode::NOT_FOUND, "not-found", "Not found", say!("address-without-id"))
     }
 }
 
 /// Any address under `/api` that is none.
 pub async fn no_such_address() -> Problem {
-    Problem::not_found("address")
+    Problem::not_found(NoSuch::Address)
 }
 
 /// Gives a body to an error that came from below the handlers, such as a wrong method or a timeout.
@@ -200,12 +236,12 @@ pub async fn complete(response: Response) -> Response {
         return response;
     }
     let title = status.canonical_reason().unwrap_or("Not possible");
-    let detail = match status {
-        StatusCode::METHOD_NOT_ALLOWED => "That address does not take this kind of request.",
-        StatusCode::SERVICE_UNAVAILABLE => "That took too long and was given up. Nothing that was saved is lost.",
-        _ => "The request could not be answered.",
+    let said = match status {
+        StatusCode::METHOD_NOT_ALLOWED => say!("wrong-kind-of-request"),
+        StatusCode::SERVICE_UNAVAILABLE => say!("took-too-long"),
+        _ => say!("not-answered"),
     };
-    Problem::new(status, "not-possible", title, detail).into_response()
+    Problem::new(status, "not-possible", title, said).into_response()
 }
 
 /// Turns away changes that a page of another site asks for.

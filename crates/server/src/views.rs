@@ -8,6 +8,8 @@ use sturvek_core::plan::{JobPlan, Settled, opening_alone};
 use sturvek_store::{ListedJob, LogEntry, StoredJob};
 use sturvek_wire::Command;
 use sturvek_wire::inputs::{CodeTable, Design, Job};
+use sturvek_wire::choices::OpeningKind;
+use sturvek_wire::speech::Phrase;
 use sturvek_wire::results::{CandidateView, SheetPart, Unresolved, WallView, candidates, wall_view};
 use utoipa::{IntoParams, ToSchema};
 use uuid::Uuid;
@@ -41,9 +43,9 @@ pub struct JobView {
     /// Its inputs.
     pub job: Job,
     /// What undo would take back.
-    pub can_undo: Option<String>,
+    pub can_undo: Option<Phrase>,
     /// What redo would do again.
-    pub can_redo: Option<String>,
+    pub can_redo: Option<Phrase>,
     /// Per wall, in order: how many openings, and how many of them are not settled.
     pub totals: Vec<Unresolved>,
     /// What whoever made an edit looks at, as it is now.
@@ -77,7 +79,7 @@ pub struct HistoryEntry {
     /// `do`, `undo` or `redo`.
     pub action: String,
     /// What it did.
-    pub summary: String,
+    pub summary: Phrase,
     /// Who did it.
     pub author: String,
     /// When.
@@ -136,13 +138,13 @@ pub struct SayRequest {
 #[derive(Clone, Debug, Default, Serialize, ToSchema)]
 pub struct SayView {
     /// The same said back; absent if it was not understood.
-    pub understood: Option<String>,
+    pub understood: Option<Phrase>,
     /// The opening that would be added, if one was said.
     pub design: Option<Design>,
     /// The length that the wall would have, if that was said.
     pub wall_length: Option<i64>,
     /// What was not understood.
-    pub problem: Option<String>,
+    pub problem: Option<Phrase>,
 }
 
 /// The calculation sheet of an opening.
@@ -152,12 +154,14 @@ pub struct SheetView {
     pub job: String,
     /// The wall's name.
     pub wall: String,
-    /// The opening: its letter on the wall and what it is.
-    pub opening: String,
+    /// The opening's letter on the wall.
+    pub letter: String,
+    /// What the opening is.
+    pub kind: OpeningKind,
     /// The verdict's words.
-    pub verdict: String,
+    pub verdict: Phrase,
     /// The verdict with its reason.
-    pub sentence: String,
+    pub sentence: Phrase,
     /// The version of the job it was worked out on.
     pub version: i64,
     /// When that version was made.
@@ -188,7 +192,7 @@ pub struct CodeTableRead {
     /// The table; absent where a row is wrong.
     pub table: Option<CodeTable>,
     /// Every row that is wrong, in a sentence each.
-    pub bad_rows: Vec<String>,
+    pub bad_rows: Vec<Phrase>,
 }
 
 /// What if there were more, in parts of a hundred; 100 is as it is.
@@ -215,7 +219,7 @@ impl SayView {
             Wanted::Opening(design) => (Some((&**design).into()), None),
             Wanted::WallLength(length) => (None, Some(length.nanometers())),
         };
-        Self { understood: Some(said.understood.clone()), design, wall_length, problem: None }
+        Self { understood: Some((&said.understood).into()), design, wall_length, problem: None }
     }
 }
 

@@ -66,6 +66,12 @@ fn is_problem(answer: &Answer, status: StatusCode, code: &str) {
     assert!(answer.body["detail"].as_str().is_some_and(|detail| detail.ends_with('.')), "{}", answer.body);
 }
 
+/// A phrase as most users read it.
+fn english(phrase: &Value) -> String {
+    let phrase: sturvek_wire::speech::Phrase = serde_json::from_value(phrase.clone()).expect("a phrase");
+    sturvek_speech::english(&phrase.into())
+}
+
 #[tokio::test]
 async fn studies_answer_beside_the_plan() {
     let api = Api::with_demo().await;
@@ -89,8 +95,8 @@ async fn studies_answer_beside_the_plan() {
     let sheet = api.get(&asked("sheet")).await.body;
     assert_eq!(sheet["wall"], "Water side");
     assert_eq!(sheet["version"], job["version"]);
-    let titles: Vec<&str> = sheet["parts"].as_array().expect("parts").iter().map(|part| text(&part["title"])).collect();
-    for title in ["what is given", "combinations of load", "what is assumed", "where the method ends"] {
+    let titles: Vec<&str> = sheet["parts"].as_array().expect("parts").iter().map(|part| text(&part["title"]["id"])).collect();
+    for title in ["title-given", "title-combinations", "title-assumed", "title-ends"] {
         assert!(titles.contains(&title), "{titles:?}");
     }
 
@@ -127,7 +133,7 @@ async fn a_table_is_read_whole_or_not_at_all() {
     assert_eq!(good["table"]["rows"][0]["span"], 1_752_600_000_i64);
     let bad = read("block,header,snow,width,span,jacks\nroof_ceiling,2-2x8,30,24,far,1\n").await;
     assert!(bad["table"].is_null());
-    assert!(text(&bad["bad_rows"][0]).starts_with("Line 2, span"), "{bad}");
+    assert!(english(&bad["bad_rows"][0]).starts_with("Line 2, span"), "{bad}");
 }
 
 #[tokio::test]
@@ -148,7 +154,7 @@ async fn the_demo_shows_every_verdict_and_every_kind_of_opening() {
     for verdict in ["carries", "carries_barely", "does_not_carry", "ask_an_engineer"] {
         assert!(verdicts.iter().any(|each| each == verdict), "{verdict} is not shown: {verdicts:?}");
     }
-    for kind in ["window", "door", "pair of doors", "overhead door"] {
+    for kind in ["window", "door", "pair_of_doors", "overhead_door"] {
         assert!(kinds.iter().any(|each| each == kind), "{kind} is missing: {kinds:?}");
     }
 }
@@ -160,7 +166,7 @@ async fn an_opening_is_said_added_sized_and_taken_back() {
     let id = text(&job["id"]).to_owned();
     let wall = text(&job["job"]["walls"][0]["id"]).to_owned();
     let said = api.post(&format!("/api/jobs/{id}/walls/{wall}/say"), json!({ "text": "3068 door @ 7-6" })).await.body;
-    assert!(text(&said["understood"]).starts_with("door 3'-0\" x 6'-8\""), "{said}");
+    assert!(english(&said["understood"]).starts_with("door 3'-0\" x 6'-8\""), "{said}");
     let add = json!({ "do": "add_opening", "wall": wall, "opening": { "design": said["design"] } });
     let edit = json!({ "on_version": 0, "command": add, "author": "Ada" });
     let after = api.post(&format!("/api/jobs/{id}/commands"), edit).await;
@@ -228,7 +234,7 @@ async fn a_stale_edit_is_told_what_changed() {
     let stale = api.post(&path, json!({ "on_version": 0, "command": rename("Second") })).await;
     is_problem(&stale, StatusCode::CONFLICT, "stale");
     assert_eq!(stale.body["current_version"], 1);
-    assert_eq!(stale.body["changed_since"][0]["summary"], "job renamed Ferry keeper's house at Heron Slip → First");
+    assert_eq!(english(&stale.body["changed_since"][0]["summary"]), "job renamed Ferry keeper's house at Heron Slip → First");
     assert_eq!(stale.body["changed_since"][0]["author"], "Ada");
     assert_eq!(api.demo_job().await["job"]["name"], "First");
 }
@@ -417,9 +423,10 @@ async fn a_wall_is_said_by_its_length_and_openings_in_millimeters() {
     assert_eq!((said["wall_length"].as_i64(), &said["design"]), (Some(3_810_000_000), &Value::Null));
     let said = api.post(&say, json!({ "text": "710x2040 door @ 1500", "in_millimeters": true })).await.body;
     assert!((millimeters(&said["design"]["center"]) - 1500.0).abs() < 1e-9);
-    assert!(text(&said["understood"]).starts_with("door 710 mm x 2040 mm"), "{said}");
+    let nanometers = &said["understood"]["args"]["width"]["distance"];
+    assert_eq!(nanometers, 710_000_000, "{said}");
     let said = api.post(&say, json!({ "text": "wall tall" })).await.body;
-    assert!(text(&said["problem"]).contains("tall"), "{said}");
+    assert!(english(&said["problem"]).contains("tall"), "{said}");
 }
 
 #[tokio::test]
@@ -485,13 +492,4 @@ async fn what_changed_since_framing_is_told_until_the_mark_is_taken_back() {
     assert_eq!(length_of("new").map(f64::round), Some(37.0));
     edit(json!({ "do": "mark_framed", "opening": opening["id"], "framed": null })).await;
     assert_eq!(changes().await, Value::Null);
-}
-
-#[tokio::test]
-async fn every_way_of_speaking_names_every_part() {
-    let words = Api::with_demo().await.get("/api/words").await.body;
-    let parts = words["other_names"].as_array().expect("names").len();
-    let vocabularies = words["vocabularies"].as_array().expect("ways");
-    assert_eq!(vocabularies.len(), 3);
-    assert!(vocabularies.iter().all(|way| way["words"].as_array().is_some_and(|words| words.len() == parts)));
 }

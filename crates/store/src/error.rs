@@ -13,10 +13,10 @@ use crate::log::LogEntry;
 #[derive(Debug, Error)]
 pub enum StoreError {
     /// There is no such job.
-    #[error("There is no such job.")]
+    #[error("no such job")]
     NoSuchJob(Uuid),
     /// The job has changed since the version the command was made on.
-    #[error("The job has changed since version {on}; it is at version {current} now.")]
+    #[error("changed since version {on}: at version {current} now")]
     Stale {
         /// The version the command was made on.
         on: i64,
@@ -25,9 +25,12 @@ pub enum StoreError {
         /// What changed since.
         since: Vec<LogEntry>,
     },
-    /// There is nothing to take back or to do again.
-    #[error("There is nothing to {0}.")]
-    NothingTo(&'static str),
+    /// There is nothing to take back.
+    #[error("nothing to undo")]
+    NothingToUndo,
+    /// There is nothing to do again.
+    #[error("nothing to redo")]
+    NothingToRedo,
     /// What the command names is not there, or is there already.
     #[error(transparent)]
     Refused(CommandError),
@@ -35,13 +38,13 @@ pub enum StoreError {
     #[error(transparent)]
     Fields(#[from] FieldErrors),
     /// A row holds something this version does not know.
-    #[error("The database holds a value this version does not know: {0}")]
+    #[error("a value this version does not know: {0}")]
     UnknownValue(String),
     /// What was kept cannot be read.
-    #[error("What the database holds cannot be read: {0}")]
+    #[error("what is kept cannot be read: {0}")]
     Saved(#[from] SavedError),
     /// The database failed.
-    #[error("The database failed: {0}")]
+    #[error("the database failed: {0}")]
     Database(#[from] DbErr),
 }
 

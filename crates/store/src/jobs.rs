@@ -7,6 +7,8 @@ use sea_orm::{
     IntoActiveModel, IsolationLevel, Iterable, ModelTrait, PrimaryKeyToColumn, QueryFilter, QueryOrder, QuerySelect,
     Set, TransactionTrait,
 };
+use sturvek_core::speech;
+use sturvek_wire::speech::Phrase;
 use sturvek_core::job::{self, Job, bounds, command};
 use sturvek_wire::inputs::{CodeTable, Job as WireJob, Settings};
 use sturvek_wire::{Command, FieldErrors, Resolve, saved};
@@ -29,9 +31,9 @@ pub struct StoredJob {
     /// When it was last changed.
     pub updated_at: DateTime<Utc>,
     /// What undo would take back.
-    pub can_undo: Option<String>,
+    pub can_undo: Option<Phrase>,
     /// What redo would do again.
-    pub can_redo: Option<String>,
+    pub can_redo: Option<Phrase>,
 }
 
 /// A version of a job. Its number alone does not tell it: a database that was put back to an earlier day counts on from there.
@@ -196,7 +198,7 @@ impl Jobs {
     /// Takes the last command back.
     ///
     /// # Errors
-    /// [`StoreError::NothingTo`], [`StoreError::Stale`], or whatever the database says.
+    /// [`StoreError::NothingToUndo`], [`StoreError::Stale`], or whatever the database says.
     pub async fn undo(
         &self,
         id: Uuid,
@@ -210,7 +212,7 @@ impl Jobs {
     /// Does the last command that was taken back again.
     ///
     /// # Errors
-    /// [`StoreError::NothingTo`], [`StoreError::Stale`], or whatever the database says.
+    /// [`StoreError::NothingToUndo`], [`StoreError::Stale`], or whatever the database says.
     pub async fn redo(
         &self,
         id: Uuid,
@@ -232,7 +234,7 @@ impl Jobs {
         let transaction = self.db.begin().await?;
         let row = locked(&transaction, id, on).await?;
         let entry = next_entry(&transaction, id, direction).await?;
-        let entry = entry.ok_or(StoreError::NothingTo(direction.word()))?;
+        let entry = entry.ok_or(direction.nothing_left())?;
         let (kept, state) = match direction {
             Direction::Undo => (&entry.inverse, "undone"),
             Direction::Redo => (&entry.command, "done"),
@@ -260,7 +262,7 @@ impl Jobs {
             .limit(most)
             .all(&self.db)
             .await?;
-        Ok(entries.into_iter().map(LogEntry::from).collect())
+        entries.into_iter().map(entry_of).collect()
     }
 
     /// One consistent picture of several tables.
@@ -281,6 +283,13 @@ impl Direction {
         match self {
             Self::Undo => "undo",
             Self::Redo => "redo",
+        }
+    }
+
+    const fn nothing_left(self) -> StoreError {
+        match self {
+            Self::Undo => StoreError::NothingToUndo,
+            Self::Redo => StoreError::NothingToRedo,
         }
     }
 }
@@ -334,7 +343,8 @@ async fn locked(transaction: &DatabaseTransaction, id: Uuid, on: i64) -> Result<
         .limit(50)
         .all(transaction)
         .await?;
-    Err(StoreError::Stale { on, current: row.version, since: since.into_iter().map(LogEntry::from).collect() })
+    let since = since.into_iter().map(entry_of).collect::<Result<_, _>>()?;
+    Err(StoreError::Stale { on, current: row.version, since })
 }
 
 /// Applies an edit to a locked job: rows, version and log entry together.
@@ -393,7 +403,7 @@ async fn log(
     let (action, state, of_version, summary) = match edit.action {
         Action::Do => {
             let summary = command::summary(&edit.command, before, &after.job);
-            ("do", Some("done".to_owned()), None, kept_summary(summary))
+            ("do", Some("done".to_owned()), None, kept(&summary)?)
         }
         Action::Step(direction, entry) => (direction.word(), None, Some(entry.version), entry.summary.clone()),
     };
@@ -415,14 +425,19 @@ async fn log(
     Ok(())
 }
 
-/// A summary as the history keeps it: of many edits at once only the beginning.
-fn kept_summary(summary: String) -> String {
-    const LONGEST: usize = 400;
-    if summary.chars().count() <= LONGEST {
-        summary
-    } else {
-        summary.chars().take(LONGEST - 1).collect::<String>() + "…"
-    }
+/// What an edit did as the history keeps it: a message with its figures.
+fn kept(summary: &speech::Phrase) -> Result<serde_json::Value, StoreError> {
+    serde_json::to_value(Phrase::from(summary)).map_err(|error| StoreError::UnknownValue(error.to_string()))
+}
+
+/// What an edit did, from how it is kept.
+fn told(summary: serde_json::Value) -> Result<Phrase, StoreError> {
+    serde_json::from_value(summary).map_err(|error| StoreError::UnknownValue(error.to_string()))
+}
+
+fn entry_of(row: log_entry::Model) -> Result<LogEntry, StoreError> {
+    let log_entry::Model { version, action, summary, author, written_at, .. } = row;
+    Ok(LogEntry { version, action, summary: told(summary)?, author, written_at })
 }
 
 async fn stored(db: &impl ConnectionTrait, row: job_table::Model) -> Result<StoredJob, StoreError> {
@@ -431,14 +446,14 @@ async fn stored(db: &impl ConnectionTrait, row: job_table::Model) -> Result<Stor
 }
 
 async fn finish(db: &impl ConnectionTrait, row: job_table::Model, job: Job) -> Result<StoredJob, StoreError> {
-    let summary = |entry: Option<log_entry::Model>| entry.map(|entry| entry.summary);
+    let summary = |entry: Option<log_entry::Model>| entry.map(|entry| told(entry.summary)).transpose();
     Ok(StoredJob {
         id: row.id,
         version: row.version,
         job,
         updated_at: row.updated_at,
-        can_undo: summary(next_entry(db, row.id, Direction::Undo).await?),
-        can_redo: summary(next_entry(db, row.id, Direction::Redo).await?),
+        can_undo: summary(next_entry(db, row.id, Direction::Undo).await?)?,
+        can_redo: summary(next_entry(db, row.id, Direction::Redo).await?)?,
     })
 }
 

@@ -2,26 +2,19 @@
 
 use chrono::{DateTime, Utc};
 
-use crate::entity::log_entry;
+use sturvek_wire::speech::Phrase;
 
 /// One entry of a job's history.
-#[derive(Clone, Debug, PartialEq, Eq)]
+#[derive(Clone, Debug, PartialEq)]
 pub struct LogEntry {
     /// The version it made.
     pub version: i64,
     /// `do`, `undo` or `redo`.
     pub action: String,
     /// What it did.
-    pub summary: String,
+    pub summary: Phrase,
     /// Who did it.
     pub author: String,
     /// When.
     pub written_at: DateTime<Utc>,
-}
-
-impl From<log_entry::Model> for LogEntry {
-    fn from(row: log_entry::Model) -> Self {
-        let log_entry::Model { version, action, summary, author, written_at, .. } = row;
-        Self { version, action, summary, author, written_at }
-    }
 }

@@ -31,6 +31,11 @@ fn move_first(job: &sturvek_core::job::Job, to: &str) -> Command {
     command(&serde_json::json!({ "do": "move_opening", "opening": opening, "to": to, "measured": "center" }))
 }
 
+/// What an edit did, as most users read it.
+fn told(summary: &sturvek_wire::speech::Phrase) -> String {
+    sturvek_speech::english(&summary.clone().into())
+}
+
 #[tokio::test]
 async fn what_is_kept_comes_back_the_same() {
     let jobs = jobs().await;
@@ -85,7 +90,7 @@ async fn commands_are_kept_with_their_rows_and_taken_back_exactly() {
         assert_eq!(&jobs.undo(id, version, "Ada", None).await.expect("undone").job, wanted);
     }
     let version = jobs.get(id).await.expect("found").version;
-    assert!(matches!(jobs.undo(id, version, "Ada", None).await, Err(StoreError::NothingTo("undo"))));
+    assert!(matches!(jobs.undo(id, version, "Ada", None).await, Err(StoreError::NothingToUndo)));
     for wanted in &states[1..] {
         let version = jobs.get(id).await.expect("found").version;
         assert_eq!(&jobs.redo(id, version, "Ada", None).await.expect("done again").job, wanted);
@@ -94,7 +99,7 @@ async fn commands_are_kept_with_their_rows_and_taken_back_exactly() {
     assert_eq!(history.len(), 3 * edits.len());
     let first = history.last().expect("the first edit");
     let renamed = format!("job renamed {} → Other name", sample.name);
-    assert_eq!((first.summary.as_str(), first.author.as_str()), (renamed.as_str(), "Ada"));
+    assert_eq!((told(&first.summary), first.author.as_str()), (renamed, "Ada"));
 }
 
 #[tokio::test]
@@ -107,7 +112,7 @@ async fn a_new_edit_ends_what_could_be_done_again() {
     assert!(undone.can_redo.is_some());
     let after = jobs.execute(id, 2, move_first(&sample, "5-0"), "Ben", None).await.expect("applied");
     assert_eq!(after.can_redo, None);
-    assert!(matches!(jobs.redo(id, 3, "Ada", None).await, Err(StoreError::NothingTo("redo"))));
+    assert!(matches!(jobs.redo(id, 3, "Ada", None).await, Err(StoreError::NothingToRedo)));
 }
 
 #[tokio::test]
@@ -120,8 +125,8 @@ async fn a_stale_command_changes_nothing_and_says_what_changed() {
     let StoreError::Stale { on, current, since } = error else { panic!("{error}") };
     assert_eq!((on, current), (0, 1));
     assert_eq!(
-        (since.len(), since[0].author.as_str(), since[0].summary.as_str()),
-        (1, "Ada", "Water side: window A moved 4'-6\" → 6'-0\"")
+        (since.len(), since[0].author.as_str(), told(&since[0].summary)),
+        (1, "Ada", "Water side: window A moved 4'-6\" → 6'-0\"".to_owned())
     );
     let kept = jobs.get(id).await.expect("found").job;
     assert_eq!(kept.walls[0].openings[0].design.center, Length::feet(6));

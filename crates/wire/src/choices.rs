@@ -1,7 +1,8 @@
 //! Closed choices, mirrored from the core with their wire names.
 
 use serde::{Deserialize, Serialize};
-use sturvek_core::framing::{MarkKind, PlatesMarked as CorePlatesMarked, Role, Severity, SnapKind, stack::StackPart};
+use sturvek_core::finding::Severity;
+use sturvek_core::framing::{MarkKind, PlatesMarked as CorePlatesMarked, Role, SnapKind, stack::StackPart};
 use sturvek_core::{job, loads, lumber, measure, sizing};
 use utoipa::ToSchema;
 

@@ -7,21 +7,19 @@ use sturvek_core::framing::changes::Changes;
 use sturvek_core::framing::margins::Margins;
 use sturvek_core::framing::member::Bevel;
 use sturvek_core::framing::nailing::Nailing;
-use sturvek_core::framing::words::{Part, VOCABULARIES};
 use sturvek_core::lumber::HeaderSpec;
 use sturvek_core::measure::{Ends, Length};
 use utoipa::ToSchema;
 use uuid::Uuid;
 
 use crate::choices::{MemberRole, PlateMarkKind, PlatesMarked};
+use crate::speech::Phrase;
 
 /// A member: the box around it, from its lower left corner, and how far its edges climb within that.
 #[derive(Clone, Debug, Serialize, ToSchema)]
 pub struct Member {
     /// Its role.
     pub role: MemberRole,
-    /// Its name on a cut list.
-    pub name: String,
     /// The opening it belongs to.
     pub opening: Option<Uuid>,
     /// Left edge.
@@ -43,7 +41,7 @@ pub struct Member {
     /// Pieces behind one another.
     pub plies: u8,
     /// What it is cut from.
-    pub stock: String,
+    pub stock: Phrase,
 }
 
 /// A mark on the plates.
@@ -70,8 +68,6 @@ pub struct Mark {
 pub struct PieceView {
     /// What it is for.
     pub role: MemberRole,
-    /// In words.
-    pub name: String,
     /// How many.
     pub count: u32,
     /// Cut length, at its longest.
@@ -79,18 +75,18 @@ pub struct PieceView {
     /// How its end is cut where it is not square: degrees off square.
     pub bevel_degrees: Option<f64>,
     /// What it is cut from.
-    pub stock: String,
+    pub stock: Phrase,
 }
 
 /// How one joint is nailed.
 #[derive(Clone, Debug, Serialize, ToSchema)]
 pub struct NailingView {
     /// What is joined.
-    pub joint: String,
+    pub joint: Phrase,
     /// The nails.
-    pub nails: String,
+    pub nails: Phrase,
     /// Where it comes from.
-    pub source: String,
+    pub source: Phrase,
 }
 
 /// What is left beside a rough opening, at the left and at the right.
@@ -128,47 +124,10 @@ pub struct HeaderCut {
     pub length: i64,
 }
 
-/// The ways of speaking of a wall's parts.
-#[derive(Clone, Debug, Serialize, ToSchema)]
-pub struct Words {
-    /// The ways; the first is the one results are written in.
-    pub vocabularies: Vec<VocabularyView>,
-    /// What else each part is called, in the vocabularies' order of parts.
-    pub other_names: Vec<Vec<String>>,
-}
-
-/// A way of speaking.
-#[derive(Clone, Debug, Serialize, ToSchema)]
-pub struct VocabularyView {
-    /// What it goes by.
-    pub id: String,
-    /// What it is called.
-    pub name: String,
-    /// What it calls each part: for one, for several.
-    pub words: Vec<[String; 2]>,
-}
-
-/// The ways of speaking that the core knows.
-pub fn words() -> Words {
-    let names = |part: Part| part.other_names().iter().map(ToString::to_string).collect();
-    Words {
-        vocabularies: VOCABULARIES
-            .iter()
-            .map(|vocabulary| VocabularyView {
-                id: vocabulary.id.to_owned(),
-                name: vocabulary.name.to_owned(),
-                words: vocabulary.words.iter().map(|(one, many)| [(*one).to_owned(), (*many).to_owned()]).collect(),
-            })
-            .collect(),
-        other_names: Part::ALL.into_iter().map(names).collect(),
-    }
-}
-
 impl From<&framing::Member> for Member {
     fn from(member: &framing::Member) -> Self {
         Self {
             role: member.role.into(),
-            name: member.role.name().to_owned(),
             opening: member.opening.map(|id| Uuid::from_u128(id.0)),
             x: member.rect.x.nanometers(),
             y: member.rect.y.nanometers(),
@@ -179,7 +138,7 @@ impl From<&framing::Member> for Member {
             cut: member.cut.nanometers(),
             bevel_degrees: member.bevel.map(Bevel::degrees),
             plies: member.plies,
-            stock: member.stock.to_string(),
+            stock: member.stock.phrase().into(),
         }
     }
 }
@@ -202,18 +161,17 @@ impl From<&framing::Piece> for PieceView {
     fn from(piece: &framing::Piece) -> Self {
         Self {
             role: piece.role.into(),
-            name: piece.role.name().to_owned(),
             count: piece.count,
             length: piece.length.nanometers(),
             bevel_degrees: piece.bevel.map(Bevel::degrees),
-            stock: piece.stock.to_string(),
+            stock: piece.stock.phrase().into(),
         }
     }
 }
 
 impl From<&Nailing> for NailingView {
     fn from(nailing: &Nailing) -> Self {
-        Self { joint: nailing.joint.to_owned(), nails: nailing.nails.clone(), source: nailing.source.to_owned() }
+        Self { joint: (&nailing.joint).into(), nails: (&nailing.nails).into(), source: (&nailing.source).into() }
     }
 }
 

@@ -12,6 +12,7 @@ pub mod places;
 pub mod reading;
 pub mod results;
 pub mod saved;
+pub mod speech;
 pub mod studies;
 pub mod typed;
 

@@ -11,7 +11,7 @@ impl From<Refused> for FieldErrors {
     fn from(refused: Refused) -> Self {
         let place = |error: &OutOfBounds| FieldError {
             pointer: pointer(&error.within, error.input),
-            message: error.to_string(),
+            phrase: error.phrase(),
         };
         Self(refused.0.iter().map(place).collect())
     }
@@ -22,7 +22,7 @@ impl From<Refused> for FieldErrors {
 pub fn in_command(command: &job::Command, refused: &Refused) -> FieldErrors {
     let place = |error: &OutOfBounds| FieldError {
         pointer: field_of(command, error).unwrap_or_default(),
-        message: error.to_string(),
+        phrase: error.phrase(),
     };
     FieldErrors(refused.0.iter().map(place).collect())
 }

@@ -6,30 +6,32 @@ use std::fmt::Write as _;
 use sturvek_core::job::bounds::MOST_NAMED;
 use sturvek_core::job::usual_sizes::UsualRange;
 use sturvek_core::measure::Length;
+use sturvek_core::say;
+use sturvek_core::speech::Phrase;
 use thiserror::Error;
 use uuid::Uuid;
 
 use crate::typed::TypedLength;
 
 /// What is wrong with which field.
-#[derive(Clone, Debug, PartialEq, Eq, Error)]
-#[error("{message}")]
+#[derive(Clone, Debug, PartialEq, Error)]
+#[error("{phrase}")]
 pub struct FieldError {
     /// Where it stands: a JSON pointer (RFC 6901).
     pub pointer: String,
     /// A sentence that says what is allowed.
-    pub message: String,
+    pub phrase: Phrase,
 }
 
 /// Everything that is wrong, at least one.
-#[derive(Clone, Debug, PartialEq, Eq, Error)]
-#[error("{}", .0.first().map(|error| error.message.as_str()).unwrap_or_default())]
+#[derive(Clone, Debug, PartialEq, Error)]
+#[error("{}", .0.first().map(ToString::to_string).unwrap_or_default())]
 pub struct FieldErrors(pub Vec<FieldError>);
 
 impl FieldErrors {
     /// One error.
-    pub fn one(pointer: impl Into<String>, message: impl ToString) -> Self {
-        Self(vec![FieldError { pointer: pointer.into(), message: message.to_string() }])
+    pub fn one(pointer: impl Into<String>, phrase: Phrase) -> Self {
+        Self(vec![FieldError { pointer: pointer.into(), phrase }])
     }
 
     /// The same, standing further in.
@@ -125,22 +127,22 @@ impl Reader {
     /// The identity. Whoever adds something gives it one before it is read.
     pub fn identity(&mut self, id: Option<Uuid>) -> u128 {
         if id.is_none() {
-            self.refuse("id", "The id is missing.");
+            self.refuse("id", say!("id-missing"));
         }
         id.unwrap_or_default().as_u128()
     }
 
     /// Keeps what is wrong with a field.
-    pub fn refuse(&mut self, field: &str, message: impl ToString) {
+    pub fn refuse(&mut self, field: &str, phrase: Phrase) {
         if self.errors.len() < MOST_NAMED {
             let pointer = format!("{}/{field}", self.place);
-            self.errors.push(FieldError { pointer, message: message.to_string() });
+            self.errors.push(FieldError { pointer, phrase });
         }
     }
 
-    fn take<T: Default>(&mut self, field: &str, read: Result<T, String>) -> T {
-        read.unwrap_or_else(|message| {
-            self.refuse(field, message);
+    fn take<T: Default>(&mut self, field: &str, read: Result<T, Phrase>) -> T {
+        read.unwrap_or_else(|phrase| {
+            self.refuse(field, phrase);
             T::default()
         })
     }

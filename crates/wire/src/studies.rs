@@ -11,6 +11,9 @@ use sturvek_core::studies::one_size::OneSize;
 use utoipa::ToSchema;
 use uuid::Uuid;
 
+use crate::speech::Phrase as WirePhrase;
+use sturvek_core::speech::Phrase;
+
 use crate::inputs::Header;
 
 /// How far the stock reaches under the loads at hand.
@@ -36,7 +39,7 @@ pub struct HeaderReach {
     /// The widest opening it carries; absent if not even the narrowest.
     pub farthest: Option<i64>,
     /// What gives out first.
-    pub gives_out: String,
+    pub gives_out: WirePhrase,
     /// How hard it works along the span.
     pub points: Vec<ReachPointView>,
 }
@@ -49,7 +52,7 @@ pub struct ReachPointView {
     /// Demand over capacity.
     pub ratio: f64,
     /// What governs there.
-    pub governs: String,
+    pub governs: WirePhrase,
 }
 
 /// What an existing header can do.
@@ -61,16 +64,16 @@ pub struct CapabilityView {
     pub carries: bool,
     /// How many times the load at hand it carries.
     pub times_the_load: f64,
-    /// Room left: how much more load, in parts of a hundred; negative where it is too much already.
-    pub margin_percent: f64,
+    /// Room left: how much more load, as a part of what is there; negative where it is too much already.
+    pub room_left: f64,
     /// What gives out first under more load.
-    pub first_under_load: String,
+    pub first_under_load: WirePhrase,
     /// How far it could span, nanometers; absent if not even over a foot.
     pub farthest: Option<i64>,
     /// What gives out first over more span.
-    pub first_over_span: String,
+    pub first_over_span: WirePhrase,
     /// Why it does not carry what is there.
-    pub failures: Vec<String>,
+    pub failures: Vec<WirePhrase>,
 }
 
 /// One size for the whole job.
@@ -106,8 +109,8 @@ pub struct MaterialView {
     pub group: String,
     /// What it is: `Douglas Fir-Larch No.2`, `LVL 2.0E-2600`.
     pub name: String,
-    /// Sizes these values hold for.
-    pub sizes: String,
+    /// Sizes these values hold for; none where they hold for every size.
+    pub sizes: Vec<String>,
     /// Fb, psi.
     pub bending_psi: f64,
     /// Fv, psi.
@@ -121,7 +124,7 @@ pub struct MaterialView {
     /// Emin, psi.
     pub stability_stiffness_psi: f64,
     /// Table and edition.
-    pub source: String,
+    pub source: WirePhrase,
 }
 
 impl From<&Reach> for HeaderReach {
@@ -131,14 +134,14 @@ impl From<&Reach> for HeaderReach {
             name: reach.header.short_name(),
             material: reach.header.board.material_name(),
             farthest: reach.farthest.map(|length| length.nanometers()),
-            gives_out: reach.points.last().map_or(WhatGivesOut::Nothing, |point| point.governs).words().to_owned(),
+            gives_out: reach.points.last().map_or(WhatGivesOut::Nothing, |point| point.governs).phrase().into(),
             points: reach.points.iter().map(reach_point).collect(),
         }
     }
 }
 
 fn reach_point(point: &ReachPoint) -> ReachPointView {
-    ReachPointView { clear: point.clear.nanometers(), ratio: point.ratio, governs: point.governs.words().to_owned() }
+    ReachPointView { clear: point.clear.nanometers(), ratio: point.ratio, governs: point.governs.phrase().into() }
 }
 
 impl From<&Capability> for CapabilityView {
@@ -147,11 +150,11 @@ impl From<&Capability> for CapabilityView {
             name: capability.now.header.name(),
             carries: capability.now.carries(),
             times_the_load: capability.times_the_load,
-            margin_percent: 100.0 * (capability.times_the_load - 1.0),
-            first_under_load: capability.first_under_load.words().to_owned(),
+            room_left: capability.room_left(),
+            first_under_load: capability.first_under_load.phrase().into(),
             farthest: capability.farthest.map(|length| length.nanometers()),
-            first_over_span: capability.first_over_span.words().to_owned(),
-            failures: capability.now.failures(),
+            first_over_span: capability.first_over_span.phrase().into(),
+            failures: capability.now.failures().iter().map(Into::into).collect(),
         }
     }
 }
@@ -184,17 +187,16 @@ pub fn materials() -> Vec<MaterialView> {
             for size in SawnSize::all() {
                 let Some(values) = design_values::sawn(species, grade, size) else { continue };
                 let name = format!("{} {}", species.name(), grade.name());
-                let view = material("sawn", name, size.name(), &values, design_values::sawn_source(species, size));
+                let view = material("sawn", name, vec![size.name()], &values, design_values::sawn_source(species, size));
                 match all.iter_mut().find(|known| same_values(known, &view)) {
-                    Some(known) => known.sizes = format!("{}, {}", known.sizes, view.sizes),
+                    Some(known) => known.sizes.extend(view.sizes),
                     None => all.push(view),
                 }
             }
         }
     }
     all.extend(EngineeredClass::ALL.into_iter().map(|class| {
-        let sizes = "every size".to_owned();
-        material("engineered", class.name().to_owned(), sizes, &class.values(), class.source())
+        material("engineered", class.name().to_owned(), Vec::new(), &class.values(), class.source())
     }));
     all
 }
@@ -206,7 +208,7 @@ fn same_values(a: &MaterialView, b: &MaterialView) -> bool {
     a.name == b.name && a.source == b.source && key(a) == key(b)
 }
 
-fn material(group: &str, name: String, sizes: String, values: &DesignValues, source: &str) -> MaterialView {
+fn material(group: &str, name: String, sizes: Vec<String>, values: &DesignValues, source: Phrase) -> MaterialView {
     MaterialView {
         group: group.to_owned(),
         name,
@@ -217,7 +219,7 @@ fn material(group: &str, name: String, sizes: String, values: &DesignValues, sou
         compression_psi: values.compression.to_psi(),
         stiffness_psi: values.stiffness.to_psi(),
         stability_stiffness_psi: values.stability_stiffness.to_psi(),
-        source: source.to_owned(),
+        source: source.into(),
     }
 }
 
@@ -229,8 +231,8 @@ mod tests {
     fn every_material_names_its_source_and_no_maker() {
         let all = materials();
         assert!(all.len() > 30);
-        assert!(all.iter().all(|material| material.source.contains("from memory")));
+        assert!(all.iter().all(|material| material.source.id.starts_with("source-")));
         let fir = all.iter().find(|material| material.name == "Douglas Fir-Larch No.2").expect("a usual wood");
-        assert_eq!(fir.sizes, "2x4, 2x6, 2x8, 2x10, 2x12, 4x4, 4x6, 4x8, 4x10, 4x12");
+        assert_eq!(fir.sizes, ["2x4", "2x6", "2x8", "2x10", "2x12", "4x4", "4x6", "4x8", "4x10", "4x12"]);
     }
 }

@@ -3,6 +3,8 @@
 use serde::{Deserialize, Serialize};
 use sturvek_core::job::usual_sizes::{self, UsualRange};
 use sturvek_core::measure::{Length, LengthError};
+use sturvek_core::say;
+use sturvek_core::speech::{Phrase, distance};
 use utoipa::ToSchema;
 
 /// A length: whole nanometers, or text as somebody typed it (`7'-6 1/2"`, `2286 mm`). Always sent out as nanometers.
@@ -26,10 +28,10 @@ impl TypedLength {
     ///
     /// # Errors
     /// A sentence where both make sense, or as [`TypedLength::read`].
-    pub fn read_meant(&self, range: UsualRange) -> Result<Length, String> {
+    pub fn read_meant(&self, range: UsualRange) -> Result<Length, Phrase> {
         match self {
             Self::Text(text) => usual_sizes::read_bare(text, range)
-                .map_or_else(|| self.read(), |read| read.map_err(|which| which.to_string())),
+                .map_or_else(|| self.read(), |read| read.map_err(|which| which.phrase())),
             Self::Nanometers(_) => self.read(),
         }
     }
@@ -38,14 +40,14 @@ impl TypedLength {
     ///
     /// # Errors
     /// A sentence if the text is not a length or the number is beyond any building.
-    pub fn read(&self) -> Result<Length, String> {
+    pub fn read(&self) -> Result<Length, Phrase> {
         const FARTHEST: i64 = Length::feet(1_000).nanometers();
         match self {
             Self::Nanometers(nanometers) if nanometers.unsigned_abs() <= FARTHEST.unsigned_abs() => {
                 Ok(Length::from_nanometers(*nanometers))
             }
-            Self::Nanometers(_) => Err("That length is beyond 1,000 feet.".into()),
-            Self::Text(text) => text.parse().map_err(|error: LengthError| error.to_string()),
+            Self::Nanometers(_) => Err(say!("length-beyond", most = distance(Length::from_nanometers(FARTHEST)))),
+            Self::Text(text) => text.parse().map_err(|error: LengthError| error.phrase()),
         }
     }
 }
@@ -60,7 +62,7 @@ mod tests {
         assert_eq!(read("24"), Ok(Length::feet(24)));
         assert_eq!(read("144"), Ok(Length::feet(12)));
         assert_eq!(read("24\""), Ok(Length::inches(24)));
-        assert!(read("38").is_err_and(|error| error.contains("38 inches? 38-0?")));
+        assert!(read("38").is_err_and(|error| error.to_string() == "which-unit (inches: 38, feet: 38-0)"));
         assert_eq!(read("0"), Ok(Length::ZERO));
     }
 

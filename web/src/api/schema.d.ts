@@ -380,23 +380,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/words": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** The ways of speaking of a wall's parts. */
-        get: operations["get_words"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -411,14 +394,65 @@ export interface components {
          * @enum {string}
          */
         Answer: "not_said" | "no" | "yes";
+        /** @description One argument of a message. */
+        Argument: {
+            /**
+             * Format: int64
+             * @description A length that is cut or measured at once, nanometers.
+             */
+            length: number;
+        } | {
+            /**
+             * Format: int64
+             * @description A place along a wall or a long length, nanometers.
+             */
+            distance: number;
+        } | {
+            /** @description An engineering quantity. */
+            quantity: {
+                /**
+                 * Format: int32
+                 * @description To so many decimals.
+                 */
+                decimals: number;
+                /** @description The unit it was computed in. */
+                unit: components["schemas"]["QuantityUnit"];
+                /**
+                 * Format: double
+                 * @description In its unit.
+                 */
+                value: number;
+            };
+        } | {
+            /**
+             * Format: double
+             * @description A ratio that is said as a percentage; left out where it is beyond all bounds.
+             */
+            percent: number | null;
+        } | {
+            /**
+             * Format: int64
+             * @description How many.
+             */
+            count: number;
+        } | {
+            /** @description The user's own words, a letter, a species, a grade, a section. */
+            text: string;
+        } | {
+            /** @description A phrase within. */
+            phrase: components["schemas"]["Phrase"];
+        } | {
+            /** @description Phrases within. */
+            phrases: components["schemas"]["Phrases"];
+        };
         /** @description Something that an opening needs and nobody said. */
         AskedView: {
             /** @description Which. */
             question: components["schemas"]["Question"];
             /** @description Why it is asked. */
-            sentence: string;
+            sentence: components["schemas"]["Phrase"];
             /** @description In words. */
-            words: string;
+            words: components["schemas"]["Phrase"];
         };
         /**
          * @description What a crossing wall is nailed to.
@@ -435,9 +469,7 @@ export interface components {
             /** @description The conclusion. */
             conclusion: components["schemas"]["BearingConclusion"];
             /** @description Why, or what was not looked at. */
-            reasons: string[];
-            /** @description In words. */
-            words: string;
+            reasons: components["schemas"]["Phrase"][];
         };
         /** @description One board of a header. */
         Board: {
@@ -503,11 +535,10 @@ export interface components {
         /** @description A header that was tried. */
         CandidateView: {
             /** @description What it serves best of those that carry: cheapest, least wood, shallowest, lightest, fewest plies. */
-            best_at: string[];
+            best_at: components["schemas"]["Aim"][];
             /** @description Why it does not carry. */
-            failures: string[];
-            /** @description What works hardest. */
-            hardest: string;
+            failures: components["schemas"]["Phrase"][];
+            hardest?: components["schemas"]["CheckKind"] | null;
             /** @description Whether it is the one that goes in. */
             in_place: boolean;
             /** @description Jacks it needs, left and right. */
@@ -541,23 +572,23 @@ export interface components {
             /** @description Whether it carries what is there. */
             carries: boolean;
             /** @description Why it does not carry what is there. */
-            failures: string[];
+            failures: components["schemas"]["Phrase"][];
             /**
              * Format: int64
              * @description How far it could span, nanometers; absent if not even over a foot.
              */
             farthest?: number | null;
             /** @description What gives out first over more span. */
-            first_over_span: string;
+            first_over_span: components["schemas"]["Phrase"];
             /** @description What gives out first under more load. */
-            first_under_load: string;
-            /**
-             * Format: double
-             * @description Room left: how much more load, in parts of a hundred; negative where it is too much already.
-             */
-            margin_percent: number;
+            first_under_load: components["schemas"]["Phrase"];
             /** @description The header. */
             name: string;
+            /**
+             * Format: double
+             * @description Room left: how much more load, as a part of what is there; negative where it is too much already.
+             */
+            room_left: number;
             /**
              * Format: double
              * @description How many times the load at hand it carries.
@@ -617,23 +648,41 @@ export interface components {
         CheckKind: "bending" | "shear" | "live_deflection" | "total_deflection" | "door_sag" | "post_bearing" | "post_column" | "post_plate" | "sideways" | "width" | "depth";
         /** @description A check of the header. */
         CheckView: {
-            /** @description What is there, with its unit. */
-            capacity: string;
+            /**
+             * Format: double
+             * @description What is there.
+             */
+            capacity: number;
             /** @description Clause. */
-            clause: string;
+            clause: components["schemas"]["ClauseView"];
             /** @description Governing combination. */
-            combination: string;
-            /** @description What is asked, with its unit. */
-            demand: string;
+            combination: components["schemas"]["Phrase"];
+            /**
+             * Format: double
+             * @description What is asked.
+             */
+            demand: number;
             /** @description Which. */
             kind: components["schemas"]["CheckKind"];
-            /** @description In words. */
-            name: string;
             /**
              * Format: double
              * @description Demand over capacity.
              */
             ratio: number;
+            /** @description The unit of both. */
+            unit: components["schemas"]["QuantityUnit"];
+        };
+        /**
+         * @description How a rule is come by.
+         * @enum {string}
+         */
+        ClauseKind: "from_memory" | "read" | "statics" | "practice" | "user";
+        /** @description Where a rule comes from. */
+        ClauseView: {
+            /** @description What stands in place of a standard or behind it: from memory, statics, practice, the user. */
+            kind: components["schemas"]["ClauseKind"];
+            /** @description The standard, its edition and its clause; left out where there is none. */
+            text?: string | null;
         };
         /** @description A jurisdiction's header table. */
         CodeTable: {
@@ -645,7 +694,7 @@ export interface components {
         /** @description What was read of it. */
         CodeTableRead: {
             /** @description Every row that is wrong, in a sentence each. */
-            bad_rows: string[];
+            bad_rows: components["schemas"]["Phrase"][];
             table?: components["schemas"]["CodeTable"] | null;
         };
         /** @description One cell of a jurisdiction's table. */
@@ -1016,7 +1065,7 @@ export interface components {
              */
             at: number;
             /** @description What must stand below them. */
-            below: string;
+            below: components["schemas"]["Phrase"];
             /**
              * Format: double
              * @description How hard they work as a column; left out where it has no number.
@@ -1062,11 +1111,11 @@ export interface components {
              */
             opening?: string | null;
             /** @description What it is. */
-            sentence: string;
+            sentence: components["schemas"]["Phrase"];
             /** @description How much it matters. */
             severity: components["schemas"]["FindingSeverity"];
             /** @description What can be done. */
-            ways_out: string[];
+            ways_out: components["schemas"]["WayOutView"][];
         };
         /** @description A floor on a wall. Pressures are lb/ft². */
         Floor: {
@@ -1262,7 +1311,7 @@ export interface components {
              */
             farthest?: number | null;
             /** @description What gives out first. */
-            gives_out: string;
+            gives_out: components["schemas"]["Phrase"];
             /** @description Material. */
             material: string;
             /** @description Short name. */
@@ -1311,7 +1360,7 @@ export interface components {
             /** @description Who did it. */
             author: string;
             /** @description What it did. */
-            summary: string;
+            summary: components["schemas"]["Phrase"];
             /**
              * Format: int64
              * @description The version it made.
@@ -1338,7 +1387,7 @@ export interface components {
             /** @description Whether the nailing is confirmed, so that all plies count. */
             confirmed: boolean;
             /** @description What it is nailed with to act as one. */
-            nailing: string;
+            nailing: components["schemas"]["Phrase"];
             /**
              * Format: double
              * @description How hard it bends with one ply resisting rolling over.
@@ -1393,10 +1442,8 @@ export interface components {
         };
         /** @description A job with everything that was described. */
         JobView: {
-            /** @description What redo would do again. */
-            can_redo?: string | null;
-            /** @description What undo would take back. */
-            can_undo?: string | null;
+            can_redo?: components["schemas"]["Phrase"] | null;
+            can_undo?: components["schemas"]["Phrase"] | null;
             /**
              * Format: uuid
              * @description Its identity.
@@ -1413,6 +1460,11 @@ export interface components {
              */
             version: number;
         };
+        /**
+         * @description What stands between phrases.
+         * @enum {string}
+         */
+        Joined: "commas" | "semicolons" | "sentences";
         /** @description One reason for so many kings. */
         KingReasonView: {
             /**
@@ -1425,9 +1477,9 @@ export interface components {
             /** @description Whether it sets the number. */
             governs: boolean;
             /** @description The reason. */
-            name: string;
+            name: components["schemas"]["Phrase"];
             /** @description What it asks for, in a word or two. */
-            words: string;
+            words: components["schemas"]["Phrase"];
         };
         /**
          * @description Which code table counts kings.
@@ -1471,7 +1523,7 @@ export interface components {
             /** @description What is written. */
             mark: string;
             /** @description What stands there. */
-            meaning: string;
+            meaning: components["schemas"]["Phrase"];
         };
         /**
          * @description Kind of load.
@@ -1502,7 +1554,7 @@ export interface components {
              * @description lb/ft², where it is a pressure on a width.
              */
             psf?: number | null;
-            /** @description What brings it. */
+            /** @description What brings it: the id of its message. */
             source: string;
             /**
              * Format: int64
@@ -1534,7 +1586,7 @@ export interface components {
             at: number;
             /** @description Its parts by kind, lb: `1,200 D`. */
             parts: components["schemas"]["LoadPart"][];
-            /** @description What brings it. */
+            /** @description What brings it: the id of its message. */
             source: string;
         };
         /** @description A stretch of wall within which the same loads act. */
@@ -1556,8 +1608,6 @@ export interface components {
         LoadTotal: {
             /** @description Kind. */
             kind: components["schemas"]["LoadKind"];
-            /** @description Its name. */
-            name: string;
             /**
              * Format: double
              * @description lb/ft.
@@ -1653,10 +1703,10 @@ export interface components {
              * @description Fv, psi.
              */
             shear_psi: number;
-            /** @description Sizes these values hold for. */
-            sizes: string;
+            /** @description Sizes these values hold for; none where they hold for every size. */
+            sizes: string[];
             /** @description Table and edition. */
-            source: string;
+            source: components["schemas"]["Phrase"];
             /**
              * Format: double
              * @description Emin, psi.
@@ -1700,8 +1750,6 @@ export interface components {
              * @description Height.
              */
             height: number;
-            /** @description Its name on a cut list. */
-            name: string;
             /**
              * Format: uuid
              * @description The opening it belongs to.
@@ -1715,7 +1763,7 @@ export interface components {
             /** @description Its role. */
             role: components["schemas"]["MemberRole"];
             /** @description What it is cut from. */
-            stock: string;
+            stock: components["schemas"]["Phrase"];
             /**
              * Format: int64
              * @description Width.
@@ -1740,11 +1788,11 @@ export interface components {
         /** @description How one joint is nailed. */
         NailingView: {
             /** @description What is joined. */
-            joint: string;
+            joint: components["schemas"]["Phrase"];
             /** @description The nails. */
-            nails: string;
+            nails: components["schemas"]["Phrase"];
             /** @description Where it comes from. */
-            source: string;
+            source: components["schemas"]["Phrase"];
         };
         /** @description A new job. */
         NewJob: {
@@ -1872,6 +1920,22 @@ export interface components {
             /** @description Over the plates. */
             peak_height: components["schemas"]["TypedLength"];
         };
+        /** @description A message with its figures, in no language yet. */
+        Phrase: {
+            /** @description What fills its places, by name. */
+            args?: {
+                [key: string]: components["schemas"]["Argument"];
+            };
+            /** @description What the catalogs know it by. */
+            id: string;
+        };
+        /** @description Several phrases in one place. */
+        Phrases: {
+            /** @description What stands between them. */
+            joined: components["schemas"]["Joined"];
+            /** @description The phrases. */
+            of: components["schemas"]["Phrase"][];
+        };
         /** @description A line of the cut list. */
         PieceView: {
             /**
@@ -1889,12 +1953,10 @@ export interface components {
              * @description Cut length, at its longest.
              */
             length: number;
-            /** @description In words. */
-            name: string;
             /** @description What it is for. */
             role: components["schemas"]["MemberRole"];
             /** @description What it is cut from. */
-            stock: string;
+            stock: components["schemas"]["Phrase"];
         };
         /** @description How the second top plate ends. */
         PlateLap: {
@@ -1981,6 +2043,8 @@ export interface components {
             detail: string;
             /** @description Every field that is wrong. */
             errors?: components["schemas"]["ProblemAt"][];
+            /** @description The same, to be said in the user's language, words and units. */
+            said: components["schemas"]["Phrase"];
             /**
              * Format: int32
              * @description The HTTP status.
@@ -1997,7 +2061,14 @@ export interface components {
             detail: string;
             /** @description Where in what was sent: a JSON pointer (RFC 6901). */
             pointer: string;
+            /** @description The same, to be said in the user's language, words and units. */
+            said: components["schemas"]["Phrase"];
         };
+        /**
+         * @description The unit something was computed in.
+         * @enum {string}
+         */
+        QuantityUnit: "none" | "inches" | "feet" | "square_inches" | "square_feet" | "cubic_inches" | "inches_fourth" | "pounds" | "pounds_per_foot" | "pounds_per_inch" | "pounds_per_square_foot" | "pounds_per_cubic_foot" | "miles_per_hour" | "psi" | "pound_inches" | "cents";
         /**
          * @description Something that an opening needs and that nobody said.
          * @enum {string}
@@ -2011,7 +2082,7 @@ export interface components {
              */
             ratio: number;
             /** @description What. */
-            what: string;
+            what: components["schemas"]["Phrase"];
         };
         /** @description How hard a header works over one opening. */
         ReachPointView: {
@@ -2021,7 +2092,7 @@ export interface components {
              */
             clear: number;
             /** @description What governs there. */
-            governs: string;
+            governs: components["schemas"]["Phrase"];
             /**
              * Format: double
              * @description Demand over capacity.
@@ -2046,7 +2117,7 @@ export interface components {
         /** @description One reason for so many jacks. */
         ReasonView: {
             /** @description Clause. */
-            clause: string;
+            clause: components["schemas"]["ClauseView"];
             /**
              * Format: int32
              * @description Jacks it asks for; absent where none is enough.
@@ -2055,9 +2126,9 @@ export interface components {
             /** @description Whether it sets the number. */
             governs: boolean;
             /** @description The reason. */
-            name: string;
+            name: components["schemas"]["Phrase"];
             /** @description The numbers in words. */
-            words: string;
+            words: components["schemas"]["Phrase"];
         };
         /** @description A post under a ridge beam. */
         RidgePost: {
@@ -2181,10 +2252,8 @@ export interface components {
         /** @description What was understood of them. */
         SayView: {
             design?: components["schemas"]["Design"] | null;
-            /** @description What was not understood. */
-            problem?: string | null;
-            /** @description The same said back; absent if it was not understood. */
-            understood?: string | null;
+            problem?: components["schemas"]["Phrase"] | null;
+            understood?: components["schemas"]["Phrase"] | null;
             /**
              * Format: int64
              * @description The length that the wall would have, if that was said.
@@ -2209,13 +2278,11 @@ export interface components {
              * @description Jacks it asks for at each end.
              */
             jacks?: number | null;
-            /** @description What it is called. */
-            name: string;
             /** @description Which. */
             school: components["schemas"]["School"];
             spec?: components["schemas"]["Header"] | null;
             /** @description Why, in a sentence. */
-            words: string;
+            words: components["schemas"]["Phrase"];
         };
         /**
          * @description What somebody saw.
@@ -2420,44 +2487,51 @@ export interface components {
         /** @description One line of working. */
         SheetLine: {
             /** @description Where the rule comes from. */
-            clause: string;
+            clause: components["schemas"]["ClauseView"];
             /** @description The formula in figures. */
             figures: string;
             /** @description The formula in symbols. */
             formula: string;
             /** @enum {string} */
             line: "step";
-            /** @description The result with its unit. */
-            result: string;
             /** @description Its symbol. */
             symbol: string;
-            /** @description What is computed. */
+            /** @description Its unit. */
+            unit: components["schemas"]["QuantityUnit"];
+            /**
+             * Format: double
+             * @description The result.
+             */
+            value: number;
+            /** @description What is computed: the id of its message. */
             what: string;
         } | {
             /** @enum {string} */
             line: "note";
             /** @description The remark. */
-            text: string;
+            text: components["schemas"]["Phrase"];
         };
         /** @description One part of the calculation sheet. */
         SheetPart: {
             /** @description Its lines. */
             lines: components["schemas"]["SheetLine"][];
             /** @description What it works out. */
-            title: string;
+            title: components["schemas"]["Phrase"];
         };
         /** @description The calculation sheet of an opening. */
         SheetView: {
             /** @description The job's name. */
             job: string;
-            /** @description The opening: its letter on the wall and what it is. */
-            opening: string;
+            /** @description What the opening is. */
+            kind: components["schemas"]["OpeningKind"];
+            /** @description The opening's letter on the wall. */
+            letter: string;
             /** @description Its parts. */
             parts: components["schemas"]["SheetPart"][];
             /** @description The verdict with its reason. */
-            sentence: string;
+            sentence: components["schemas"]["Phrase"];
             /** @description The verdict's words. */
-            verdict: string;
+            verdict: components["schemas"]["Phrase"];
             /**
              * Format: int64
              * @description The version of the job it was worked out on.
@@ -2521,9 +2595,8 @@ export interface components {
              */
             spare_depth: number;
             /** @description Where its design values come from. */
-            values_source: string;
-            /** @description How it has to lie: `TOP up`; empty where it does not matter. */
-            way_up: string;
+            values_source: components["schemas"]["Phrase"];
+            way_up?: components["schemas"]["Phrase"] | null;
             /**
              * Format: double
              * @description Its weight, lb.
@@ -2589,8 +2662,6 @@ export interface components {
             height: number;
             /** @description What it is. */
             kind: components["schemas"]["StackLayerKind"];
-            /** @description In words. */
-            name: string;
         };
         /**
          * @description What a layer of the height stack is.
@@ -2660,9 +2731,9 @@ export interface components {
             /** @description What has yet to be said before it has a number. */
             asked: components["schemas"]["AskedView"][];
             /** @description The order in which they go together. */
-            assembly: string[];
+            assembly: components["schemas"]["Phrase"][];
             /** @description What must stand below each pack. */
-            below: string[];
+            below: components["schemas"]["Phrase"][];
             /**
              * Format: int64
              * @description Center.
@@ -2682,8 +2753,8 @@ export interface components {
              * @description Which opening.
              */
             id: string;
-            /** @description Its kind in words. */
-            kind: string;
+            /** @description Its kind. */
+            kind: components["schemas"]["OpeningKind"];
             /**
              * Format: int64
              * @description Left face of the rough opening, from the wall's left end.
@@ -2694,7 +2765,7 @@ export interface components {
             /** @description Its letter on the wall, from left to right. */
             letter: string;
             /** @description Whether the job is built lean or belt and braces, as it is stated on the ticket. */
-            margin: string;
+            margin: components["schemas"]["Phrase"];
             /** @description What is left beside the rough opening. */
             margins: components["schemas"]["MarginsView"];
             /** @description What its pieces are nailed with. */
@@ -2721,7 +2792,7 @@ export interface components {
             /** @description The three schools side by side. */
             schools: components["schemas"]["SchoolView"][];
             /** @description Why, in a sentence. */
-            sentence: string;
+            sentence: components["schemas"]["Phrase"];
             /**
              * Format: int64
              * @description Bottom of the rough opening.
@@ -2730,13 +2801,13 @@ export interface components {
             /** @description Places worth stopping at while it is moved. */
             snaps: components["schemas"]["SnapView"][];
             /** @description What of snow is in the numbers, and what is not. */
-            snow_caution: string;
+            snow_caution: components["schemas"]["Phrase"];
             /** @description The heights, from the subfloor up. */
             stack: components["schemas"]["StackLayer"][];
             /** @description Whether it carries. */
             verdict: components["schemas"]["Verdict"];
             /** @description The verdict's words. */
-            verdict_words: string;
+            verdict_words: components["schemas"]["Phrase"];
         };
         /** @description A length: whole nanometers, or text as somebody typed it (`7'-6 1/2"`, `2286 mm`). Always sent out as nanometers. */
         TypedLength: number | string;
@@ -2757,15 +2828,6 @@ export interface components {
          * @enum {string}
          */
         Verdict: "carries" | "carries_barely" | "only_the_table" | "does_not_carry" | "ask_an_engineer";
-        /** @description A way of speaking. */
-        VocabularyView: {
-            /** @description What it goes by. */
-            id: string;
-            /** @description What it is called. */
-            name: string;
-            /** @description What it calls each part: for one, for several. */
-            words: string[][];
-        };
         /** @description A wall. */
         Wall: {
             /** @description What comes down on it. */
@@ -2878,18 +2940,17 @@ export interface components {
             /** @description The line of the wall's top over both plates, from left to right: x and height, in turn. */
             top_line: number[];
         };
+        /** @description What can be done about a finding. */
+        WayOutView: {
+            does?: components["schemas"]["Command"] | null;
+            /** @description In words. */
+            phrase: components["schemas"]["Phrase"];
+        };
         /**
          * @description Exposure to wind.
          * @enum {string}
          */
         WindExposure: "b" | "c" | "d";
-        /** @description The ways of speaking of a wall's parts. */
-        Words: {
-            /** @description What else each part is called, in the vocabularies' order of parts. */
-            other_names: string[][];
-            /** @description The ways; the first is the one results are written in. */
-            vocabularies: components["schemas"]["VocabularyView"][];
-        };
     };
     responses: never;
     parameters: never;
@@ -3641,25 +3702,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MaterialView"][];
-                };
-            };
-        };
-    };
-    get_words: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Words"];
                 };
             };
         };

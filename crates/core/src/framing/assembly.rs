@@ -7,10 +7,12 @@
 
 use super::member::{Member, Role};
 use super::opening_plan::{OpeningOutcome, OpeningPlan};
-use crate::measure::{End, Ends, Length, LengthStyle};
+use crate::measure::{End, Ends, Length};
+use crate::say;
+use crate::speech::{Joined, Phrase};
 
 /// The steps of an opening, first to last, each a sentence.
-pub fn assembly(plan: &OpeningPlan, members: &[Member]) -> Vec<String> {
+pub fn assembly(plan: &OpeningPlan, members: &[Member]) -> Vec<Phrase> {
     let mine: Vec<&Member> = members.iter().filter(|member| member.opening == Some(plan.id)).collect();
     let has = |role: Role| mine.iter().any(|member| member.role == role);
     let mut steps = Vec::new();
@@ -19,73 +21,71 @@ pub fn assembly(plan: &OpeningPlan, members: &[Member]) -> Vec<String> {
         return steps;
     }
     if let Some(header) = plan.header().filter(|header| 1 < header.plies) {
-        let length = written(plan.header_length());
-        steps.push(format!("Build the header up: {} pieces of {length}, crowns up, ends flush.", header.plies));
+        let length = plan.header_length();
+        steps.push(say!("assembly-build-header", pieces = header.plies, length));
     }
     if matches!(plan.outcome, OpeningOutcome::InBay(_)) {
-        steps.push("Leave both studs of the bay where they are; nail head and sill between them.".into());
+        steps.push(say!("assembly-in-bay"));
     } else {
         steps.extend(packs(plan, &mine, has(Role::Header)));
     }
     if has(Role::HeaderPost) {
-        steps.push("Set the posts under the header, plumb under the load.".into());
+        steps.push(say!("assembly-posts"));
     }
     if has(Role::CrippleAbove) || has(Role::HeadPacking) {
-        steps.push("Nail in what packs the head: head piece and cripples, on their marks.".into());
+        steps.push(say!("assembly-packing"));
     }
     if has(Role::Sill) && has(Role::CrippleBelow) {
         steps
-            .push("Nail the cripples under the sill to the sole plate, then the sill on them and to the jacks.".into());
+            .push(say!("assembly-sill"));
     }
-    steps.push("Measure both diagonals of the opening: they have to be alike before the wall is sheathed.".into());
+    steps.push(say!("assembly-diagonals"));
     if has(Role::SolePlateCutLast) {
         steps.push(
-            "When the wall stands, is plumb and nailed off, cut the sole plate out of the doorway: last of all.".into(),
+            say!("assembly-cut-the-plate"),
         );
     }
     steps
 }
 
-fn packs(plan: &OpeningPlan, mine: &[&Member], header: bool) -> Vec<String> {
+fn packs(plan: &OpeningPlan, mine: &[&Member], header: bool) -> Vec<Phrase> {
     let kings = Ends { left: plan.kings_framed(End::Left), right: plan.kings_framed(End::Right) };
-    let over = if header { "header" } else { "flat head" };
-    let mut steps = vec!["Nail the first king of each end to sole plate and top plate, on its K.".to_owned()];
+    let over = || if header { say!("role-header") } else { say!("role-flat-head") };
+    let mut steps = vec![say!("assembly-first-kings")];
     let jacks = plan.jacks;
     if 0 < jacks.left.max(jacks.right) {
-        let lengths: Vec<String> = End::BOTH.into_iter().filter_map(|end| jack_words(plan, mine, end)).collect();
-        let words = if lengths.len() == 2 && jacks.left == jacks.right && lengths[0] == lengths[1] {
-            format!("{} at each end", lengths[0])
-        } else {
-            let of = |(end, words): (End, &String)| format!("{words} at the {} end", end.word());
-            let ends = End::BOTH.into_iter().filter(|end| 0 < *jacks.at(*end));
-            ends.zip(&lengths).map(of).collect::<Vec<_>>().join(", ")
+        let cuts = End::BOTH.into_iter().filter_map(|end| Some((end, jacks_cut(plan, mine, end)?)));
+        let cuts: Vec<(End, (usize, Length))> = cuts.collect();
+        let jacks = match cuts.as_slice() {
+            [(_, left), (_, right)] if left == right && jacks.left == jacks.right => {
+                say!("some-at-each-end", count = left.0, length = left.1)
+            }
+            _ => {
+                let at = |(end, (count, length)): &(End, (usize, Length))| {
+                    say!("some-at-an-end", count = *count, length, end = *end)
+                };
+                Phrase::several(cuts.iter().map(at).collect(), Joined::Commas)
+            }
         };
-        steps.push(format!("Nail the jacks to the kings: {words}."));
+        steps.push(say!("assembly-jacks", jacks = jacks));
     }
-    steps.push(format!(
-        "Set the {over} on the jacks, tight to the kings, and nail through the first king into both its ends."
-    ));
+    steps.push(say!("assembly-set-the-header", over = over()));
     if 1 < kings.left.max(kings.right) {
         let ends = End::BOTH.into_iter().filter(|end| 1 < *kings.at(*end));
-        let words: Vec<String> = ends.map(|end| format!("{} at the {} end", kings.at(end) - 1, end.word())).collect();
-        let more = words.join(", ");
-        steps.push(format!(
-            "Only now add the other kings: {more}. Before, they keep the nailer from the {over}'s ends."
-        ));
+        let more = ends.map(|end| say!("kings-at-an-end", count = kings.at(end) - 1, end)).collect();
+        let more = Phrase::several(more, Joined::Commas);
+        steps.push(say!("assembly-other-kings", more = more, over = over()));
     }
     steps
 }
 
-fn jack_words(plan: &OpeningPlan, mine: &[&Member], end: End) -> Option<String> {
+/// How many jacks of an end there are and how long the longest is cut.
+fn jacks_cut(plan: &OpeningPlan, mine: &[&Member], end: End) -> Option<(usize, Length)> {
     let of_end =
         |member: &&&Member| member.role == Role::Jack && (end == End::Left) == (member.rect.x < plan.design.center);
     let cuts: Vec<Length> = mine.iter().filter(of_end).map(|member| member.cut).collect();
     let longest = cuts.iter().max()?;
-    Some(format!("{} of {}", cuts.len(), written(*longest)))
-}
-
-fn written(length: Length) -> String {
-    length.written(LengthStyle::Inches)
+    Some((cuts.len(), *longest))
 }
 
 #[cfg(test)]
@@ -95,7 +95,7 @@ mod tests {
     use crate::framing::plan_wall;
     use crate::job::{CountOverride, Opening, OpeningDesign, OpeningId, OpeningKind, Size};
 
-    fn steps(kings: Ends<u8>) -> Vec<String> {
+    fn steps(kings: Ends<u8>) -> Vec<Phrase> {
         let size = Size { width: Length::inches(36), height: Length::inches(80) };
         let usual = OpeningDesign::usual(OpeningKind::Door, size);
         let mut opening = Opening::new(OpeningId(1), OpeningDesign { center: Length::feet(6), ..usual });
@@ -108,17 +108,17 @@ mod tests {
     #[test]
     fn the_second_king_comes_after_the_header_is_nailed_and_the_plate_is_cut_last() {
         let steps = steps(Ends { left: 1, right: 2 });
-        let place = |words: &str| steps.iter().position(|step| step.contains(words));
-        let nailed = place("into both its ends").expect("the head is nailed");
-        let second = place("Only now add the other kings: 1 at the right end").expect("two kings at the right");
+        let place = |words: &str| steps.iter().position(|step| step.to_string().contains(words));
+        let nailed = place("assembly-set-the-header").expect("the head is nailed");
+        let second = place("assembly-other-kings (more: kings-at-an-end (count: 1, end: right)").expect("two kings at the right");
         assert!(nailed < second, "{steps:?}");
-        assert_eq!(place("last of all"), Some(steps.len() - 1));
+        assert_eq!(place("assembly-cut-the-plate"), Some(steps.len() - 1));
         // Jacks of a 82 1/2 head: 81.
-        assert!(place("1 of 81\" at each end").is_some(), "{steps:?}");
+        assert!(place("some-at-each-end (count: 1, length: 81\")").is_some(), "{steps:?}");
     }
 
     #[test]
     fn with_one_king_a_side_there_is_nothing_to_wait_with() {
-        assert!(!steps(Ends::both(1)).iter().any(|step| step.contains("other kings")));
+        assert!(!steps(Ends::both(1)).iter().any(|step| step.id == "assembly-other-kings"));
     }
 }

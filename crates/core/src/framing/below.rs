@@ -11,17 +11,19 @@
 
 use super::opening_plan::{OpeningOutcome, OpeningPlan, SizedHeader};
 use super::wall_plan::WallPlan;
-use crate::loads::{ByKind, LoadKind, STRENGTH_COMBINATIONS};
-use crate::measure::{End, Length, LengthStyle};
+use crate::loads::{ByKind, LoadKind, STRENGTH_COMBINATIONS, combination_phrase};
+use crate::measure::{End, Force, Length};
+use crate::say;
 use crate::sizing::evaluate::settled_bridge;
 use crate::sizing::header::post::load_on;
 use crate::sizing::problem::Post;
+use crate::speech::{Argument, Joined, Phrase, distance};
 
 /// What presses down at one place through the sole plate.
 #[derive(Clone, Debug, PartialEq)]
 pub struct PressesBelow {
     /// What it is: `left jacks`.
-    pub what: String,
+    pub what: Phrase,
     /// From face to face along the wall.
     pub from: Length,
     /// Its other face.
@@ -38,22 +40,21 @@ pub struct PressesBelow {
 
 impl PressesBelow {
     /// What must stand below, in a sentence.
-    pub fn sentence(&self) -> String {
-        let parts: Vec<String> = LoadKind::ALL
+    pub fn phrase(&self) -> Phrase {
+        let parts = LoadKind::ALL
             .into_iter()
             .filter(|kind| 0.5 <= self.by_kind.get(*kind).abs())
-            .map(|kind| format!("{} {:.0}", kind.symbol(), self.by_kind.get(kind)))
+            .map(|kind| say!("load-of-a-kind", kind = kind.symbol(), force = Force::lbf(self.by_kind.get(kind))))
             .collect();
-        let studs = if self.studs == 1 { "1 stud".to_owned() } else { format!("{} studs", self.studs) };
-        format!(
-            "Below the {}, {} to {}: {studs} or solid blocks of the same, straight down to the foundation or to a beam sized for \
-             it, {:.0} lb ({}; {}).",
-            self.what,
-            self.from.written(LengthStyle::FeetInches),
-            self.to.written(LengthStyle::FeetInches),
-            self.largest,
-            self.combination,
-            parts.join(", "),
+        say!(
+            "below",
+            what = self.what.clone(),
+            from = distance(self.from),
+            to = distance(self.to),
+            studs = self.studs,
+            force = Force::lbf(self.largest),
+            combination = combination_phrase(self.combination),
+            parts = Argument::Phrases(parts, Joined::Commas),
         )
     }
 }
@@ -68,7 +69,7 @@ pub fn below_packs(plan: &OpeningPlan) -> Vec<PressesBelow> {
             End::Left => (plan.left() - wide, plan.left()),
             End::Right => (plan.right(), plan.right() + wide),
         };
-        pressing(format!("{} jacks", end.word()), (from, to), studs, *sized.evaluation.reactions.at(end))
+        pressing(say!("below-jacks", end), (from, to), studs, *sized.evaluation.reactions.at(end))
     };
     let mut all: Vec<PressesBelow> = End::BOTH.map(below).into();
     all.extend(below_posts(plan, sized));
@@ -85,7 +86,7 @@ fn below_posts(plan: &OpeningPlan, sized: &SizedHeader) -> Vec<PressesBelow> {
     let below = |post: &Post| {
         let half = (plan.stud * i64::from(post.studs)).half();
         let center = plan.left() + post.at;
-        pressing("post".to_owned(), (center - half, center + half), post.studs, load_on(&bridge, *post))
+        pressing(say!("below-post"), (center - half, center + half), post.studs, load_on(&bridge, *post))
     };
     problem.run.posts.iter().map(below).collect()
 }
@@ -95,12 +96,12 @@ pub fn below_field(plan: &WallPlan, stud: Length) -> Vec<PressesBelow> {
     let below = |load: &super::FieldLoad| {
         let half = (stud * i64::from(load.studs())).half();
         let stretch = (load.at - half, load.at + half);
-        pressing("studs under a load".to_owned(), stretch, load.studs(), load.amount.map(|force| force.to_lbf()))
+        pressing(say!("below-studs"), stretch, load.studs(), load.amount.map(|force| force.to_lbf()))
     };
     plan.field_loads.iter().map(below).collect()
 }
 
-fn pressing(what: String, (from, to): (Length, Length), studs: u8, by_kind: ByKind<f64>) -> PressesBelow {
+fn pressing(what: Phrase, (from, to): (Length, Length), studs: u8, by_kind: ByKind<f64>) -> PressesBelow {
     let sums = STRENGTH_COMBINATIONS.iter().map(|combination| (combination.name, combination.total(&by_kind)));
     let (combination, largest) = sums.max_by(|a, b| a.1.total_cmp(&b.1)).unwrap_or(("D", by_kind.dead));
     PressesBelow { what, from, to, studs, by_kind, largest, combination }
@@ -113,10 +114,10 @@ mod tests {
     #[test]
     fn the_largest_combination_is_handed_on_with_its_parts() {
         let by_kind = ByKind { dead: 1000.0, snow: 2000.0, floor_live: 1200.0, ..ByKind::default() };
-        let below = pressing("left jacks".to_owned(), (Length::ZERO, Length::inches(3)), 2, by_kind);
+        let below = pressing(say!("below-jacks", end = End::Left), (Length::ZERO, Length::inches(3)), 2, by_kind);
         // D + 0.75 L + 0.75 S = 1000 + 900 + 1500 = 3400, over D + S = 3000.
         assert!((below.largest - 3400.0).abs() < 1e-9, "{below:?}");
-        let said = below.sentence();
-        assert!(said.contains("3400 lb") && said.contains("L 1200") && said.contains("2 studs"), "{said}");
+        let said = below.phrase().to_string();
+        assert!(said.contains("3400 lb") && said.contains("kind: L, force: 1200 lb") && said.contains("studs: 2"), "{said}");
     }
 }

@@ -14,6 +14,7 @@
 use super::opening_plan::{Ground, OpeningPlan};
 use super::opening_problem::{plate_bearing, points_on};
 use super::plates::Stretch;
+use crate::loads::combination_phrase;
 use crate::job::{Wall, WallFace, WallFrame};
 use crate::loads::{ByKind, Combination, LoadKind, STRENGTH_COMBINATIONS};
 use crate::lumber::factors::bearing_area::{PlateEnd, bearing_area_factor};
@@ -24,6 +25,7 @@ use crate::sizing::landing::Landing;
 use crate::sizing::limits::LARGEST_POINT_LOAD;
 use crate::sizing::problem::CLEAR_OF_PLATE_END;
 use crate::working::{Clause, Pen, Silent, Unit};
+use crate::say;
 
 /// The fewest studs under a load.
 const FEWEST: u8 = 2;
@@ -155,7 +157,7 @@ fn plate_bears<P: Pen>(pen: &mut P, wall: &Wall, sole: &[Stretch], at: Length, s
     let length = pen.given("l_b", (half * 2).to_inches());
     let strength = pen.given("Fc⊥ of the plate", bearing.to_psi()) * bearing_area_factor(pen, end, &length);
     let bears = length * pen.given("d", frame.depth().to_inches()) * strength;
-    Some(pen.step("the plate bears", "P_p", Unit::Pounds, Clause::nds("3.10.2"), bears))
+    Some(pen.step("step-the-plate-bears", "P_p", Unit::Pounds, Clause::nds("3.10.2"), bears))
 }
 
 /// The working of the studs under a load.
@@ -167,15 +169,15 @@ pub fn field_working<P: Pen>(pen: &mut P, wall: &Wall, ground: &Ground, load: &F
     };
     let worst = STRENGTH_COMBINATIONS.iter().max_by(|a, b| hardest(a).total_cmp(&hardest(b)));
     let Some(combination) = worst else { return };
-    pen.note(|| format!("{} studs, {}:", load.studs(), combination.name));
+    pen.note(|| say!("note-studs-under", studs = load.studs(), combination = combination_phrase(combination.name)));
     let total = combination.total(&pounds);
     if let Some(carries) = column_carries(pen, &column(&wall.frame, load.studs()), combination) {
         let ratio = pen.given("load", total) / carries;
-        pen.step("how hard they work", "ratio", Unit::None, Clause::nds("15.3"), ratio);
+        pen.step("step-how-hard-they-work", "ratio", Unit::None, Clause::nds("15.3"), ratio);
     }
     if let Some(bears) = plate_bears(pen, wall, &ground.sole, load.at, load.studs()) {
         let ratio = pen.given("load", load.largest) / bears;
-        pen.step("how hard the plate works", "ratio", Unit::None, Clause::nds("3.10.2"), ratio);
+        pen.step("step-how-hard-the-plate-works", "ratio", Unit::None, Clause::nds("3.10.2"), ratio);
     }
 }
 

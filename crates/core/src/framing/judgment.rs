@@ -8,19 +8,20 @@
 //! **Assumptions and limits.** *Only the table allows it* is said where the code's table governs and takes a header whose own
 //! strength or sag fails by calculation, while all else holds.
 
-use std::fmt;
-
-use super::finding::Finding;
-use super::king_count::{KingsAsked, KingsBy};
+use crate::finding::Finding;
+use super::king_count::{KingCheck, KingsAsked, KingsBy};
 use super::opening_plan::{OpeningOutcome, OpeningPlan, SizedHeader};
 use crate::lumber::{Grade, SawnSize, Species, design_values};
-use crate::measure::{End, LengthStyle};
+use crate::loads::{WIND, combination_phrase};
+use crate::measure::{End, Length};
+use crate::say;
 use crate::sizing::evaluate::Evaluation;
 use crate::sizing::header::CheckKind;
 use crate::sizing::jacks::{JackCount, JackReason};
 use crate::sizing::problem::OpeningProblem;
 use crate::sizing::schools::School;
 use crate::sizing::verdict::{BARELY_FROM, Verdict};
+use crate::speech::{Argument, Joined, Phrase, distance, percent};
 
 /// What works under load.
 #[derive(Clone, Copy, Debug, PartialEq)]
@@ -30,15 +31,16 @@ pub enum Worked {
     /// The jacks of an end.
     Jacks(JackReason, End),
     /// The kings of an end, in what their check calls it.
-    Kings(&'static str, End),
+    Kings(KingCheck, End),
 }
 
-impl fmt::Display for Worked {
-    fn fmt(&self, formatter: &mut fmt::Formatter<'_>) -> fmt::Result {
+impl Worked {
+    /// What it is called.
+    pub fn phrase(&self) -> Phrase {
         match self {
-            Self::Header(check) => formatter.write_str(check.name()),
-            Self::Jacks(reason, end) => write!(formatter, "{} of the jacks, {} end", reason.name(), end.word()),
-            Self::Kings(what, end) => write!(formatter, "{what}, {} end", end.word()),
+            Self::Header(check) => check.phrase(),
+            Self::Jacks(reason, end) => say!("works-jacks", reason = reason.phrase(), end = *end),
+            Self::Kings(check, end) => say!("works-kings", check = check.phrase(), end = *end),
         }
     }
 }
@@ -71,7 +73,7 @@ pub fn works(plan: &OpeningPlan) -> Vec<Work> {
                 works.extend(hardest.map(|(what, ratio)| Work {
                     what: Worked::Kings(what, end),
                     ratio,
-                    combination: "wind",
+                    combination: WIND,
                 }));
             }
         }
@@ -95,154 +97,144 @@ fn jack_work(count: &JackCount, end: End) -> Work {
 }
 
 /// The verdict and its sentence, with what was found about the opening's framing.
-pub fn judge(plan: &OpeningPlan, findings: &[Finding]) -> (Verdict, String) {
+pub fn judge(plan: &OpeningPlan, findings: &[Finding]) -> (Verdict, Phrase) {
     match &plan.outcome {
-        OpeningOutcome::Outside(limit) => (Verdict::AskAnEngineer, limit.to_string()),
+        OpeningOutcome::Outside(limit) => (Verdict::AskAnEngineer, limit.phrase()),
         OpeningOutcome::InBay(_) | OpeningOutcome::Flat | OpeningOutcome::Header(_) => {
-            let stops: Vec<String> =
-                findings.iter().filter(|found| found.stops(plan.id)).map(Finding::sentence).collect();
+            let mut stops: Vec<Phrase> =
+                findings.iter().filter(|found| found.stops(plan.id)).map(|found| found.phrase.clone()).collect();
             let (verdict, sentence) = by_strength(plan);
             if stops.is_empty() {
                 return (verdict, sentence);
             }
-            let also = if verdict == Verdict::DoesNotCarry { sentence } else { String::new() };
-            (Verdict::DoesNotCarry, [stops.join(" "), also].join(" ").trim().to_owned())
+            if verdict == Verdict::DoesNotCarry {
+                stops.push(sentence);
+            }
+            (Verdict::DoesNotCarry, Phrase::several(stops, Joined::Sentences))
         }
     }
 }
 
-fn by_strength(plan: &OpeningPlan) -> (Verdict, String) {
+fn by_strength(plan: &OpeningPlan) -> (Verdict, Phrase) {
     let works = works(plan);
     let hardest = works.first();
     let barely = hardest.is_some_and(|work| BARELY_FROM <= work.ratio);
     let carries = if barely { Verdict::CarriesBarely } else { Verdict::Carries };
     let kings = kings_that_fail(plan);
+    let sentences = |first: Phrase, then: Option<Phrase>| {
+        Phrase::several([Some(first), then].into_iter().flatten().collect(), Joined::Sentences)
+    };
     match &plan.outcome {
-        OpeningOutcome::InBay(_) => (
-            Verdict::Carries,
-            "It stands between two studs of the layout: nothing is cut, so no header, jacks or kings are needed."
-                .into(),
-        ),
-        OpeningOutcome::Flat => {
-            let flat = "The wall carries nothing here: a flat 2x is enough, a header would be waste.";
-            match kings {
-                Some(kings) => (Verdict::DoesNotCarry, kings),
-                None => (carries, format!("{flat}{}", hardest.map_or_else(String::new, said))),
-            }
-        }
+        OpeningOutcome::InBay(_) => (Verdict::Carries, say!("verdict-in-bay")),
+        OpeningOutcome::Flat => match kings {
+            Some(kings) => (Verdict::DoesNotCarry, kings),
+            None => (carries, sentences(say!("verdict-flat"), hardest.map(said))),
+        },
         OpeningOutcome::Header(sized) => {
             let evaluation = &sized.evaluation;
-            let name = evaluation.header.name();
-            let clear = sized.problem.clear.written(LengthStyle::FeetInches);
             if let Some(kings) = kings {
-                let also =
-                    if evaluation.carries() { String::new() } else { format!(" {}", fails(sized, &name, &clear)) };
-                return (Verdict::DoesNotCarry, format!("{kings}{also}"));
+                let also = (!evaluation.carries()).then(|| fails(sized));
+                return (Verdict::DoesNotCarry, sentences(kings, also));
             }
             if sized.only_the_table_allows_it() {
-                return (Verdict::OnlyTheTable, by_the_table(sized, &name, &clear));
+                return (Verdict::OnlyTheTable, by_the_table(sized));
             }
             if !evaluation.carries() {
-                return (Verdict::DoesNotCarry, fails(sized, &name, &clear));
+                return (Verdict::DoesNotCarry, fails(sized));
             }
-            (carries, format!("{name} over {clear}.{}", hardest.map_or_else(String::new, said)))
+            (carries, sentences(over(sized, "verdict-header"), hardest.map(said)))
         }
         // Answered before it comes here.
-        OpeningOutcome::Outside(limit) => (Verdict::AskAnEngineer, limit.to_string()),
+        OpeningOutcome::Outside(limit) => (Verdict::AskAnEngineer, limit.phrase()),
     }
 }
 
-fn said(work: &Work) -> String {
-    let combination = if work.combination.is_empty() { String::new() } else { format!(" ({})", work.combination) };
-    format!(" {} works hardest, at {:.0} %{combination}.", capitalized(&work.what.to_string()), 100.0 * work.ratio)
+/// The header and what it goes over, as a message of this id.
+fn over(sized: &SizedHeader, id: &'static str) -> Phrase {
+    Phrase::plain(id).with("header", sized.evaluation.header.name()).with("clear", distance(sized.problem.clear))
+}
+
+fn said(work: &Work) -> Phrase {
+    let (what, at) = (work.what.phrase(), percent(work.ratio));
+    if work.combination.is_empty() {
+        return say!("verdict-hardest", what, at);
+    }
+    say!("verdict-hardest-under", what, at, combination = combination_phrase(work.combination))
 }
 
 /// Why the kings do not hold, in a sentence; `None` where they do.
-fn kings_that_fail(plan: &OpeningPlan) -> Option<String> {
-    let failing = End::BOTH.into_iter().find(|end| !plan.kings.at(*end).hold())?;
-    let kings = plan.kings.at(failing);
+fn kings_that_fail(plan: &OpeningPlan) -> Option<Phrase> {
+    let end = End::BOTH.into_iter().find(|end| !plan.kings.at(*end).hold())?;
+    let kings = plan.kings.at(end);
     let framed = kings.framed().unwrap_or(0);
-    let end = failing.word();
+    let (check, ratio) = kings.hardest().unwrap_or((KingCheck::Together, f64::INFINITY));
+    let (what, at) = (check.phrase(), percent(ratio));
     Some(match kings.needed() {
-        KingsAsked::NoneHolds { tried } if kings.decided.is_none() => {
-            let (what, ratio) = kings.hardest().unwrap_or(("kings", f64::INFINITY));
-            format!("No number of kings up to {tried} holds the wind: {what} at {:.0} %.", 100.0 * ratio)
-        }
-        KingsAsked::Count(needed) => {
-            format!("{framed} kings at the {end} end, {needed} needed{}.", asked_by(plan, failing))
-        }
-        KingsAsked::NoneHolds { .. } | KingsAsked::NoNumber => {
-            let (what, ratio) = kings.hardest().unwrap_or(("kings", f64::INFINITY));
-            format!("{framed} kings at the {end} end: {what} at {:.0} %.", 100.0 * ratio)
-        }
+        KingsAsked::NoneHolds { tried } if kings.decided.is_none() => say!("kings-none-holds", tried, what, at),
+        KingsAsked::Count(needed) if asked_by_wind(plan, end) => say!("kings-needed-in-wind", framed, end, needed),
+        KingsAsked::Count(needed) => say!("kings-needed-by-table", framed, end, needed),
+        KingsAsked::NoneHolds { .. } | KingsAsked::NoNumber => say!("kings-fail", framed, end, what, at),
     })
 }
 
-fn asked_by(plan: &OpeningPlan, end: End) -> &'static str {
+fn asked_by_wind(plan: &OpeningPlan, end: End) -> bool {
     let kings = plan.kings.at(end);
-    let by_wind = kings.reasons.iter().any(|reason| reason.by == KingsBy::Wind && reason.asks == kings.needed());
-    if by_wind { " in this wind" } else { " by the code's table" }
+    kings.reasons.iter().any(|reason| reason.by == KingsBy::Wind && reason.asks == kings.needed())
 }
 
-fn by_the_table(sized: &SizedHeader, name: &str, clear: &str) -> String {
-    let span = sized.code_span.map_or_else(String::new, |span| span.written(LengthStyle::FeetInches));
-    let why = sized.evaluation.failures().join("; ");
-    format!("{name} over {clear}. The code's table takes it to {span}; by calculation: {why}.")
+fn by_the_table(sized: &SizedHeader) -> Phrase {
+    let span = sized.code_span.unwrap_or(Length::ZERO);
+    over(sized, "verdict-by-the-table").with("span", distance(span)).with("why", why(sized))
+}
+
+fn why(sized: &SizedHeader) -> Argument {
+    Argument::Phrases(sized.evaluation.failures(), Joined::Semicolons)
 }
 
 /// Why it does not carry. A count that somebody decided is blamed where that is why; else what would help is offered.
-fn fails(sized: &SizedHeader, name: &str, clear: &str) -> String {
+fn fails(sized: &SizedHeader) -> Phrase {
     let evaluation = &sized.evaluation;
-    let why = evaluation.failures().join("; ");
     let header_fails = evaluation.checks.iter().any(|check| !check.passes());
     let decided = End::BOTH.into_iter().any(|end| sized.problem.conventions.fixed_jacks.at(end).is_some());
-    let start = match (sized.chosen, sized.school, header_fails) {
-        (_, _, false) if decided => "With the jacks that somebody decided: ",
-        (false, School::Calculation, true) => "Nothing in stock carries; nearest is ",
-        (false, School::Calculation, false) => "Not for want of a header: ",
-        (false, School::ShopRule, _) => "By the shop's rule ",
-        _ => "",
+    let id = match (sized.chosen, sized.school, header_fails) {
+        (_, _, false) if decided => "fails-by-decided-jacks",
+        (false, School::Calculation, true) => "fails-nearest",
+        (false, School::Calculation, false) => "fails-not-for-want-of-a-header",
+        (false, School::ShopRule, _) => "fails-by-shop-rule",
+        _ => "fails",
     };
-    let help = what_would_help(sized).map_or_else(String::new, |help| format!(" {help}"));
-    format!("{start}{name} over {clear}: {why}.{help}")
+    let fails = over(sized, id).with("why", why(sized));
+    Phrase::several([Some(fails), what_would_help(sized)].into_iter().flatten().collect(), Joined::Sentences)
 }
 
 /// What would help where jacks are what is missing.
-fn what_would_help(sized: &SizedHeader) -> Option<String> {
+fn what_would_help(sized: &SizedHeader) -> Option<Phrase> {
     let evaluation = &sized.evaluation;
-    let short = End::BOTH.into_iter().find(|end| {
+    let end = End::BOTH.into_iter().find(|end| {
         let pack = evaluation.packs.at(*end);
         pack.needed.is_none_or(|needed| *evaluation.jacks.at(*end) < needed)
     })?;
-    let pack = evaluation.packs.at(short);
+    let pack = evaluation.packs.at(end);
     let hardest = pack.reasons.iter().max_by(|a, b| a.ratio.total_cmp(&b.ratio))?;
-    let more = pack.needed.map(|needed| {
-        let more = needed - *evaluation.jacks.at(short);
-        format!("{more} jack{} more at the {} end", if more == 1 { "" } else { "s" }, short.word())
-    });
+    let more = pack.needed.map(|needed| say!("help-more-jacks", more = needed - *evaluation.jacks.at(end), end));
     let other = match hardest.reason {
         JackReason::SolePlate => harder_plate(&sized.problem),
-        JackReason::HeaderBearing => Some("a wider header".into()),
-        JackReason::Eccentric => Some("the header in the middle of the wall, or filled to both faces".into()),
-        JackReason::Column | JackReason::EndGrain => Some("studs of another grade or depth".into()),
-        JackReason::FlatNailer => Some("no flat nailer".into()),
+        JackReason::HeaderBearing => Some(say!("help-wider-header")),
+        JackReason::Eccentric => Some(say!("help-header-centered-or-filled")),
+        JackReason::Column | JackReason::EndGrain => Some(say!("help-other-studs")),
+        JackReason::FlatNailer => Some(say!("help-no-flat-nailer")),
         JackReason::CodeTable | JackReason::ShopRule => None,
     };
-    let ways: Vec<String> = [more, other].into_iter().flatten().collect();
-    (!ways.is_empty()).then(|| format!("{} would help.", capitalized(&ways.join(", or "))))
+    let ways: Vec<Phrase> = [more, other].into_iter().flatten().collect();
+    (!ways.is_empty()).then(|| say!("would-help", ways = Argument::Phrases(ways, Joined::Commas)))
 }
 
 /// A plate of the species that bears the most, where that is more than the one that is there.
-fn harder_plate(problem: &OpeningProblem) -> Option<String> {
+fn harder_plate(problem: &OpeningProblem) -> Option<Phrase> {
     let size = SawnSize::two_by(problem.jack.depth);
-    let bearing =
-        |species: Species| design_values::sawn(species, Grade::Number2, size).map(|values| values.bearing.to_psi());
+    let bearing = |species: Species| design_values::sawn(species, Grade::Number2, size).map(|values| values.bearing);
     let all = Species::ALL.into_iter().filter_map(|species| Some((species, bearing(species)?)));
-    let (species, psi) = all.max_by(|a, b| a.1.total_cmp(&b.1))?;
-    (problem.plate_bearing.to_psi() < psi).then(|| format!("a plate of {}, {psi:.0} psi", species.name()))
-}
-
-pub(super) fn capitalized(word: &str) -> String {
-    let mut characters = word.chars();
-    characters.next().map_or(String::new(), |first| first.to_uppercase().chain(characters).collect())
+    let (species, bears) = all.max_by(|a, b| a.1.to_psi().total_cmp(&b.1.to_psi()))?;
+    let harder = problem.plate_bearing.to_psi() < bears.to_psi();
+    harder.then(|| say!("help-harder-plate", species = species.name(), bears))
 }

@@ -7,6 +7,8 @@ use crate::sizing::jacks::shop_rule;
 use crate::sizing::kings::code_table::TALLEST;
 use crate::sizing::kings::{KingTable, KingWind, king_ratios, kings_by_code, kings_by_wind};
 use crate::working::{Pen, Silent};
+use crate::say;
+use crate::speech::Phrase;
 
 /// Kings at an end.
 #[derive(Clone, Debug, PartialEq)]
@@ -76,14 +78,14 @@ pub enum KingsBy {
 
 impl KingsBy {
     /// In words.
-    pub const fn name(self) -> &'static str {
+    pub fn phrase(self) -> Phrase {
         match self {
-            Self::Wind => "wind on the wall",
-            Self::Table(table) => table.name(),
-            Self::ShopRule => "shop rule",
-            Self::NothingCarried => "wall that carries nothing",
-            Self::InsideWall => "inside wall, no wind on it",
-            Self::NothingCut => "nothing is cut",
+            Self::Wind => say!("kings-by-wind"),
+            Self::Table(table) => table.phrase(),
+            Self::ShopRule => say!("kings-by-shop-rule"),
+            Self::NothingCarried => say!("kings-by-nothing-carried"),
+            Self::InsideWall => say!("kings-by-inside-wall"),
+            Self::NothingCut => say!("kings-by-nothing-cut"),
         }
     }
 }
@@ -138,11 +140,37 @@ impl KingCount {
     }
 
     /// The hardest that the framed kings work, and at what.
-    pub fn hardest(&self) -> Option<(&'static str, f64)> {
-        const CHECKS: [&str; 4] =
-            ["bending of the kings", "shear of the kings", "deflection of the kings", "kings bent and pressed"];
-        let works = CHECKS.into_iter().zip(self.works?);
+    pub fn hardest(&self) -> Option<(KingCheck, f64)> {
+        let works = KingCheck::ALL.into_iter().zip(self.works?);
         works.max_by(|a, b| a.1.total_cmp(&b.1))
+    }
+}
+
+/// What kings are checked for in wind.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub enum KingCheck {
+    /// Bent by the wind.
+    Bending,
+    /// Sheared at the plates.
+    Shear,
+    /// How far they give.
+    Deflection,
+    /// Bent by the wind and pressed from above.
+    Together,
+}
+
+impl KingCheck {
+    /// In the order they are worked out.
+    pub const ALL: [Self; 4] = [Self::Bending, Self::Shear, Self::Deflection, Self::Together];
+
+    /// What it is called.
+    pub fn phrase(self) -> Phrase {
+        match self {
+            Self::Bending => say!("king-check-bending"),
+            Self::Shear => say!("king-check-shear"),
+            Self::Deflection => say!("king-check-deflection"),
+            Self::Together => say!("king-check-together"),
+        }
     }
 }
 

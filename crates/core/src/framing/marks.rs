@@ -3,7 +3,9 @@
 use super::member::{Member, PlatesMarked, Role};
 use crate::job::wall_frame::along;
 use crate::job::{OpeningId, WallFrame};
-use crate::measure::{Length, LengthStyle};
+use crate::measure::Length;
+use crate::say;
+use crate::speech::Phrase;
 
 /// The letter that is written on the plate.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Hash)]
@@ -92,25 +94,29 @@ pub fn marks(members: &[Member], frame: &WallFrame) -> Vec<Mark> {
 }
 
 /// What is written on the plates of a wall and what it means, in the order of the marks.
-pub fn legend(members: &[Member], marks: &[Mark]) -> Vec<(String, String)> {
+pub fn legend(members: &[Member], marks: &[Mark]) -> Vec<(String, Phrase)> {
     let meaning = |kind: MarkKind| match kind {
-        MarkKind::Stud => "stud",
-        MarkKind::King => "king",
-        MarkKind::Jack => "jack",
-        MarkKind::Cripple => "cripple",
-        MarkKind::PointLoad => "post or stud under a load",
-        MarkKind::Partition => "channel of a crossing wall",
+        MarkKind::Stud => say!("mark-stud"),
+        MarkKind::King => say!("mark-king"),
+        MarkKind::Jack => say!("mark-jack"),
+        MarkKind::Cripple => say!("mark-cripple"),
+        MarkKind::PointLoad => say!("mark-point-load"),
+        MarkKind::Partition => say!("mark-partition"),
     };
     let jacks = jack_lengths(members);
-    let mut lines: Vec<(MarkKind, String, String)> = Vec::new();
+    let mut lines: Vec<(MarkKind, String, Phrase)> = Vec::new();
     for mark in marks {
         let label = mark.label();
         if lines.iter().any(|(_, known, _)| *known == label) {
             continue;
         }
         let length = mark.number.and_then(|number| jacks.get(usize::from(number) - 1));
-        let length = length.map_or_else(String::new, |cut| format!(" {}", cut.written(LengthStyle::Inches)));
-        lines.push((mark.kind, label, format!("{}{length}", meaning(mark.kind))));
+        let what = meaning(mark.kind);
+        let meaning = match length {
+            Some(length) => say!("mark-of-length", what, length),
+            None => what,
+        };
+        lines.push((mark.kind, label, meaning));
     }
     lines.sort_by(|a, b| (a.0, &a.1).cmp(&(b.0, &b.1)));
     lines.into_iter().map(|(_, label, meaning)| (label, meaning)).collect()

@@ -4,6 +4,8 @@ use std::sync::Arc;
 
 use crate::job::OpeningId;
 use crate::measure::Length;
+use crate::say;
+use crate::speech::Phrase;
 
 /// Which plates carry a mark. Both are marked at once, lying together; what stands on one only is marked on that one.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Hash)]
@@ -161,13 +163,51 @@ pub struct Member {
     pub bevel: Option<Bevel>,
     /// How many lie behind one another, as header plies do.
     pub plies: u8,
-    /// What it is cut from, such as `2x4 SPF Stud`.
-    pub stock: Arc<str>,
+    /// What it is cut from.
+    pub stock: Stock,
+}
+
+/// What a piece is cut from.
+#[derive(Clone, Debug, PartialEq, Eq)]
+pub struct Stock {
+    /// Size, species and grade: `2x4 SPF Stud`.
+    pub wood: Arc<str>,
+    /// What has to be minded with it.
+    pub minded: Minded,
+}
+
+/// What has to be minded with a piece.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub enum Minded {
+    /// Nothing.
+    Nothing,
+    /// It lies with its TOP stamp up.
+    TopUp,
+    /// It is treated, as it lies on concrete.
+    Treated,
+}
+
+impl<T: Into<Arc<str>>> From<T> for Stock {
+    fn from(wood: T) -> Self {
+        Self { wood: wood.into(), minded: Minded::Nothing }
+    }
+}
+
+impl Stock {
+    /// As it is called on a cut list.
+    pub fn phrase(&self) -> Phrase {
+        let wood = &*self.wood;
+        match self.minded {
+            Minded::Nothing => Phrase::verbatim(wood),
+            Minded::TopUp => say!("stock-top-up", wood = wood),
+            Minded::Treated => say!("stock-treated", wood = wood),
+        }
+    }
 }
 
 impl Member {
     /// A square piece: an upright is cut to its height, anything else to its width.
-    pub fn new(role: Role, opening: Option<OpeningId>, rect: Rect, stock: impl Into<Arc<str>>) -> Self {
+    pub fn new(role: Role, opening: Option<OpeningId>, rect: Rect, stock: impl Into<Stock>) -> Self {
         let cut = if role.stands() { rect.height } else { rect.width };
         Self {
             role,
@@ -234,30 +274,30 @@ impl Role {
     }
 
     /// The name on a cut list.
-    pub const fn name(self) -> &'static str {
+    pub fn phrase(self) -> Phrase {
         match self {
-            Self::SolePlate => "sole plate",
-            Self::SolePlateCutLast => "sole plate, cut out last",
-            Self::TopPlate => "top plate",
-            Self::SecondTopPlate => "second top plate",
-            Self::Stud => "stud",
-            Self::CornerStud => "corner stud",
-            Self::PartitionStud => "partition stud",
-            Self::PartitionBacker => "partition backer, flat",
-            Self::LadderBlock => "ladder block, flat",
-            Self::Blocking => "blocking",
-            Self::PointLoadStud => "stud under point load",
-            Self::King => "king",
-            Self::Jack => "jack",
-            Self::HeaderPost => "post under header",
-            Self::Header => "header",
-            Self::Nailer => "flat nailer",
-            Self::HeadPacking => "head packing",
-            Self::FlatHead => "flat head",
-            Self::Sill => "sill",
-            Self::CrippleAbove => "cripple above",
-            Self::CrippleBelow => "cripple below",
-            Self::BayFiller => "filler beside the opening",
+            Self::SolePlate => say!("role-sole-plate"),
+            Self::SolePlateCutLast => say!("role-sole-plate-cut-last"),
+            Self::TopPlate => say!("role-top-plate"),
+            Self::SecondTopPlate => say!("role-second-top-plate"),
+            Self::Stud => say!("role-stud"),
+            Self::CornerStud => say!("role-corner-stud"),
+            Self::PartitionStud => say!("role-partition-stud"),
+            Self::PartitionBacker => say!("role-partition-backer"),
+            Self::LadderBlock => say!("role-ladder-block"),
+            Self::Blocking => say!("role-blocking"),
+            Self::PointLoadStud => say!("role-point-load-stud"),
+            Self::King => say!("role-king"),
+            Self::Jack => say!("role-jack"),
+            Self::HeaderPost => say!("role-header-post"),
+            Self::Header => say!("role-header"),
+            Self::Nailer => say!("role-nailer"),
+            Self::HeadPacking => say!("role-head-packing"),
+            Self::FlatHead => say!("role-flat-head"),
+            Self::Sill => say!("role-sill"),
+            Self::CrippleAbove => say!("role-cripple-above"),
+            Self::CrippleBelow => say!("role-cripple-below"),
+            Self::BayFiller => say!("role-bay-filler"),
         }
     }
 }

@@ -5,7 +5,6 @@ pub mod below;
 pub mod changes;
 pub mod corner;
 pub mod field_studs;
-pub mod finding;
 #[cfg(test)]
 mod fixture;
 pub mod hole;
@@ -28,10 +27,9 @@ pub mod snap;
 pub mod stack;
 pub mod stud_bay;
 pub mod wall_plan;
-pub mod words;
+pub mod why_so_many;
 
 pub use field_studs::FieldLoad;
-pub use finding::{Finding, Severity};
 pub use king_count::{KingCount, KingReason, KingsAsked, KingsBy};
 pub use marks::{Mark, MarkKind};
 pub use member::{Member, PlatesMarked, Rect, Role};

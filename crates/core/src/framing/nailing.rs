@@ -15,26 +15,43 @@ use super::opening_plan::OpeningPlan;
 use crate::job::{PlateLap, Wall};
 use crate::lumber::{HeaderBoard, HeaderSpec};
 use crate::measure::{End, Length};
+use crate::say;
+use crate::speech::Phrase;
 
 /// How one joint is nailed.
-#[derive(Clone, Debug, PartialEq, Eq)]
+#[derive(Clone, Debug, PartialEq)]
 pub struct Nailing {
     /// What is joined.
-    pub joint: &'static str,
+    pub joint: Phrase,
     /// The nails, how many or how far apart, and how they are driven.
-    pub nails: String,
+    pub nails: Phrase,
     /// Where it comes from.
-    pub source: &'static str,
+    pub source: Phrase,
 }
 
-const TABLE: &str = "IRC 2021 Table R602.3(1), from memory";
-const PRACTICE: &str = "common practice, no source";
-const MAKER: &str = "the maker's sheet decides";
+/// Where a line of nailing comes from.
+#[derive(Clone, Copy)]
+enum Source {
+    Table,
+    Practice,
+    Maker,
+}
+
 /// Engineered plies up to this depth take two rows.
 const TWO_ROWS: Length = Length::inches(12);
 
-fn nailing(joint: &'static str, nails: impl Into<String>, source: &'static str) -> Nailing {
-    Nailing { joint, nails: nails.into(), source }
+fn nailing(joint: Phrase, nails: Phrase, source: Source) -> Nailing {
+    let source = match source {
+        Source::Table => say!("source-from-memory", table = "IRC 2021 Table R602.3(1)"),
+        Source::Practice => say!("source-practice"),
+        Source::Maker => say!("source-maker"),
+    };
+    Nailing { joint, nails, source }
+}
+
+/// Studs side by side.
+fn uprights() -> Phrase {
+    say!("nails-uprights", common = Length::inches(24), closer = Length::inches(16))
 }
 
 /// The nailing of an opening's packs and of what lies over and under it.
@@ -45,68 +62,68 @@ pub fn opening_nailing(plan: &OpeningPlan, members: &[Member]) -> Vec<Nailing> {
     let kings = most(OpeningPlan::kings_framed);
     let mut lines: Vec<Nailing> = plan.header().and_then(plies).into_iter().collect();
     if has(Role::Header) {
-        lines.push(nailing("king to the end of the header", "3-16d common or 4-16d box, through the king", TABLE));
+        lines.push(nailing(say!("joint-king-header"), say!("nails-through-king"), Source::Table));
     }
     if has(Role::FlatHead) {
-        lines.push(nailing("king or stud to the end of the flat head", "2-16d common, through the upright", PRACTICE));
+        lines.push(nailing(say!("joint-king-flat-head"), say!("nails-through-upright"), Source::Practice));
     }
     if 0 < jacks {
-        lines.push(nailing("jack to king", "10d box, two rows staggered, 12 in. apart; one near each end", PRACTICE));
+        lines.push(nailing(say!("joint-jack-king"), say!("nails-two-rows", apart = Length::inches(12)), Source::Practice));
     }
     if 1 < jacks {
-        lines.push(nailing("jack to jack", "16d common 24 in. apart or 10d box 16 in. apart", TABLE));
+        lines.push(nailing(say!("joint-jack-jack"), uprights(), Source::Table));
     }
     if 1 < kings {
-        lines.push(nailing("king to king", "16d common 24 in. apart or 10d box 16 in. apart", TABLE));
+        lines.push(nailing(say!("joint-king-king"), uprights(), Source::Table));
     }
     if 0 < kings {
-        lines.push(stud_to_plate("king to sole plate and top plate"));
+        lines.push(stud_to_plate(say!("joint-king-plates")));
     }
     if has(Role::Nailer) {
-        lines.push(nailing("flat nailer to the header", "10d box, staggered, 16 in. apart", PRACTICE));
+        lines.push(nailing(say!("joint-nailer-header"), say!("nails-staggered", apart = Length::inches(16)), Source::Practice));
     }
     if has(Role::HeadPacking) {
-        lines.push(nailing("head piece to the jacks", "2-16d common each end, through the jack", PRACTICE));
+        lines.push(nailing(say!("joint-head-piece-jacks"), say!("nails-through-jack"), Source::Practice));
     }
     if has(Role::Sill) {
-        lines.push(nailing("sill to the jacks", "2-16d common each end, through the jack", PRACTICE));
+        lines.push(nailing(say!("joint-sill-jacks"), say!("nails-through-jack"), Source::Practice));
     }
     if has(Role::CrippleBelow) || has(Role::CrippleAbove) {
-        lines.push(stud_to_plate("cripple to plate, sill or head"));
+        lines.push(stud_to_plate(say!("joint-cripple")));
     }
     lines
 }
 
 /// What a built-up header's plies are fastened with to act as one, in words.
-pub fn plies_to_act_as_one(header: HeaderSpec) -> String {
-    plies(header).map_or_else(|| "one piece".to_owned(), |line| line.nails)
+pub fn plies_to_act_as_one(header: HeaderSpec) -> Phrase {
+    plies(header).map_or_else(|| say!("nails-one-piece"), |line| line.nails)
 }
 
 /// How a built-up header's plies are fastened to act as one; nothing for one piece.
 fn plies(header: HeaderSpec) -> Option<Nailing> {
-    let joint = "plies of the header";
+    let joint = say!("joint-plies");
     match (header.board, header.plies) {
         (_, 0 | 1) => None,
         (HeaderBoard::Sawn { .. }, 2) => {
-            Some(nailing(joint, "16d common 16 in. apart or 16d box 12 in. apart, along each edge", TABLE))
+            Some(nailing(joint, say!("nails-two-plies", common = Length::inches(16), closer = Length::inches(12)), Source::Table))
         }
         (HeaderBoard::Sawn { .. }, _) => {
-            Some(nailing(joint, "16d common 16 in. apart along each edge, from both sides, ply by ply", TABLE))
+            Some(nailing(joint, say!("nails-more-plies", common = Length::inches(16)), Source::Table))
         }
         (board, plies) => {
-            let rows = if board.depth() <= TWO_ROWS { "2 rows" } else { "3 rows" };
+            let rows = if board.depth() <= TWO_ROWS { 2_u8 } else { 3 };
             let nails = match plies {
-                2 => format!("{rows} of 16d at 12 in."),
-                3 => format!("{rows} of 16d at 12 in., from both sides"),
-                _ => "bolts or structural screws through all plies".into(),
+                2 => say!("nails-engineered", rows, apart = Length::inches(12)),
+                3 => say!("nails-engineered-both-sides", rows, apart = Length::inches(12)),
+                _ => say!("nails-bolted-plies"),
             };
-            Some(nailing(joint, nails, MAKER))
+            Some(nailing(joint, nails, Source::Maker))
         }
     }
 }
 
-fn stud_to_plate(joint: &'static str) -> Nailing {
-    nailing(joint, "2-16d common or 3-16d box through the plate, or 4-8d common toenailed", TABLE)
+fn stud_to_plate(joint: Phrase) -> Nailing {
+    nailing(joint, say!("nails-stud-plate"), Source::Table)
 }
 
 /// The nailing of a wall's plates, laps and studs.
@@ -114,35 +131,34 @@ pub fn wall_nailing(wall: &Wall, members: &[Member]) -> Vec<Nailing> {
     let has = |role: Role| members.iter().any(|member| member.role == role);
     let options = &wall.frame.framing;
     let mut lines = vec![
-        stud_to_plate("stud to sole plate and top plate"),
-        nailing("second top plate to top plate", "16d common 16 in. apart or 10d box 12 in. apart", TABLE),
+        stud_to_plate(say!("joint-stud-plates")),
+        nailing(say!("joint-top-plates"), say!("nails-plate-plate", common = Length::inches(16), closer = Length::inches(12)), Source::Table),
     ];
     let pieces = |role: Role| members.iter().filter(|member| member.role == role).count();
     if 1 < pieces(Role::TopPlate) || 1 < pieces(Role::SecondTopPlate) {
         lines.push(nailing(
-            "top plates at a break",
-            "8-16d common or 12-16d box each side of the break, over a lap of 24 in. or more; up to twelve each side is local \
-             practice",
-            TABLE,
+            say!("joint-top-plate-break"),
+            say!("nails-plate-break", lap = Length::inches(24)),
+            Source::Table,
         ));
     }
     let laps = End::BOTH.into_iter().any(|end| *options.laps.at(end) != PlateLap::Flush);
     if laps || options.partitions.iter().any(|partition| partition.laps_in) {
-        lines.push(nailing("top plates lapped at corners and crossing walls", "2-16d common or 3-10d box", TABLE));
+        lines.push(nailing(say!("joint-laps"), say!("nails-plate-laps"), Source::Table));
     }
     lines.push(match options.bolts {
-        Some(_) => nailing("sole plate to concrete", "the anchor bolts marked, each with its washer and nut", PRACTICE),
-        None => nailing("sole plate to joists or blocking", "16d common 16 in. apart or 16d box 12 in. apart", TABLE),
+        Some(_) => nailing(say!("joint-sole-concrete"), say!("nails-bolts"), Source::Practice),
+        None => nailing(say!("joint-sole-joists"), say!("nails-sole-joists", common = Length::inches(16), closer = Length::inches(12)), Source::Table),
     });
     if has(Role::CornerStud) || has(Role::PartitionStud) {
         lines.push(nailing(
-            "studs of corners and channels to one another",
-            "16d common 24 in. apart or 10d box 16 in. apart",
-            TABLE,
+            say!("joint-corners"),
+            uprights(),
+            Source::Table,
         ));
     }
     if has(Role::Blocking) || has(Role::LadderBlock) {
-        lines.push(nailing("blocking to studs", "2-16d common each end, or 2-8d toenailed each side", PRACTICE));
+        lines.push(nailing(say!("joint-blocking"), say!("nails-blocking"), Source::Practice));
     }
     lines
 }
@@ -165,10 +181,10 @@ mod tests {
     #[test]
     fn plies_are_fastened_by_their_thickness_and_number() {
         assert_eq!(plies(sawn(1)), None);
-        assert!(plies(sawn(2)).is_some_and(|line| line.source == TABLE && line.nails.contains("along each edge")));
-        assert!(plies(sawn(3)).is_some_and(|line| line.nails.contains("both sides")));
-        assert!(plies(engineered(12, 2)).is_some_and(|line| line.source == MAKER && line.nails.starts_with("2 rows")));
-        assert!(plies(engineered(14, 3)).is_some_and(|line| line.nails.starts_with("3 rows")));
-        assert!(plies(engineered(14, 4)).is_some_and(|line| line.nails.contains("bolts")));
+        assert!(plies(sawn(2)).is_some_and(|line| line.nails.id == "nails-two-plies"));
+        assert!(plies(sawn(3)).is_some_and(|line| line.nails.id == "nails-more-plies"));
+        assert!(plies(engineered(12, 2)).is_some_and(|line| line.nails.to_string().contains("rows: 2")));
+        assert!(plies(engineered(14, 3)).is_some_and(|line| line.nails.to_string().contains("rows: 3")));
+        assert!(plies(engineered(14, 4)).is_some_and(|line| line.nails.id == "nails-bolted-plies"));
     }
 }

@@ -1,5 +1,6 @@
 //! One opening, planned: what bridges it, its studs, its heights, and the verdict.
 
+use crate::measure::{Force, Money};
 use super::king_count::KingCount;
 use super::plates::Stretch;
 use super::stack::Stack;
@@ -17,6 +18,8 @@ use crate::sizing::limits::OutsideLimits;
 use crate::sizing::problem::OpeningProblem;
 use crate::sizing::schools::{Opinion, School};
 use crate::sizing::verdict::Verdict;
+use crate::say;
+use crate::speech::Phrase;
 
 /// What was found for the opening.
 #[derive(Clone, Debug, PartialEq)]
@@ -131,7 +134,16 @@ pub struct OpeningPlan {
     /// The verdict.
     pub verdict: Verdict,
     /// The verdict with its reason, in a sentence.
-    pub sentence: String,
+    pub sentence: Phrase,
+}
+
+/// What a candidate weighs and costs, cut to its length.
+#[derive(Clone, Copy, Debug, PartialEq)]
+pub struct CandidateCut {
+    /// Its weight.
+    pub weight: Force,
+    /// Its price; `None` where nobody gave one.
+    pub price: Option<Money>,
 }
 
 impl OpeningPlan {
@@ -174,14 +186,30 @@ impl OpeningPlan {
     }
 
     /// The verdict as it is shown; where something has only to be said, that is asked and nobody sent to an engineer.
-    pub fn verdict_words(&self) -> &'static str {
+    pub fn verdict_phrase(&self) -> Phrase {
         match &self.outcome {
             OpeningOutcome::Outside(OutsideLimits::NotSaid { asked }) => {
-                asked.first().map_or(self.verdict.words(), |asked| asked.words())
+                asked.first().map_or_else(|| self.verdict.phrase(), |asked| asked.words())
             }
-            OpeningOutcome::Outside(OutsideLimits::NotMeant { .. }) => "Say its size",
-            _ => self.verdict.words(),
+            OpeningOutcome::Outside(OutsideLimits::NotMeant { .. }) => say!("asked-size"),
+            _ => self.verdict.phrase(),
         }
+    }
+
+    /// Whether it has numbers: without them there is no count, no cut list and no order of assembly.
+    pub const fn has_numbers(&self) -> bool {
+        match self.outcome {
+            OpeningOutcome::Header(_) | OpeningOutcome::Flat | OpeningOutcome::InBay(_) => true,
+            OpeningOutcome::Outside(_) => false,
+        }
+    }
+
+    /// A candidate cut for this opening: over the rough opening and its own jacks.
+    pub fn cut_of(&self, candidate: &Candidate) -> CandidateCut {
+        let Evaluation { header, jacks, .. } = &candidate.evaluation;
+        let length = self.rough.width + self.stud * i64::from(jacks.left + jacks.right);
+        let price = candidate.price_per_foot.map(|price| Money::cents(price.to_cents() * length.to_feet()));
+        CandidateCut { weight: header.weight(length), price }
     }
 
     /// The header that goes in, if there is one.

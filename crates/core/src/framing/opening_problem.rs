@@ -19,6 +19,7 @@ use crate::lumber::factors::bearing_area::PlateEnd;
 use crate::lumber::factors::wet_service::Service;
 use crate::lumber::{Grade, SawnSize, design_values};
 use crate::measure::{End, Ends, Force, Length, LineLoad, Pressure, Stress};
+use crate::say;
 use crate::sizing::jacks::shop_rule;
 use crate::sizing::limits::{OutsideLimits, TALLEST_WALL};
 use crate::sizing::problem::{
@@ -74,11 +75,11 @@ pub fn wall_over_head<P: Pen>(pen: &mut P, rules: &Rules<'_>, wall: &Wall, desig
     let hole = hole(design, rules.settings);
     let above = too_far_below_plates(wall, design, hole)?;
     let load = pen.given("wall", WALL_WEIGHT.to_psf()) * pen.given("its height over the head", above.to_feet());
-    let load = pen.step("wall over the head", "D", Unit::PoundsPerFoot, Clause::PRACTICE, load);
+    let load = pen.step("load-wall-over-the-head", "D", Unit::PoundsPerFoot, Clause::PRACTICE, load);
     let load = LineLoad::plf(load.value());
     let half = hole.size.width.half();
     Some(LoadLine {
-        source: "wall over the head",
+        source: "load-wall-over-the-head",
         kind: LoadKind::Dead,
         area: Some((WALL_WEIGHT, above)),
         at_start: load,
@@ -121,17 +122,17 @@ pub fn limit_of(rules: &Rules<'_>, wall: &Wall, opening: &Opening, rough_width: 
         SpecialCase::Ordinary | SpecialCase::UnknownGrade => None,
         special => Some(OutsideLimits::Special { special }),
     };
-    let meant = bounds::unit_size(design).err().map(|error| OutsideLimits::NotMeant { said: error.to_string() });
+    let meant = bounds::unit_size(design).err().map(|error| OutsideLimits::NotMeant { said: Box::new(error.phrase()) });
     let carried = match &wall.carries {
         WallCarries::Nothing => None,
         WallCarries::Framing(carried) => limits_of(carried),
     };
     let carried = carried.map(|limit| match limit {
-        CarriedLimit::Snow(SnowTrouble::Ice) => OutsideLimits::Snow { what: "Ice at the eave" },
+        CarriedLimit::Snow(SnowTrouble::Ice) => OutsideLimits::Snow { what: say!("snow-ice") },
         CarriedLimit::Snow(SnowTrouble::UnbalancedHipOrValley) => {
-            OutsideLimits::Snow { what: "Snow blown to one side of a hip, valley or curved roof" }
+            OutsideLimits::Snow { what: say!("snow-unbalanced") }
         }
-        CarriedLimit::Snow(_) => OutsideLimits::Snow { what: "Snow drifting or sliding from a higher roof" },
+        CarriedLimit::Snow(_) => OutsideLimits::Snow { what: say!("snow-drift") },
         CarriedLimit::TooManyStoreys => OutsideLimits::TooManyStoreys,
         CarriedLimit::RidgeBoardTooFlat => OutsideLimits::RidgeBoardTooFlat,
         CarriedLimit::Brick => OutsideLimits::Brick,

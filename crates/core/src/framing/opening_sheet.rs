@@ -4,16 +4,18 @@
 use super::king_count::{KingPlace, king_wind};
 use super::opening_plan::{Ground, OpeningOutcome, OpeningPlan, SizedHeader};
 use super::opening_problem::wall_over_head;
+use crate::speech::{Argument, Phrase, distance, number};
 use crate::job::{HeaderPlace, KingWindBasis, Rules, Wall};
 use crate::loads::{Answer, SnowBasis, Standing, TakeDown, WallCarries, take_down_working};
 use crate::lumber::factors::wet_service::Service;
 use crate::lumber::{SawnSize, design_values};
-use crate::measure::{End, Length, LengthStyle};
+use crate::measure::{End, Unit};
 use crate::sizing::kings::wind::king_checks;
-use crate::sizing::limits::{OutsideLimits, WHERE_THE_METHOD_ENDS};
+use crate::sizing::limits::{OutsideLimits, where_the_method_ends};
 use crate::sizing::problem::{HeaderFace, JackSeat, TopEdgeWidth};
 use crate::sizing::sheet::{SheetPart, calculation_sheet};
 use crate::working::{Entry, Ink};
+use crate::say;
 
 /// The whole sheet of a planned opening.
 ///
@@ -25,7 +27,7 @@ pub fn opening_sheet(
     ground: &Ground,
     plan: &OpeningPlan,
 ) -> Result<Vec<SheetPart>, OutsideLimits> {
-    let mut parts = vec![notes("what is given", given(rules, wall, plan))];
+    let mut parts = vec![notes(say!("title-given"), given(rules, wall, plan))];
     let entries = match &wall.carries {
         WallCarries::Framing(carried) => take_down_working(carried, &rules.settings.site, wall.frame.length),
         WallCarries::Nothing => {
@@ -35,9 +37,9 @@ pub fn opening_sheet(
         }
     };
     if !entries.is_empty() {
-        parts.push(SheetPart { title: "what comes down on the wall".into(), entries });
+        parts.push(SheetPart { title: say!("title-take-down"), entries });
     }
-    parts.push(notes("what was said and what was not", said(rules)));
+    parts.push(notes(say!("title-said"), said(rules)));
     match &plan.outcome {
         OpeningOutcome::Outside(limit) => return Err(limit.clone()),
         OpeningOutcome::InBay(_) => {}
@@ -45,86 +47,82 @@ pub fn opening_sheet(
         OpeningOutcome::Header(sized) => {
             parts.extend(calculation_sheet(&sized.problem, &sized.evaluation)?);
             parts.extend(kings_part(rules, wall, &ground.down, plan));
-            parts.push(notes("the three schools", schools(sized)));
-            parts.push(notes("what is assumed", assumed(rules, plan, sized)));
+            parts.push(notes(say!("title-schools"), schools(sized)));
+            parts.push(notes(say!("title-assumed"), assumed(rules, plan, sized)));
         }
     }
-    parts.push(notes("where the method ends", WHERE_THE_METHOD_ENDS.map(str::to_owned).to_vec()));
+    parts.push(notes(say!("title-ends"), where_the_method_ends().to_vec()));
     Ok(parts)
 }
 
 /// Where the figures of the place stand, and the questions of the rules.
-fn said(rules: &Rules<'_>) -> Vec<String> {
+fn said(rules: &Rules<'_>) -> Vec<Phrase> {
     let settings = &rules.settings;
-    let standing = |what: &str, standing: Standing| match standing {
-        Standing::Said => format!("{what}: said."),
-        Standing::AssumedBefore => format!("{what}: assumed before anybody was asked; confirm it under Rules."),
-        Standing::NotSaid => format!("{what}: not said, and not used."),
+    let standing = |what: Phrase, standing: Standing| match standing {
+        Standing::Said => say!("standing-said", what),
+        Standing::AssumedBefore => say!("standing-assumed", what),
+        Standing::NotSaid => say!("standing-not-said", what),
     };
-    let answer = |what: &str, answer: Answer| match answer {
-        Answer::Yes => format!("{what}: yes."),
-        Answer::No => format!("{what}: no."),
-        Answer::NotSaid => format!("{what}: nobody answered; taken as no."),
+    let answer = |what: Phrase, answer: Answer| match answer {
+        Answer::Yes => say!("answer-yes", what),
+        Answer::No => say!("answer-no", what),
+        Answer::NotSaid => say!("answer-not-said", what),
     };
     vec![
-        standing("Snow", settings.said.snow),
-        standing("Wind", settings.said.wind),
-        answer("Brittle finish on the walls", settings.brittle_finish),
-        answer("Partially enclosed building", settings.partially_enclosed),
-        answer("On a hill or ridge", settings.on_a_hill),
+        standing(say!("site-snow"), settings.said.snow),
+        standing(say!("site-wind"), settings.said.wind),
+        answer(say!("site-brittle"), settings.brittle_finish),
+        answer(say!("site-enclosed"), settings.partially_enclosed),
+        answer(say!("site-hill"), settings.on_a_hill),
     ]
 }
 
-fn notes(title: &str, lines: Vec<String>) -> SheetPart {
-    SheetPart { title: title.to_owned(), entries: lines.into_iter().map(Entry::Note).collect() }
+fn notes(title: Phrase, lines: Vec<Phrase>) -> SheetPart {
+    SheetPart { title, entries: lines.into_iter().map(Entry::Note).collect() }
 }
 
-fn feet(length: Length) -> String {
-    length.written(LengthStyle::FeetInches)
-}
-
-fn given(rules: &Rules<'_>, wall: &Wall, plan: &OpeningPlan) -> Vec<String> {
+fn given(rules: &Rules<'_>, wall: &Wall, plan: &OpeningPlan) -> Vec<Phrase> {
     let frame = &wall.frame;
     let snow = &rules.settings.site.snow;
     let snow = match snow.basis {
-        SnowBasis::Ground(ground) => format!("ground snow {} psf ({})", ground.to_psf(), snow.edition.name()),
-        SnowBasis::Roof(roof) => format!("roof snow {} psf, the user's own", roof.to_psf()),
+        SnowBasis::Ground(ground) => say!("given-ground-snow", snow = ground, edition = snow.edition.phrase()),
+        SnowBasis::Roof(roof) => say!("given-roof-snow", snow = roof),
     };
     let mut lines = vec![
-        format!(
-            "Opening: {}, rough opening {} wide, {} high, its left face {} from the wall's left end, its sill {} up.",
-            plan.design.kind.word(),
-            feet(plan.rough.width),
-            feet(plan.rough.height),
-            feet(plan.left()),
-            feet(plan.design.sill)
+        say!(
+            "given-opening",
+            kind = plan.design.kind.phrase(),
+            width = distance(plan.rough.width),
+            height = distance(plan.rough.height),
+            left = distance(plan.left()),
+            sill = distance(plan.design.sill),
         ),
-        format!(
-            "Wall \"{}\": {} long, {} high over all plates, studs {} at {}, plates {}.",
-            frame.name,
-            feet(frame.length),
-            feet(frame.height()),
-            frame.stud_stock(),
-            frame.spacing.written(LengthStyle::Inches),
-            frame.plate_species.name()
+        say!(
+            "given-wall",
+            name = &frame.name,
+            length = distance(frame.length),
+            height = distance(frame.height()),
+            studs = frame.stud_stock(),
+            spacing = frame.spacing,
+            plates = frame.plate_species.name(),
         ),
-        format!("Site: {snow}; roof live load {} psf.", rules.settings.site.roof_live.to_psf()),
+        say!("given-site", snow, roof_live = rules.settings.site.roof_live),
     ];
     if let OpeningOutcome::Header(sized) = &plan.outcome {
         let header = sized.evaluation.header;
-        let chosen = if sized.chosen { "chosen by the user" } else { "the governing school's" };
-        lines.push(format!(
-            "Header: {}, {chosen}, cut {}. Design values: {}.",
-            header.name(),
-            feet(plan.header_length()),
-            header.board.values_source()
-        ));
-        let (jacks, kings) = (plan.jacks, plan.kings_framed(End::Left));
-        lines.push(format!(
-            "Jacks: {} left, {} right; kings: {kings} left, {} right.",
-            jacks.left,
-            jacks.right,
-            plan.kings_framed(End::Right)
+        let (cut, values) = (distance(plan.header_length()), header.board.values_source());
+        let header = header.name();
+        lines.push(if sized.chosen {
+            say!("given-header-chosen", header, cut, values)
+        } else {
+            say!("given-header-by-school", header, cut, values)
+        });
+        lines.push(say!(
+            "given-packs",
+            jacks_left = plan.jacks.left,
+            jacks_right = plan.jacks.right,
+            kings_left = plan.kings_framed(End::Left),
+            kings_right = plan.kings_framed(End::Right),
         ));
     }
     lines
@@ -139,75 +137,75 @@ fn kings_part(rules: &Rules<'_>, wall: &Wall, down: &TakeDown, plan: &OpeningPla
     let values = design_values::sawn(stud.species, stud.grade, SawnSize::two_by(stud.depth))?;
     let kings = plan.kings_framed(End::Left).max(1);
     king_checks(&mut ink, &wind, &values, kings);
-    Some(SheetPart { title: format!("{kings} kings at each end, wind"), entries: ink.into_entries() })
+    Some(SheetPart { title: say!("title-kings", kings), entries: ink.into_entries() })
 }
 
-fn schools(sized: &SizedHeader) -> Vec<String> {
+fn schools(sized: &SizedHeader) -> Vec<Phrase> {
     let line = |opinion: &crate::sizing::schools::Opinion| {
-        let header = opinion.header.map_or_else(|| "no header".to_owned(), |header| header.name());
-        let governs = if opinion.school == sized.school { " Governs in this job." } else { "" };
-        format!("By {}: {header}. {}{governs}", opinion.school.name(), opinion.words)
+        let header = opinion.header.map_or_else(|| say!("no-header").into(), |header| Argument::from(header.name()));
+        let (school, words) = (opinion.school.phrase(), opinion.words.clone());
+        if opinion.school == sized.school {
+            say!("by-school-governs", school, header, words)
+        } else {
+            say!("by-school", school, header, words)
+        }
     };
     sized.schools.iter().map(line).collect()
 }
 
 /// Every convention in force, in words.
-fn assumed(rules: &Rules<'_>, plan: &OpeningPlan, sized: &SizedHeader) -> Vec<String> {
+fn assumed(rules: &Rules<'_>, plan: &OpeningPlan, sized: &SizedHeader) -> Vec<Phrase> {
     let conventions = &sized.problem.conventions;
     let settings = &rules.settings;
     let mut lines = vec![
-        settings.margin.words().to_owned(),
-        "Allowable stress design: NDS 2018, ASCE 7 2.4, both from memory. Normal temperature, no incising.".into(),
-        "Spans run between centers of bearing: the clear opening and half of each jack pack.".into(),
-        format!(
-            "Sag under live load up to span/{}, under all load up to span/{}; dead load counts {} times for creep.",
-            conventions.live_deflection_limit, conventions.total_deflection_limit, conventions.creep
+        settings.margin.phrase(),
+        say!("assumed-asd"),
+        say!("assumed-spans"),
+        say!(
+            "assumed-sag",
+            live = number(conventions.live_deflection_limit, Unit::None),
+            total = number(conventions.total_deflection_limit, Unit::None),
+            creep = number(conventions.creep, Unit::None),
         ),
-        "The header's own weight is counted; fillers add no strength.".into(),
-        "Jacks are held by kings and sheathing in the wall's plane.".into(),
+        say!("assumed-own-weight"),
+        say!("assumed-jacks-held"),
     ];
     lines.push(match (plan.design.place, conventions_width(sized)) {
-        (HeaderPlace::TightToPlates, _) => "The header is tight under the plates, which hold its top edge: C_L = 1.".into(),
+        (HeaderPlace::TightToPlates, _) => say!("assumed-tight"),
         (HeaderPlace::AtHeadHeight, TopEdgeWidth::AllPlies) => {
-            "The header hangs at head height, its top edge free over the span; somebody confirmed that its plies are nailed \
-             to act as one. The code's table takes 0.70 of the span of dropped 2x8 to 2x12 headers instead."
-                .into()
+            say!("assumed-hung-nailed")
         }
         (HeaderPlace::AtHeadHeight, TopEdgeWidth::OnePly) => {
-            "The header hangs at head height, its top edge free over the span; its nailing is not confirmed, so one ply \
-             alone resists rolling over. The code's table takes 0.70 of the span of dropped 2x8 to 2x12 headers instead."
-                .into()
+            say!("assumed-hung-not-nailed")
         }
     });
     if conventions.service == Service::Wet {
-        lines.push("Wet service: moisture over 19 % for long; dead load counts twice for creep.".into());
+        lines.push(say!("assumed-wet"));
     }
     if !conventions.shear_at_depth {
-        lines.push("Joists hang on the header's side: shear is taken at the support.".into());
+        lines.push(say!("assumed-joists-on-side"));
     }
     lines.push(match conventions.face {
         Some(HeaderFace::OneFace) => {
-            "A header thinner than the wall by more than 1/2 in. stands flush with one face.".into()
+            say!("assumed-one-face", more = crate::sizing::jacks::eccentric::FILLER)
         }
-        Some(HeaderFace::Centered) => "The header stands in the middle of the wall.".into(),
-        Some(HeaderFace::BothFaces) => "The header's plies stand at both faces of the wall, filled between.".into(),
-        None => "The jacks are loaded in their middle.".into(),
+        Some(HeaderFace::Centered) => say!("assumed-centered"),
+        Some(HeaderFace::BothFaces) => say!("assumed-both-faces"),
+        None => say!("assumed-middle"),
     });
     if sized.problem.spaced.is_some() {
         lines.push(
-            "Trusses and rafters count as points at their worst place wherever that is over a hundredth more than the same load \
-             evenly; plates spread each at 45° (common practice, no source)."
-                .into(),
+            say!("assumed-points"),
         );
     }
     if conventions.seat == JackSeat::Notched {
-        lines.push("The jacks are notched for the header: only the wood under it counts.".into());
+        lines.push(say!("assumed-notched"));
     }
     if sized.assumed_grade {
-        lines.push("The grade of the lumber is not known: No.2 Spruce-Pine-Fir is assumed.".into());
+        lines.push(say!("assumed-grade"));
     }
     if settings.wind == KingWindBasis::CodeTableOnly {
-        lines.push("Wind on the kings is not calculated: the code's table counts them.".into());
+        lines.push(say!("assumed-no-wind"));
     }
     lines
 }

@@ -1,8 +1,6 @@
 //! What to cut for an opening: each piece once, with how many and how long.
 
-use std::sync::Arc;
-
-use super::member::{Bevel, Member, Role};
+use super::member::{Bevel, Member, Role, Stock};
 use crate::job::OpeningId;
 use crate::measure::Length;
 
@@ -18,7 +16,7 @@ pub struct Piece {
     /// How its end is cut where it is not square.
     pub bevel: Option<Bevel>,
     /// What it is cut from.
-    pub stock: Arc<str>,
+    pub stock: Stock,
 }
 
 /// The pieces of one opening, counted from its members, in cutting order: by role, longest first. What is cut out last is no

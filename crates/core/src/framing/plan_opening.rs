@@ -21,6 +21,7 @@ use crate::sizing::limits::{OutsideLimits, WIDEST_OPENING};
 use crate::sizing::problem::{OpeningProblem, TopEdge, TopEdgeWidth};
 use crate::sizing::schools::{CodeAnswer, Opinion, School};
 use crate::sizing::verdict::Verdict;
+use crate::say;
 /// The widest opening that a flat 2x goes over where nothing is carried. Source: IRC 2021 R602.7.4, from memory.
 const WIDEST_FLAT: Length = Length::feet(8);
 
@@ -62,7 +63,7 @@ pub fn plan_opening(rules: &Rules<'_>, wall: &Wall, ground: &Ground, opening: &O
         kings,
         stack: stack(&design, hole, &wall.frame, bridging),
         verdict: Verdict::AskAnEngineer,
-        sentence: String::new(),
+        sentence: say!("nothing-to-say"),
         outcome,
     };
     (plan.verdict, plan.sentence) = judge(&plan, &[]);
@@ -197,7 +198,7 @@ fn by_school(school: School, schools: &[Opinion; 3], candidates: &[Candidate]) -
     of(school)
         .or_else(|| of(School::Calculation))
         .or_else(|| nearest().map(|candidate| candidate.evaluation.header))
-        .ok_or_else(|| OutsideLimits::NoDesignValues { lumber: "any header in stock".into() })
+        .ok_or_else(|| OutsideLimits::AnyHeader)
 }
 
 /// The header with the jacks that the code's table asks for where it governs, and one more where the job is built belt and

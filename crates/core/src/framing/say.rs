@@ -12,6 +12,8 @@ use crate::job::rough_opening::rough_opening;
 use crate::job::usual_sizes::{self, UsualRange, WhichUnit, in_feet};
 use crate::job::{OpeningDesign, OpeningKind, Settings, Size, Wall};
 use crate::measure::{Length, LengthError, LengthStyle};
+use crate::say;
+use crate::speech::{Phrase, distance};
 
 /// What was understood.
 #[derive(Clone, Debug, PartialEq)]
@@ -19,7 +21,7 @@ pub struct Said {
     /// What would be done.
     pub what: Wanted,
     /// The same said back in a sentence.
-    pub understood: String,
+    pub understood: Phrase,
 }
 
 /// What is wanted by what was said.
@@ -32,36 +34,51 @@ pub enum Wanted {
 }
 
 /// Why it was not understood.
-#[derive(Clone, Debug, PartialEq, Eq, Error)]
+#[derive(Clone, Debug, PartialEq, Error)]
 pub enum SayError {
     /// There is nothing to read yet.
-    #[error("Say an opening: 3068 door @ 7-6, or 5-0x4-0 window centered.")]
+    #[error("nothing said")]
     Empty,
     /// No size was found.
-    #[error("How big? Give width x height, like 5-0x4-0, or four digits, like 3068.")]
+    #[error("no size")]
     NoSize,
     /// A length in it could not be read.
     #[error("{0}")]
     Length(#[from] LengthError),
     /// A word that means nothing here.
-    #[error(
-        "\"{0}\" is not understood. Say a size, a kind (door, window, slider, overhead, cased), and a place (@ 7-6, centered, 14 from left)."
-    )]
+    #[error("not understood: {0}")]
     Word(String),
     /// A number without a unit that could be either.
     #[error(transparent)]
     WhichUnit(#[from] WhichUnit),
     /// No size that such a thing comes in.
     #[error("{0}")]
-    NoSuchSize(String),
+    NoSuchSize(Phrase),
     /// The place is off the wall.
-    #[error("That puts its center at {center}; the wall is {wall} long.")]
+    #[error("off the wall")]
     OffTheWall {
         /// Where the center would be.
-        center: String,
+        center: Length,
         /// How long the wall is.
-        wall: String,
+        wall: Length,
     },
+}
+
+impl SayError {
+    /// A sentence for who said it.
+    pub fn phrase(&self) -> Phrase {
+        match self {
+            Self::Empty => say!("say-empty"),
+            Self::NoSize => say!("say-no-size"),
+            Self::Length(error) => error.phrase(),
+            Self::Word(word) => say!("say-word", word),
+            Self::WhichUnit(which) => which.phrase(),
+            Self::NoSuchSize(phrase) => phrase.clone(),
+            Self::OffTheWall { center, wall } => {
+                say!("say-off-the-wall", center = distance(center), wall = distance(wall))
+            }
+        }
+    }
 }
 
 /// Longer texts are refused unread.
@@ -93,7 +110,7 @@ pub fn say(text: &str, wall: &Wall, settings: &Settings, style: LengthStyle) -> 
     }
     if let Some(length) = text.strip_prefix("wall") {
         let length = read_meant(length.trim(), style, usual_sizes::WALL_LENGTH)?;
-        let understood = format!("this wall, {} long", length.written(style));
+        let understood = say!("said-wall", length = distance(length));
         return Ok(Said { what: Wanted::WallLength(length), understood });
     }
     let text = text.replace(',', " ").replace('@', " @ ");
@@ -133,7 +150,7 @@ pub fn say(text: &str, wall: &Wall, settings: &Settings, style: LengthStyle) -> 
     let rough = rough_opening(&design, &settings.rough);
     let center = center_of(place, rough.width, wall, settings);
     let sill = usual_sill(kind, rough.height, &wall.frame, settings);
-    said(OpeningDesign { center, sill, ..design }, rough, place.is_none(), wall, style)
+    said(OpeningDesign { center, sill, ..design }, rough, place.is_none(), wall)
 }
 
 /// A length as it was said: read, or a number without a unit that may be inches or feet.
@@ -184,13 +201,9 @@ fn meant_size(
         (false, true) => Ok((feet.0, feet.1)),
         (false, false) => {
             let (wide, high) = usual_sizes::of_kind(inches.1);
-            Err(SayError::NoSuchSize(format!(
-                "A {} {} is not made: it can be {} wide and {} high.",
-                inches.1.word(),
-                text(inches.0, LengthStyle::FeetInches),
-                wide.words(),
-                high.words()
-            )))
+            let (width, height) = (distance(inches.0.width), distance(inches.0.height));
+            let (kind, wide, high) = (inches.1.phrase(), wide.phrase(), high.phrase());
+            Err(SayError::NoSuchSize(say!("say-not-made", kind, width, height, wide, high)))
         }
     }
 }
@@ -202,8 +215,7 @@ fn read_meant(text: &str, style: LengthStyle, range: UsualRange) -> Result<Lengt
     if range.contains(length) {
         Ok(length)
     } else {
-        let given = length.written(LengthStyle::FeetInches);
-        Err(SayError::NoSuchSize(format!("{given} is out of reach: it can be {}.", range.words())))
+        Err(SayError::NoSuchSize(say!("say-out-of-reach", given = distance(length), range = range.phrase())))
     }
 }
 
@@ -224,22 +236,19 @@ fn center_of(place: Option<Place>, rough_width: Length, wall: &Wall, settings: &
     }
 }
 
-fn said(design: OpeningDesign, rough: Size, by_gap: bool, wall: &Wall, style: LengthStyle) -> Result<Said, SayError> {
-    let text = |length: Length| length.written(style);
+fn said(design: OpeningDesign, rough: Size, by_gap: bool, wall: &Wall) -> Result<Said, SayError> {
     let (center, length) = (design.center, wall.frame.length);
     if center < Length::ZERO || length < center {
-        return Err(SayError::OffTheWall { center: text(center), wall: text(length) });
+        return Err(SayError::OffTheWall { center, wall: length });
     }
-    let understood = format!(
-        "{} {} x {}, rough opening {} x {}, center {} from the left end{}",
-        design.kind.word(),
-        text(design.unit.width),
-        text(design.unit.height),
-        text(rough.width),
-        text(rough.height),
-        text(center),
-        if by_gap { " (the widest gap)" } else { "" },
-    );
+    let (width, height) = (distance(design.unit.width), distance(design.unit.height));
+    let (rough_width, rough_height) = (distance(rough.width), distance(rough.height));
+    let (kind, at) = (design.kind.phrase(), distance(center));
+    let understood = if by_gap {
+        say!("said-opening-in-gap", kind, width, height, rough_width, rough_height, at)
+    } else {
+        say!("said-opening", kind, width, height, rough_width, rough_height, at)
+    };
     Ok(Said { what: Wanted::Opening(Box::new(design)), understood })
 }
 
@@ -448,8 +457,8 @@ mod tests {
     fn the_wall_itself_is_said_by_its_length() {
         let said = say("wall 24-0", &wall()).expect("read");
         assert_eq!(
-            (said.what, said.understood.as_str()),
-            (Wanted::WallLength(Length::feet(24)), "this wall, 24'-0\" long")
+            (said.what, said.understood),
+            (Wanted::WallLength(Length::feet(24)), say!("said-wall", length = distance(Length::feet(24))))
         );
         assert!(say("wall", &wall()).is_err() && say("wall tall", &wall()).is_err());
     }
@@ -463,11 +472,11 @@ mod tests {
         check("beam 12", CasedOpening, 144.0, 80.0, 144.0);
         let wall_said = |text: &str| say(text, &wall());
         assert_eq!(wall_said("wall 24").expect("read").what, Wanted::WallLength(Length::feet(24)));
-        let asked = |text: &str| wall_said(text).expect_err(text).to_string();
-        assert_eq!(asked("12x12 window"), "12 x 12 inches? 12-0 x 12-0? Write 12 x 12\" or 12-0 x 12-0.");
-        assert_eq!(asked("wall 96"), "96 inches? 96-0? Write 96\" or 96-0.");
-        assert!(asked("16\"x7\" overhead").contains("it can be 4'-0\" to 30'-0\" wide"));
-        assert!(asked("wall 12\"").contains("out of reach"));
+        let asked = |text: &str| wall_said(text).expect_err(text).phrase().to_string();
+        assert_eq!(asked("12x12 window"), "which-unit (inches: 12 x 12, feet: 12-0 x 12-0)");
+        assert_eq!(asked("wall 96"), "which-unit (inches: 96, feet: 96-0)");
+        assert!(asked("16\"x7\" overhead").contains("wide: range (least: 4'-0\", most: 30'-0\")"));
+        assert!(asked("wall 12\"").contains("say-out-of-reach"));
     }
 
     #[test]
@@ -481,20 +490,20 @@ mod tests {
         let unit = Size { width: Length::millimeters(910), height: Length::millimeters(2110) };
         let (size, center, understood) = metric("910x2110 door @ 2300");
         assert_eq!((size, center), (unit, Length::millimeters(2300)));
-        assert!(understood.starts_with("door 910 mm x 2110 mm"), "{understood}");
+        assert_eq!(understood.argument("width"), Some(&distance(Length::millimeters(910))));
         assert_eq!(metric("910 x 2110 door, 600 from left").1, Length::millimeters(600 + 455) + Length::inches(1));
         assert_eq!(metric("1200x900 window @ 7-6").1, Length::inches(90), "feet are still read");
     }
 
     #[test]
     fn what_is_not_understood_is_said() {
-        let error = |text: &str| say(text, &wall()).expect_err(text).to_string();
-        assert!(error("").contains("Say an opening"));
-        assert!(error("window").contains("How big?"));
-        assert!(error("3068 doot @ 7-6").contains("\"doot\""));
-        assert!(error("3068 door @ 40-0").contains("24'-0\" long"));
-        assert!(error("3068 door @ seven").contains("not a length"));
-        assert!(error("3068 door @ 7-1/2").contains("can be read as"));
+        let error = |text: &str| say(text, &wall()).expect_err(text).phrase().to_string();
+        assert_eq!(error(""), "say-empty");
+        assert_eq!(error("window"), "say-no-size");
+        assert_eq!(error("3068 doot @ 7-6"), "say-word (word: doot)");
+        assert!(error("3068 door @ 40-0").contains("wall: 24'-0\""));
+        assert!(error("3068 door @ seven").contains("length-not-a-length"));
+        assert!(error("3068 door @ 7-1/2").contains("length-ambiguous"));
     }
 
     #[test]
@@ -504,7 +513,7 @@ mod tests {
         wall.openings.push(crate::job::Opening::new(crate::job::OpeningId(1), first));
         // Right of the door's rough opening at 79 in.: 79..288, middle 183 1/2.
         let said = say("3040 window", &wall).expect("read");
-        assert!(said.understood.contains("widest gap"));
+        assert!(said.understood.id == "said-opening-in-gap");
         assert_eq!(design(said).center, Length::inches_and(183, 1, 2));
     }
 

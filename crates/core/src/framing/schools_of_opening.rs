@@ -6,19 +6,21 @@ use crate::job::{HeaderPlace, Rules, Underside, Wall};
 use crate::loads::{Carried, Framing, WallCarries};
 use crate::lumber::HeaderSpec;
 use crate::lumber::factors::wet_service::Service;
-use crate::measure::{Length, LengthStyle};
+use crate::measure::Length;
 use crate::sizing::candidates::{Candidate, Margin};
 use crate::sizing::evaluate::evaluate;
 use crate::sizing::jacks::{JackCount, JackReason, shop_rule};
 use crate::sizing::problem::{OpeningLoad, OpeningProblem};
 use crate::sizing::schools::{Basis, CodeAnswer, CodeQuestion, Opinion, School};
+use crate::say;
+use crate::speech::{Phrase, distance};
 
 /// What the code's table is asked for an opening, or why it has no answer.
-pub fn code_question(at: &OpeningInWall<'_>, problem: &OpeningProblem) -> Result<CodeQuestion, String> {
+pub fn code_question(at: &OpeningInWall<'_>, problem: &OpeningProblem) -> Result<CodeQuestion, Phrase> {
     let OpeningInWall { rules, wall, opening, .. } = *at;
     let design = &opening.design;
     let WallCarries::Framing(carried) = &wall.carries else {
-        return Err("The tables are for bearing walls.".into());
+        return Err(say!("table-bearing-walls"));
     };
     let half = problem.clear.half();
     let stretch = (design.center - half, design.center + half);
@@ -41,7 +43,7 @@ pub fn code_question(at: &OpeningInWall<'_>, problem: &OpeningProblem) -> Result
 /// What the code's table says of one header.
 pub fn code_answer(
     rules: &Rules<'_>,
-    question: &Result<CodeQuestion, String>,
+    question: &Result<CodeQuestion, Phrase>,
     header: HeaderSpec,
 ) -> Option<CodeAnswer> {
     question.as_ref().ok()?.answer(header, rules.code_table)
@@ -56,7 +58,7 @@ pub fn code_jacks(answer: CodeAnswer) -> JackCount {
 pub fn opinions(
     rules: &Rules<'_>,
     wall: &Wall,
-    question: &Result<CodeQuestion, String>,
+    question: &Result<CodeQuestion, Phrase>,
     problem: &OpeningProblem,
     candidates: &[Candidate],
 ) -> [Opinion; 3] {
@@ -69,16 +71,16 @@ pub fn opinions(
 
 fn by_code(
     rules: &Rules<'_>,
-    question: &Result<CodeQuestion, String>,
+    question: &Result<CodeQuestion, Phrase>,
     clear: Length,
     candidates: &[Candidate],
 ) -> Opinion {
     let basis = match &rules.code_table {
-        Some(table) => format!("by {}", table.name),
-        None => "computed on the code tables' basis; confirm in the adopted code".into(),
+        Some(table) => say!("basis-own-table", table = &table.name),
+        None => say!("basis-computed"),
     };
     let none =
-        |words| Opinion { school: School::CodeTable, header: None, jacks: None, words, carries_by_calculation: None };
+        |words: Phrase| Opinion { school: School::CodeTable, header: None, jacks: None, words, carries_by_calculation: None };
     if let Err(why) = question {
         return none(why.clone());
     }
@@ -86,18 +88,23 @@ fn by_code(
         code_answer(rules, question, candidate.evaluation.header).is_some_and(|answer| clear <= answer.span)
     });
     let Some(best) = rules.settings.aim.with_prices(candidates).best_of(reaching) else {
-        return none(format!("No header in stock reaches {} in the table ({basis}).", feet(clear)));
+        return none(say!("table-no-header", clear = distance(clear), basis));
     };
     let header = best.evaluation.header;
     let answer = code_answer(rules, question, header);
     // What hanging the header costs by the code: the carpenter sees it beside what calculation says.
     let dropped = question.as_ref().is_ok_and(|question| question.shortens(header));
-    let hung = if dropped { "; 0.70 of its span, as it hangs below the plates" } else { "" };
     Opinion {
         school: School::CodeTable,
         header: Some(header),
         jacks: answer.map(|answer| answer.jacks),
-        words: answer.map_or_else(String::new, |answer| format!("Goes to {} ({basis}{hung}).", feet(answer.span))),
+        words: answer.map_or_else(
+            || say!("nothing-to-say"),
+            |answer| {
+                let span = distance(answer.span);
+                if dropped { say!("table-goes-to-hung", span, basis) } else { say!("table-goes-to", span, basis) }
+            },
+        ),
         carries_by_calculation: Some(best.evaluation.carries()),
     }
 }
@@ -109,13 +116,13 @@ fn by_calculation(rules: &Rules<'_>, candidates: &[Candidate]) -> Opinion {
     let chosen = enough.map(|enough| settings.margin.applied(enough, candidates));
     let words = match (enough, chosen) {
         (Some(enough), Some(chosen)) if settings.margin == Margin::BeltAndBraces && enough != chosen => {
-            format!("One size up from {}, which would carry.", enough.evaluation.header.short_name())
+            say!("stock-one-size-up", header = enough.evaluation.header.short_name())
         }
         (Some(_), _) if aim != settings.aim => {
-            format!("The {} in stock that meets every check: no board has a price.", aim.words())
+            say!("stock-meets-every-check-no-price", aim = aim.phrase())
         }
-        (Some(_), _) => format!("The {} in stock that meets every check.", aim.words()),
-        (None, _) => "Nothing in stock meets every check.".into(),
+        (Some(_), _) => say!("stock-meets-every-check", aim = aim.phrase()),
+        (None, _) => say!("stock-nothing-meets"),
     };
     Opinion {
         school: School::Calculation,
@@ -132,9 +139,9 @@ fn by_shop(rules: &Rules<'_>, wall: &Wall, problem: &OpeningProblem) -> Opinion 
     let header = rules.header_over(problem.clear, building_width(wall));
     let carries = header.map(|header| evaluate(problem, header).is_ok_and(|evaluation| evaluation.carries()));
     let words = match (header, carries) {
-        (None, _) => "The shop has no header rule for this opening.".into(),
-        (Some(_), Some(true)) => "What the shop does; it also carries by calculation.".into(),
-        (Some(_), _) => "What the shop does; by calculation it does not carry.".into(),
+        (None, _) => say!("shop-no-rule"),
+        (Some(_), Some(true)) => say!("shop-carries"),
+        (Some(_), _) => say!("shop-does-not-carry"),
     };
     Opinion { school: School::ShopRule, header, jacks, words, carries_by_calculation: carries }
 }
@@ -146,8 +153,4 @@ fn building_width(wall: &Wall) -> Option<Length> {
         Framing::Roof(roof) => Some(roof.building_width),
         _ => None,
     })
-}
-
-fn feet(length: Length) -> String {
-    length.written(LengthStyle::FeetInches)
 }

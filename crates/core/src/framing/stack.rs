@@ -12,6 +12,11 @@ use super::hole::Hole;
 use crate::job::wall_frame::along;
 use crate::job::{HeaderPlace, OpeningDesign, SillStyle, Underside, WallFrame};
 use crate::measure::Length;
+use crate::say;
+use crate::speech::Phrase;
+
+/// Finished with a nail: the least cripple.
+pub const SHORTEST_CRIPPLE: Length = Length::inches_and(1, 1, 2);
 
 /// One layer of the stack.
 #[derive(Clone, Copy, Debug, PartialEq, Eq)]
@@ -63,24 +68,24 @@ pub enum StackPart {
 
 impl StackPart {
     /// The layer in words.
-    pub const fn name(self) -> &'static str {
+    pub fn phrase(self) -> Phrase {
         match self {
-            Self::SolePlate => "sole plate",
-            Self::FinishFloor => "finish floor",
-            Self::OpenBelow => "open below",
-            Self::OpenAbove => "open above",
-            Self::CrippleBelow => "cripple below",
-            Self::Sill => "sill",
-            Self::Opening => "rough opening",
-            Self::Nailer => "flat nailer",
-            Self::HeadPiece => "head piece",
-            Self::PackingStrip => "packing strip",
-            Self::PackingCripple => "packing cripple",
-            Self::Header => "header",
-            Self::FlatHead => "flat head",
-            Self::CrippleAbove => "cripple above",
-            Self::TopPlate => "top plate",
-            Self::SecondTopPlate => "second top plate",
+            Self::SolePlate => say!("stack-sole-plate"),
+            Self::FinishFloor => say!("stack-finish-floor"),
+            Self::OpenBelow => say!("stack-open-below"),
+            Self::OpenAbove => say!("stack-open-above"),
+            Self::CrippleBelow => say!("stack-cripple-below"),
+            Self::Sill => say!("stack-sill"),
+            Self::Opening => say!("stack-opening"),
+            Self::Nailer => say!("stack-nailer"),
+            Self::HeadPiece => say!("stack-head-piece"),
+            Self::PackingStrip => say!("stack-packing-strip"),
+            Self::PackingCripple => say!("stack-packing-cripple"),
+            Self::Header => say!("stack-header"),
+            Self::FlatHead => say!("stack-flat-head"),
+            Self::CrippleAbove => say!("stack-cripple-above"),
+            Self::TopPlate => say!("stack-top-plate"),
+            Self::SecondTopPlate => say!("stack-second-top-plate"),
         }
     }
 }

@@ -2,7 +2,7 @@
 
 mod blocking;
 mod crossings;
-mod findings;
+pub mod findings;
 mod framer;
 mod over_and_under;
 mod packs;
@@ -11,7 +11,7 @@ mod plate_pieces;
 mod sole_bolts;
 
 use super::field_studs::{FieldLoad, field_loads};
-use super::finding::{Finding, Severity};
+use crate::finding::{Finding, Severity};
 use super::judgment::judge;
 use super::layout::stud_positions;
 use super::marks::{Mark, marks};
@@ -101,7 +101,7 @@ impl WallPlan {
             Verdict::Carries | Verdict::CarriesBarely => self
                 .findings
                 .iter()
-                .any(|finding| finding.opening() == Some(opening.id) && finding.severity() == Severity::Trouble),
+                .any(|found| found.place.opening == Some(opening.id) && found.rule.severity == Severity::Trouble),
         }
     }
 

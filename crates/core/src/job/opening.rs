@@ -7,6 +7,8 @@ pub use crate::sizing::limits::SpecialCase;
 use crate::sizing::problem::{HeaderFace, JackSeat, Post};
 
 use super::OpeningId;
+use crate::say;
+use crate::speech::Phrase;
 
 /// Kind of an opening.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Hash)]
@@ -40,15 +42,15 @@ impl OpeningKind {
     ];
 
     /// The kind in words.
-    pub const fn word(self) -> &'static str {
+    pub fn phrase(self) -> Phrase {
         match self {
-            Self::Window => "window",
-            Self::Door => "door",
-            Self::PairOfDoors => "pair of doors",
-            Self::SlidingDoor => "sliding door",
-            Self::OverheadDoor => "overhead door",
-            Self::PocketDoor => "pocket door",
-            Self::CasedOpening => "cased opening",
+            Self::Window => say!("kind-of-opening-window"),
+            Self::Door => say!("kind-of-opening-door"),
+            Self::PairOfDoors => say!("kind-of-opening-pair-of-doors"),
+            Self::SlidingDoor => say!("kind-of-opening-sliding-door"),
+            Self::OverheadDoor => say!("kind-of-opening-overhead-door"),
+            Self::PocketDoor => say!("kind-of-opening-pocket-door"),
+            Self::CasedOpening => say!("kind-of-opening-cased-opening"),
         }
     }
 

@@ -11,6 +11,8 @@ use thiserror::Error;
 
 use super::OpeningKind;
 use crate::measure::{Length, LengthStyle};
+use crate::say;
+use crate::speech::{Phrase, distance};
 
 /// From the least to the most that something usually measures.
 #[derive(Clone, Copy, Debug, PartialEq, Eq)]
@@ -51,9 +53,8 @@ impl UsualRange {
     }
 
     /// In words: `3'-0" to 40'-0"`.
-    pub fn words(self) -> String {
-        let text = |length: Length| length.written(LengthStyle::FeetInches);
-        format!("{} to {}", text(self.least), text(self.most))
+    pub fn phrase(self) -> Phrase {
+        say!("range", least = distance(self.least), most = distance(self.most))
     }
 }
 
@@ -72,12 +73,19 @@ pub const fn of_kind(kind: OpeningKind) -> (UsualRange, UsualRange) {
 
 /// A number without a unit that could be either.
 #[derive(Clone, Debug, PartialEq, Eq, Error)]
-#[error("{inches} inches? {feet}? Write {inches}\" or {feet}.")]
+#[error("{inches} inches or {feet}?")]
 pub struct WhichUnit {
     /// As inches.
     pub inches: String,
     /// As feet.
     pub feet: String,
+}
+
+impl WhichUnit {
+    /// The question.
+    pub fn phrase(&self) -> Phrase {
+        say!("which-unit", inches = &self.inches, feet = &self.feet)
+    }
 }
 
 /// The length that a text means which is nothing but a number, of something that measures so much; `None` for any other text. What makes
@@ -120,7 +128,7 @@ mod tests {
         assert_eq!(read_bare("24", WALL_LENGTH), Some(Ok(Length::feet(24))));
         assert_eq!(read_bare("900", wide), Some(Ok(Length::inches(900))), "out of its range as both");
         let asked = read_bare("96", WALL_LENGTH).expect("a number").expect_err("both make sense");
-        assert_eq!(asked.to_string(), "96 inches? 96-0? Write 96\" or 96-0.");
+        assert_eq!(asked.to_string(), "96 inches or 96-0?");
         assert_eq!(read_bare("2-0", SPAN), None);
         assert_eq!((bare_number(" 24 "), bare_number("24\""), bare_number("2-0")), (Some(24.0), None, None));
     }

@@ -8,6 +8,9 @@
 //! **Worked example.** Joists lap over it: it bears, whatever else. Nothing lands on it and nothing stands on it, but a
 //! girder runs below it: treated as bearing until somebody knows why the girder is there.
 
+use crate::say;
+use crate::speech::Phrase;
+
 /// What somebody saw.
 #[derive(Clone, Copy, Debug, Default, PartialEq, Eq, PartialOrd, Ord, Hash)]
 pub enum Seen {
@@ -46,43 +49,36 @@ pub enum BearingConclusion {
 
 impl BearingConclusion {
     /// In words.
-    pub const fn words(self) -> &'static str {
+    pub fn phrase(self) -> Phrase {
         match self {
-            Self::Bears => "It bears",
-            Self::CarriesNothing => "It carries nothing",
-            Self::TreatAsBearing => "Treat it as bearing",
+            Self::Bears => say!("evidence-bears"),
+            Self::CarriesNothing => say!("evidence-carries-nothing"),
+            Self::TreatAsBearing => say!("evidence-treat-as-bearing"),
         }
     }
 }
 
-/// One question: what is looked for, and where.
-const QUESTIONS: [(&str, &str); 3] = [
-    ("joists end or lap on it", "look in the attic or from below which way the joists run and where they lap"),
-    ("rafters, trusses or a ridge post land on it", "look in the attic where the roof comes down"),
-    ("a wall, post or beam above stands on it", "measure whether a wall or post of the storey above stands over it"),
-];
-
 /// The conclusion and its reasons, one sentence each.
-pub fn judge(evidence: &BearingEvidence) -> (BearingConclusion, Vec<String>) {
-    let seen = [evidence.joists_land, evidence.roof_lands, evidence.stands_above];
-    let answers = || QUESTIONS.iter().zip(seen);
-    let landing: Vec<String> =
-        answers().filter(|(_, seen)| *seen == Seen::Yes).map(|((what, _), _)| format!("It bears: {what}.")).collect();
+pub fn judge(evidence: &BearingEvidence) -> (BearingConclusion, Vec<Phrase>) {
+    // What is looked for; that it was seen, and that nobody looked.
+    let answers = [
+        (evidence.joists_land, say!("evidence-joists-land"), say!("evidence-look-for-joists")),
+        (evidence.roof_lands, say!("evidence-roof-lands"), say!("evidence-look-for-a-roof")),
+        (evidence.stands_above, say!("evidence-stands-above"), say!("evidence-look-above")),
+    ];
+    let of = |wanted: Seen| answers.iter().filter(move |(seen, ..)| *seen == wanted);
+    let landing: Vec<Phrase> = of(Seen::Yes).map(|(_, found, _)| found.clone()).collect();
     if !landing.is_empty() {
         return (BearingConclusion::Bears, landing);
     }
-    let mut open: Vec<String> = answers()
-        .filter(|(_, seen)| *seen == Seen::NotLooked)
-        .map(|((what, look), _)| format!("Nobody looked whether {what}: {look}."))
-        .collect();
+    let mut open: Vec<Phrase> = of(Seen::NotLooked).map(|(.., look)| look.clone()).collect();
     match evidence.support_below {
-        Seen::Yes => open.push("Something below holds it up: find out why before it is taken for a partition.".into()),
-        Seen::NotLooked => open.push("Nobody looked for a girder or a wall below it: look in the basement.".into()),
+        Seen::Yes => open.push(say!("evidence-support-below")),
+        Seen::NotLooked => open.push(say!("evidence-look-below")),
         Seen::No => {}
     }
     if open.is_empty() {
-        let why = "Nothing lands on it, nothing stands on it, and nothing holds it up from below.";
-        return (BearingConclusion::CarriesNothing, vec![why.into()]);
+        return (BearingConclusion::CarriesNothing, vec![say!("evidence-nothing")]);
     }
     (BearingConclusion::TreatAsBearing, open)
 }

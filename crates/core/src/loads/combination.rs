@@ -5,6 +5,8 @@
 
 use super::kind::{ByKind, LoadKind};
 use super::load_duration::load_duration_factor;
+use crate::say;
+use crate::speech::Phrase;
 
 /// A combination of load kinds with its factors.
 #[derive(Clone, Copy, Debug, PartialEq)]
@@ -19,6 +21,23 @@ pub struct Combination {
 
 /// What part of floor live, roof live, snow, deck live and deck snow acts.
 type Parts = [f64; 5];
+
+/// With people on the deck in the place of its snow.
+const PEOPLE_ON_DECK: &str = "D+0.75L+0.75S, deck L";
+/// The same, what comes and goes only.
+const LIVE_PEOPLE_ON_DECK: &str = "0.75L+0.75S, deck L";
+/// Wind alone, on the kings.
+pub const WIND: &str = "W";
+
+/// A combination as it is said.
+pub fn combination_phrase(name: &str) -> Phrase {
+    match name {
+        PEOPLE_ON_DECK => say!("combination-people-on-deck", name = "D+0.75L+0.75S"),
+        LIVE_PEOPLE_ON_DECK => say!("combination-people-on-deck", name = "0.75L+0.75S"),
+        WIND => say!("combination-wind"),
+        _ => Phrase::verbatim(name),
+    }
+}
 
 const fn combination(name: &'static str, dead: f64, parts: Parts, shortest: LoadKind) -> Combination {
     let [floor_live, roof_live, snow, deck_live, deck_snow] = parts;
@@ -41,7 +60,7 @@ pub const STRENGTH_COMBINATIONS: [Combination; MOST_COMBINATIONS] = [
     combination("D+S", 1.0, [0.0, 0.0, 1.0, 0.0, 1.0], LoadKind::Snow),
     combination("D+0.75L+0.75Lr", 1.0, [0.75, 0.75, 0.0, 0.75, 0.0], LoadKind::RoofLive),
     combination("D+0.75L+0.75S", 1.0, [0.75, 0.0, 0.75, 0.0, 0.75], LoadKind::Snow),
-    combination("D+0.75L+0.75S (people on the deck)", 1.0, [0.75, 0.0, 0.75, 0.75, 0.0], LoadKind::Snow),
+    combination(PEOPLE_ON_DECK, 1.0, [0.75, 0.0, 0.75, 0.75, 0.0], LoadKind::Snow),
 ];
 
 /// The same without dead load, for live-load deflection.
@@ -51,7 +70,7 @@ pub const LIVE_COMBINATIONS: [Combination; MOST_COMBINATIONS - 1] = [
     combination("S", 0.0, [0.0, 0.0, 1.0, 0.0, 1.0], LoadKind::Snow),
     combination("0.75L+0.75Lr", 0.0, [0.75, 0.75, 0.0, 0.75, 0.0], LoadKind::RoofLive),
     combination("0.75L+0.75S", 0.0, [0.75, 0.0, 0.75, 0.0, 0.75], LoadKind::Snow),
-    combination("0.75L+0.75S (people on the deck)", 0.0, [0.75, 0.0, 0.75, 0.75, 0.0], LoadKind::Snow),
+    combination(LIVE_PEOPLE_ON_DECK, 0.0, [0.75, 0.0, 0.75, 0.75, 0.0], LoadKind::Snow),
 ];
 
 impl Combination {

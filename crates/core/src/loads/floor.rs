@@ -63,10 +63,10 @@ impl FloorUse {
     /// What it is called in the take-down.
     pub const fn name(self) -> &'static str {
         match self {
-            Self::Living => "floor",
-            Self::Sleeping => "floor of sleeping rooms",
-            Self::AtticWithStorage | Self::AtticWithoutStorage => "attic floor",
-            Self::Deck => "deck",
+            Self::Living => "load-floor",
+            Self::Sleeping => "load-floor-sleeping",
+            Self::AtticWithStorage | Self::AtticWithoutStorage => "load-attic-floor",
+            Self::Deck => "load-deck",
         }
     }
 }
@@ -147,7 +147,7 @@ pub(super) fn floor_lines<P: Pen>(writer: &mut Writer<'_, P>, floor: &FloorOnWal
             continue;
         }
         let width = width_on_wall(writer.pen, floor, kind);
-        let source = if kind == LoadKind::DeckSnow { "snow on the deck" } else { floor.use_.name() };
+        let source = if kind == LoadKind::DeckSnow { "load-snow-on-the-deck" } else { floor.use_.name() };
         writer.spread(source, kind, pressure, width, extent);
     }
     if floor.framing == FloorFraming::ContinuousEndingHere {
@@ -169,7 +169,7 @@ fn width_on_wall<P: Pen>(pen: &mut P, floor: &FloorOnWall, kind: LoadKind) -> Le
             all.power(2.0) / span.times(2.0)
         }
     };
-    let exact = pen.step("width that leans on the wall", "width", Unit::Feet, Clause::STATICS, exact);
+    let exact = pen.step("step-width-that-leans-on-the-wall", "width", Unit::Feet, Clause::STATICS, exact);
     Length::from_decimal_inches(exact.value() * 12.0)
 }
 
@@ -213,7 +213,7 @@ pub(super) fn far_end<P: Pen>(writer: &mut Writer<'_, P>, floor: &FloorOnWall, o
     let snow = roof * (on_tail.snow + on_tail.deck_snow);
     let roof_live = roof * on_tail.roof_live;
     let most = [live, snow, roof_live, 0.75 * (live + snow), 0.75 * (live + roof_live)].into_iter().fold(0.0, f64::max);
-    let what = "reaction at the joists' far end, what comes and goes on the tail only, 0.6 D holding";
+    let what = "step-reaction-at-the-joists-far-end-what-comes-and-goes-on-the-tail-only-0-6-d-holding";
     let reaction = holds - dead - pen.given("largest of L, S, Lr and 0.75 of two", most);
     let reaction = pen.step(what, "R_far", Unit::PoundsPerFoot, Clause::STATICS, reaction).value();
     if reaction < 0.0 {
@@ -232,7 +232,7 @@ fn lifted_end<P: Pen>(writer: &mut Writer<'_, P>, floor: &FloorOnWall, snow: Pre
     let live = floor.live.to_psf().max(snow.to_psf());
     let holds = pen.given("D", floor.dead.to_psf()) * own.times(HOLDS_DOWN);
     let lifts = (pen.given("D", floor.dead.to_psf()) + pen.given("L", live)) * takes_off;
-    let what = "reaction of the joists' end, what comes and goes on the next span only, 0.6 D holding";
+    let what = "step-reaction-of-the-joists-end-what-comes-and-goes-on-the-next-span-only-0-6-d-holding";
     let reaction = pen.step(what, "R_end", Unit::PoundsPerFoot, Clause::STATICS, holds - lifts).value();
     if reaction < 0.0 {
         writer.down.lifted.push(Lifted::ThisEnd(LineLoad::plf(-reaction)));

@@ -1,5 +1,8 @@
 //! Kinds of load, kept apart to the end.
 
+use crate::say;
+use crate::speech::Phrase;
+
 /// Kind of a vertical load.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Hash)]
 pub enum LoadKind {
@@ -36,14 +39,14 @@ impl LoadKind {
     }
 
     /// The name in words.
-    pub const fn name(self) -> &'static str {
+    pub fn phrase(self) -> Phrase {
         match self {
-            Self::Dead => "dead",
-            Self::FloorLive => "floor live",
-            Self::RoofLive => "roof live",
-            Self::Snow => "snow",
-            Self::DeckLive => "deck live",
-            Self::DeckSnow => "snow on the deck",
+            Self::Dead => say!("kind-dead"),
+            Self::FloorLive => say!("kind-floor-live"),
+            Self::RoofLive => say!("kind-roof-live"),
+            Self::Snow => say!("kind-snow"),
+            Self::DeckLive => say!("kind-deck-live"),
+            Self::DeckSnow => say!("kind-deck-snow"),
         }
     }
 }

@@ -157,7 +157,7 @@ impl<P: Pen> Writer<'_, P> {
             Some(lever) => {
                 let plf = self.pen.given(kind.symbol(), at_start.to_plf().max(at_end.to_plf()));
                 let levered = plf * self.pen.given("1 + tail/span", lever);
-                let what = "standing on the end of the tail";
+                let what = "step-standing-on-the-end-of-the-tail";
                 self.pen.step(what, kind.symbol(), Unit::PoundsPerFoot, Clause::STATICS, levered);
                 (at_start * lever, at_end * lever)
             }

@@ -18,7 +18,9 @@ pub use carried::{
     Carried, CarriedLimit, Framing, GableAbove, MOST_OPENINGS_ABOVE, OpeningsAbove, WallAbove, WallCarries, asked_of,
     limits_of,
 };
-pub use combination::{Combination, LIVE_COMBINATIONS, MOST_COMBINATIONS, STRENGTH_COMBINATIONS};
+pub use combination::{
+    Combination, LIVE_COMBINATIONS, MOST_COMBINATIONS, STRENGTH_COMBINATIONS, WIND, combination_phrase,
+};
 pub use floor::{FloorFraming, FloorOnWall, FloorUse, Tail};
 pub use kind::{ByKind, LoadKind};
 pub use lines::{Extent, Lifted, LoadLine, LoadPoint, SiteLoads, TakeDown};

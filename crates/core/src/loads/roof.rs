@@ -186,7 +186,7 @@ fn tributaries<P: Pen>(pen: &mut P, roof: &RoofOnWall) -> (Option<Length>, Lengt
 fn share_of_run<P: Pen>(pen: &mut P, run: Length, overhang: Length) -> Length {
     let (run, overhang) = (pen.given("b", run.to_feet()), pen.given("o", overhang.to_feet()));
     let share = (run.clone() + overhang).power(2.0) / run.times(2.0);
-    let share = pen.step("width that leans on the wall", "width", Unit::Feet, Clause::STATICS, share);
+    let share = pen.step("step-width-that-leans-on-the-wall", "width", Unit::Feet, Clause::STATICS, share);
     Length::from_decimal_inches(share.value() * 12.0)
 }
 
@@ -196,13 +196,13 @@ pub(super) fn roof_lines<P: Pen>(writer: &mut Writer<'_, P>, roof: &RoofOnWall, 
     let (on_wall, ceiling) = tributaries(writer.pen, roof);
     if let Some(tributary) = on_wall {
         let dead = on_the_level(writer.pen, roof);
-        writer.spread("roof", LoadKind::Dead, dead, tributary, extent);
+        writer.spread("load-roof", LoadKind::Dead, dead, tributary, extent);
     }
-    writer.spread("ceiling", LoadKind::Dead, roof.ceiling_dead, ceiling, extent);
-    writer.spread("attic", LoadKind::FloorLive, roof.attic_live, ceiling, extent);
+    writer.spread("load-ceiling", LoadKind::Dead, roof.ceiling_dead, ceiling, extent);
+    writer.spread("load-attic", LoadKind::FloorLive, roof.attic_live, ceiling, extent);
     if let Some(tributary) = on_wall {
         snow_line(writer, roof, site, tributary, extent);
-        writer.spread("people on the roof", LoadKind::RoofLive, site.roof_live, tributary, extent);
+        writer.spread("load-people-on-the-roof", LoadKind::RoofLive, site.roof_live, tributary, extent);
     }
     writer.bay = None;
 }
@@ -215,7 +215,7 @@ fn on_the_level<P: Pen>(pen: &mut P, roof: &RoofOnWall) -> Pressure {
     let rise = pen.given("rise", roof.rise_in_twelve) / P::Number::constant(12.0);
     let longer = (P::Number::constant(1.0) + rise.power(2.0)).square_root();
     let dead = pen.given("on the slope", roof.roof_dead.to_psf()) * longer;
-    let dead = pen.step("roof dead load on the level", "D", Unit::PoundsPerSquareFoot, Clause::STATICS, dead);
+    let dead = pen.step("step-roof-dead-load-on-the-level", "D", Unit::PoundsPerSquareFoot, Clause::STATICS, dead);
     Pressure::psf(dead.value())
 }
 
@@ -252,9 +252,9 @@ fn snow_line<P: Pen>(
     match blown.map(|blown| blown.value()) {
         Some(blown) if even.to_psf() * tributary.to_feet() < blown => {
             let amount = LineLoad::plf(blown);
-            writer.line("snow blown to one side", LoadKind::Snow, None, amount, amount, extent);
+            writer.line("load-snow-blown-to-one-side", LoadKind::Snow, None, amount, amount, extent);
         }
-        _ => writer.spread("snow on the roof", LoadKind::Snow, even, tributary, extent),
+        _ => writer.spread("load-snow-on-the-roof", LoadKind::Snow, even, tributary, extent),
     }
 }
 
@@ -271,16 +271,16 @@ pub(super) fn ridge_post<P: Pen>(writer: &mut Writer<'_, P>, post: &RidgePost, s
         let width = pen.given("half the building", post.building_width.half().to_feet());
         let spans = ridge_share(pen, post);
         let pounds = pen.given("pressure", pressure.to_psf()) * width * spans;
-        let pounds = pen.step("post under the ridge beam", kind.symbol(), Unit::Pounds, Clause::STATICS, pounds);
+        let pounds = pen.step("load-post-under-the-ridge-beam", kind.symbol(), Unit::Pounds, Clause::STATICS, pounds);
         *amount.get_mut(kind) = Force::lbf(pounds.value());
     }
     if post.beam_weight.to_plf() > 0.0 {
         let pen = &mut *writer.pen;
         let weight = pen.given("weight", post.beam_weight.to_plf()) * ridge_share(pen, post);
-        let weight = pen.step("the ridge beam itself", "D", Unit::Pounds, Clause::STATICS, weight).value();
+        let weight = pen.step("step-the-ridge-beam-itself", "D", Unit::Pounds, Clause::STATICS, weight).value();
         amount.dead = amount.dead + Force::lbf(weight);
     }
-    writer.down.points.push(LoadPoint { source: "post under the ridge beam", at: post.at, amount });
+    writer.down.points.push(LoadPoint { source: "load-post-under-the-ridge-beam", at: post.at, amount });
 }
 
 /// Length of ridge that leans on the post: half of each span, or more where the beam runs over it.
@@ -288,7 +288,7 @@ fn ridge_share<P: Pen>(pen: &mut P, post: &RidgePost) -> P::Number {
     let (first, second) = (post.span_one_side, post.span_other_side);
     if post.runs_over && Length::ZERO < first.min(second) {
         let share = middle_of_two(pen, first, second);
-        return pen.step("ridge that leans on the post", "l", Unit::Feet, Clause::STATICS, share);
+        return pen.step("step-ridge-that-leans-on-the-post", "l", Unit::Feet, Clause::STATICS, share);
     }
     pen.given("ridge spans", (first + second).to_feet()) / P::Number::constant(2.0)
 }

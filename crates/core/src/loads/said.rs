@@ -2,6 +2,9 @@
 //!
 //! A figure that an opening uses is never filled in silently: it is said, or the opening has no number until it is.
 
+use crate::say;
+use crate::speech::Phrase;
+
 /// Where a figure stands.
 #[derive(Clone, Copy, Debug, Default, PartialEq, Eq, PartialOrd, Ord, Hash)]
 pub enum Standing {
@@ -66,36 +69,36 @@ impl Asked {
     }
 
     /// What is asked, as the verdict says it.
-    pub const fn words(self) -> &'static str {
+    pub fn words(self) -> Phrase {
         match self {
-            Self::Loads => "Say what it carries",
-            Self::Snow => "Say the snow",
-            Self::GroundSnow => "Say the ground snow",
-            Self::Wind => "Say the wind",
-            Self::Tail => "Say what stands on the tail",
-            Self::OnTail => "Say which stands on the tail",
-            Self::TailOfWhat => "Say which floor has the tail",
-            Self::WallBetween => "Say the wall between",
-            Self::OpeningsAbove => "Say the openings above",
+            Self::Loads => say!("asked-loads"),
+            Self::Snow => say!("asked-snow"),
+            Self::GroundSnow => say!("asked-ground-snow"),
+            Self::Wind => say!("asked-wind"),
+            Self::Tail => say!("asked-tail"),
+            Self::OnTail => say!("asked-on-tail"),
+            Self::TailOfWhat => say!("asked-tail-of-what"),
+            Self::WallBetween => say!("asked-wall-between"),
+            Self::OpeningsAbove => say!("asked-openings-above"),
         }
     }
 
     /// The same with its reason, in a sentence.
-    pub const fn sentence(self) -> &'static str {
+    pub fn phrase(self) -> Phrase {
         match self {
             Self::Loads => {
-                "Nothing is said yet about what this wall carries. Fill in its loads, or mark it as carrying nothing."
+                say!("asked-loads-why")
             }
-            Self::Snow => "A roof or deck lands here and nobody said the snow of the place.",
-            Self::GroundSnow => "A deck under the open sky carries ground snow; the job gives the roof's own only.",
-            Self::Wind => "The wall stands in the wind and nobody said wind speed and exposure.",
-            Self::Tail => "A floor runs past this wall: nobody said whether a wall or roof stands on its tail.",
-            Self::OnTail => "Something stands on the floor's tail: say which of what the wall carries.",
-            Self::TailOfWhat => "Something is said to stand on a tail, and no floor here runs past the wall.",
+            Self::Snow => say!("asked-snow-why"),
+            Self::GroundSnow => say!("asked-ground-snow-why"),
+            Self::Wind => say!("asked-wind-why"),
+            Self::Tail => say!("asked-tail-why"),
+            Self::OnTail => say!("asked-on-tail-why"),
+            Self::TailOfWhat => say!("asked-tail-of-what-why"),
             Self::WallBetween => {
-                "A floor and a roof land here and no wall between them: add it, or say that the roof lands on this wall."
+                say!("asked-wall-between-why")
             }
-            Self::OpeningsAbove => "Nobody said whether the wall above has openings, whose packs press at one place.",
+            Self::OpeningsAbove => say!("asked-openings-above-why"),
         }
     }
 }

@@ -15,6 +15,8 @@
 
 use crate::measure::{Length, Pressure};
 use crate::working::{Clause, Number, Pen, Unit};
+use crate::say;
+use crate::speech::Phrase;
 
 /// Which edition of ASCE 7 the snow figure belongs to.
 #[derive(Clone, Copy, Debug, Default, PartialEq, Eq, PartialOrd, Ord, Hash)]
@@ -28,10 +30,10 @@ pub enum SnowEdition {
 
 impl SnowEdition {
     /// The edition in words.
-    pub const fn name(self) -> &'static str {
+    pub fn phrase(self) -> Phrase {
         match self {
-            Self::Asce7To16 => "ASCE 7-16 or before",
-            Self::Asce7From22 => "ASCE 7-22",
+            Self::Asce7To16 => say!("edition-asce-7-16"),
+            Self::Asce7From22 => say!("edition-asce-7-22"),
         }
     }
 
@@ -97,19 +99,16 @@ impl SiteSnow {
 }
 
 /// What of snow is in the numbers and what is not, in a sentence or two.
-pub const fn what_is_computed(snow: &SiteSnow) -> &'static str {
+pub fn what_is_computed(snow: &SiteSnow) -> Phrase {
     match (snow.basis, snow.unbalanced) {
         (SnowBasis::Roof(_), _) => {
-            "Snow: the roof's own figure, spread evenly. Not computed: snow blown over a ridge, drift beside a higher roof, \
-             snow that slides off another roof, ice, unbalanced snow of hips."
+            say!("snow-is-the-roofs-own")
         }
         (SnowBasis::Ground(_), true) => {
-            "Snow: even on roofs and open decks, and blown over the ridge of gables. Not computed: drift beside a higher roof, \
-             snow that slides off another roof, ice, unbalanced snow of hips."
+            say!("snow-is-even-and-blown")
         }
         (SnowBasis::Ground(_), false) => {
-            "Snow: even on roofs and open decks. Not computed, by the job's rules: snow blown over a ridge. Not computed at \
-             all: drift beside a higher roof, snow that slides off another roof, ice, unbalanced snow of hips."
+            say!("snow-is-even")
         }
     }
 }
@@ -137,7 +136,7 @@ fn to_allowable<P: Pen>(pen: &mut P, snow: &SiteSnow, pressure: P::Number) -> P:
         SnowEdition::Asce7From22 => {
             let clause = snow.edition.clause("2.4");
             pen.step(
-                "at allowable stress level",
+                "step-at-allowable-stress-level",
                 "0.7S",
                 Unit::PoundsPerSquareFoot,
                 clause,
@@ -160,11 +159,11 @@ fn strength_level<P: Pen>(pen: &mut P, snow: &SiteSnow, ground: Pressure, rise_i
         * pen.given("Ce", snow.exposure)
         * pen.given("Ct", snow.thermal)
         * pen.given("I", importance);
-    let flat = pen.step("flat-roof snow", "p_f", pounds, clause("7.3"), flat);
+    let flat = pen.step("step-flat-roof-snow", "p_f", pounds, clause("7.3"), flat);
     let degrees = (rise_in_twelve / 12.0).atan().to_degrees();
     let roof = if slope_factor(degrees, snow.thermal) < 1.0 {
         let factor = pen.given("Cs", slope_factor(degrees, snow.thermal));
-        pen.step("on this slope", "p_s", pounds, clause("7.4"), flat * factor)
+        pen.step("step-on-this-slope", "p_s", pounds, clause("7.4"), flat * factor)
     } else {
         flat
     };
@@ -177,8 +176,8 @@ fn strength_level<P: Pen>(pen: &mut P, snow: &SiteSnow, ground: Pressure, rise_i
         SnowEdition::Asce7From22 => 30.0,
     };
     let least = ground.smaller(P::Number::constant(most)) * pen.given("I", importance);
-    let least = pen.step("low-slope minimum", "p_m", pounds, clause("7.3.4"), least);
-    pen.step("roof snow", "p_s", pounds, clause("7.3"), roof.larger(least))
+    let least = pen.step("step-low-slope-minimum", "p_m", pounds, clause("7.3.4"), least);
+    pen.step("step-roof-snow", "p_s", pounds, clause("7.3"), roof.larger(least))
 }
 
 /// Cs of a roof that is not slippery: 1 up to a slope that depends on how warm the roof is, then falling to 0 at 70°.
@@ -238,12 +237,12 @@ pub fn unbalanced_on_wall<P: Pen>(pen: &mut P, snow: &SiteSnow, gable: &Gable) -
     let simple = gable.rafters && reach.value() <= LONGEST_SIMPLE_REACH;
     let amount = if simple {
         let lee = pen.given("p_g", ground.to_psf()) * pen.given("I", importance(snow));
-        pen.step("lee side, all ground snow", "p_lee", Unit::PoundsPerSquareFoot, clause, lee) * reach * lever
+        pen.step("step-lee-side-all-ground-snow", "p_lee", Unit::PoundsPerSquareFoot, clause, lee) * reach * lever
     } else {
         drifted(pen, snow, gable, ground, &reach, lever)
     };
     let amount = to_allowable_line(pen, snow, amount);
-    Some(pen.step("snow blown to one side", "S_u", Unit::PoundsPerFoot, clause, amount))
+    Some(pen.step("step-snow-blown-to-one-side", "S_u", Unit::PoundsPerFoot, clause, amount))
 }
 
 fn to_allowable_line<P: Pen>(pen: &mut P, snow: &SiteSnow, amount: P::Number) -> P::Number {
@@ -274,7 +273,7 @@ fn drifted<P: Pen>(
     let run = pen.given("run for a rise of 1", 12.0 / gable.rise_in_twelve);
     let density = pen.given("p_g", ground.to_psf()).times(0.13) + P::Number::constant(14.0);
     let density = pen.step(
-        "snow density",
+        "step-snow-density",
         "γ",
         Unit::None,
         snow.edition.clause("7.7"),
@@ -295,12 +294,12 @@ fn drifted<P: Pen>(
             blown.square_root().times(1.5)
         }
     };
-    let height = pen.step("drift height", "h_d", Unit::Feet, snow.edition.clause("7.7"), height);
+    let height = pen.step("step-drift-height", "h_d", Unit::Feet, snow.edition.clause("7.7"), height);
     let root = run.square_root();
     let surcharge = height.clone() * density / root.clone();
-    let surcharge = pen.step("drift at the ridge", "p_d", Unit::PoundsPerSquareFoot, clause, surcharge);
+    let surcharge = pen.step("step-drift-at-the-ridge", "p_d", Unit::PoundsPerSquareFoot, clause, surcharge);
     let length = (height * root).times(8.0 / 3.0).smaller(reach.clone());
-    let length = pen.step("how far it reaches from the ridge", "l_d", Unit::Feet, clause, length);
+    let length = pen.step("step-how-far-it-reaches-from-the-ridge", "l_d", Unit::Feet, clause, length);
     let width = pen.given("B", gable.width.to_feet());
     let two = || P::Number::constant(2.0);
     let lee = roof.clone() * reach.clone() * lever;

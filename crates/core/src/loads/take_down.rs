@@ -18,6 +18,8 @@ use super::lines::{Extent, LoadLine, LoadPoint, SiteLoads, TakeDown, Writer};
 use super::roof::{ridge_post, roof_lines};
 use crate::measure::{Force, Length, LineLoad};
 use crate::working::{Clause, Entry, Ink, Number, Pen, Silent, Unit};
+use crate::say;
+use crate::speech::distance;
 
 /// Takes the framing down to a wall of some length.
 pub fn take_down(carried: &[Carried], site: &SiteLoads, wall_length: Length) -> TakeDown {
@@ -42,7 +44,7 @@ fn write_take_down<P: Pen>(pen: &mut P, carried: &[Carried], site: &SiteLoads, w
             Framing::RidgePost(post) => ridge_post(&mut writer, post, site),
             Framing::Floor(floor) => floor_lines(&mut writer, floor, site, item.extent),
             Framing::WallAbove(wall) => {
-                writer.spread("wall above", LoadKind::Dead, wall.dead, wall.height, item.extent);
+                writer.spread("load-wall-above", LoadKind::Dead, wall.dead, wall.height, item.extent);
             }
             Framing::Gable(gable) => gable_lines(&mut writer, gable, item.extent, wall_length),
         }
@@ -129,10 +131,9 @@ fn gather_beside<P: Pen>(writer: &mut Writer<'_, P>, first: usize, (from, to): (
     for (place, amount) in [from, to].into_iter().zip(gathered) {
         if LoadKind::ALL.into_iter().any(|kind| amount.get(kind).to_lbf() > 0.0) {
             writer.pen.note(|| {
-                let at = place.written(crate::measure::LengthStyle::FeetInches);
-                format!("What stands over the opening above comes down beside it, at {at}: half of it at each side.")
+                say!("note-pack-above", at = distance(place))
             });
-            writer.down.points.push(LoadPoint { source: "pack beside an opening above", at: place, amount });
+            writer.down.points.push(LoadPoint { source: "load-pack-beside-an-opening-above", at: place, amount });
         }
     }
 }
@@ -144,12 +145,12 @@ fn gable_lines<P: Pen>(writer: &mut Writer<'_, P>, gable: &GableAbove, extent: E
     let pen = &mut *writer.pen;
     let height = pen.given("half the gable", (peak - from).to_feet()) * pen.given("rise", gable.rise_in_twelve)
         / P::Number::constant(12.0);
-    let height = pen.step("height of the gable", "h", Unit::Feet, Clause::STATICS, height);
+    let height = pen.step("step-height-of-the-gable", "h", Unit::Feet, Clause::STATICS, height);
     let most = pen.given("pressure", gable.dead.to_psf()) * height;
-    let most = pen.step("gable under its peak", "D", Unit::PoundsPerFoot, Clause::STATICS, most);
+    let most = pen.step("step-gable-under-its-peak", "D", Unit::PoundsPerFoot, Clause::STATICS, most);
     let most = LineLoad::plf(most.value());
-    writer.line("gable", LoadKind::Dead, None, LineLoad::ZERO, most, Some((from, peak)));
-    writer.line("gable", LoadKind::Dead, None, most, LineLoad::ZERO, Some((peak, to)));
+    writer.line("load-gable", LoadKind::Dead, None, LineLoad::ZERO, most, Some((from, peak)));
+    writer.line("load-gable", LoadKind::Dead, None, most, LineLoad::ZERO, Some((peak, to)));
 }
 
 #[cfg(test)]

@@ -97,7 +97,7 @@ pub fn wall_pressure<P: Pen>(
     let outward = pen.given("GCp", outward_coefficient(zone, effective_area))
         + pen.given("GCpi", enclosure.internal_coefficient());
     let net = velocity * outward;
-    Pressure::psf(pen.step("pressure on the wall", "W", pounds, Clause::asce7("30.3"), net).value())
+    Pressure::psf(pen.step("step-pressure-on-the-wall", "W", pounds, Clause::asce7("30.3"), net).value())
 }
 
 /// Uplift on a roof over a wall of a building with so wide a roof, lb/ft of wall at strength level: suction over it, and pressure
@@ -115,10 +115,10 @@ fn velocity_pressure<P: Pen>(pen: &mut P, wind: &WindSpeed) -> P::Number {
     let (alpha, gradient) = wind.exposure.profile();
     let height = wind.mean_roof_height.to_feet().max(wind.exposure.least_height());
     let factor = (pen.given("z", height) / pen.given("z_g", gradient)).power(2.0 / alpha).times(2.01);
-    let factor = pen.step("velocity pressure coefficient", "Kz", Unit::None, Clause::asce7("26.10"), factor);
+    let factor = pen.step("step-velocity-pressure-coefficient", "Kz", Unit::None, Clause::asce7("26.10"), factor);
     let speed = pen.given("V", wind.miles_per_hour).power(2.0);
     let velocity = factor.times(0.00256) * pen.given("Kd", 0.85) * speed;
-    pen.step("velocity pressure", "q", pounds, Clause::asce7("26.10"), velocity)
+    pen.step("step-velocity-pressure", "q", pounds, Clause::asce7("26.10"), velocity)
 }
 
 /// −GCp outward, falling with the logarithm of the area from 10 to 500 ft². Outward is always the larger.

@@ -5,6 +5,8 @@
 
 use super::section::{Depth, SawnSize, Thickness};
 use crate::measure::Stress;
+use crate::say;
+use crate::speech::Phrase;
 
 /// Species group of sawn lumber.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Hash)]
@@ -117,11 +119,11 @@ pub fn sawn(species: Species, grade: Grade, size: SawnSize) -> Option<DesignValu
 }
 
 /// The table a sawn value comes from.
-pub const fn sawn_source(species: Species, size: SawnSize) -> &'static str {
+pub fn sawn_source(species: Species, size: SawnSize) -> Phrase {
     match (size.thickness, species) {
-        (Thickness::Six, _) => "NDS Supplement 2018 Table 4D, from memory",
-        (_, Species::SouthernPine) => "NDS Supplement 2018 Table 4B, from memory",
-        _ => "NDS Supplement 2018 Table 4A, from memory",
+        (Thickness::Six, _) => say!("source-from-memory", table = "NDS Supplement 2018 Table 4D"),
+        (_, Species::SouthernPine) => say!("source-from-memory", table = "NDS Supplement 2018 Table 4B"),
+        _ => say!("source-from-memory", table = "NDS Supplement 2018 Table 4A"),
     }
 }
 
@@ -280,10 +282,10 @@ impl EngineeredClass {
     }
 
     /// Where its values come from.
-    pub const fn source(self) -> &'static str {
+    pub fn source(self) -> Phrase {
         match self {
-            Self::Glulam24F18E => "NDS Supplement 2018 Table 5A, from memory",
-            _ => "stress class as product reports group them, from memory",
+            Self::Glulam24F18E => say!("source-from-memory", table = "NDS Supplement 2018 Table 5A"),
+            _ => say!("source-stress-class"),
         }
     }
 }

@@ -1,9 +1,12 @@
 //! What a header can be made of, and how many plies of it.
 
+use crate::measure::Force;
 use super::design_values::{self, DesignValues, EngineeredClass, Grade, Species};
 use super::section::{Rectangle, SawnSize, Thickness};
 use super::sheet::SheetValues;
 use crate::measure::Length;
+use crate::say;
+use crate::speech::Phrase;
 
 /// One board of a header: what is asked for at the yard.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Hash)]
@@ -117,11 +120,11 @@ impl HeaderBoard {
     }
 
     /// Where its design values come from, as it is printed beside them.
-    pub const fn values_source(self) -> &'static str {
+    pub fn values_source(self) -> Phrase {
         match self {
             Self::Sawn { species, size, .. } => design_values::sawn_source(species, size),
             Self::Engineered { class, .. } => class.source(),
-            Self::Sheet { .. } => "your values, from your sheet",
+            Self::Sheet { .. } => say!("source-your-sheet"),
         }
     }
 
@@ -132,10 +135,10 @@ impl HeaderBoard {
 
     /// How it has to lie, as it is written on ticket and cut list; empty where it does not matter. An unbalanced glulam is
     /// stamped.
-    pub const fn way_up(self) -> &'static str {
+    pub fn way_up(self) -> Option<Phrase> {
         match self {
-            Self::Engineered { class: EngineeredClass::Glulam24F18E, .. } => "TOP up",
-            _ => "",
+            Self::Engineered { class: EngineeredClass::Glulam24F18E, .. } => Some(say!("way-up-top")),
+            _ => None,
         }
     }
 
@@ -168,6 +171,11 @@ impl HeaderSpec {
     /// Self weight per foot, lb.
     pub fn weight_per_foot_lbf(self) -> f64 {
         self.section().area_square_inches() / 144.0 * self.board.density_pcf()
+    }
+
+    /// What it weighs at this length, lb.
+    pub fn weight(self, length: Length) -> Force {
+        Force::lbf(self.weight_per_foot_lbf() * length.to_feet())
     }
 
     /// As called out: `2-2x10 DF-L No.2`, `4x12 DF-L No.2`.

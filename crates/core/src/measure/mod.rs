@@ -5,12 +5,14 @@ pub mod parse;
 pub mod print;
 pub mod quantities;
 pub mod range;
+pub mod unit;
 
 pub use length::Length;
 pub use parse::LengthError;
 pub use print::LengthStyle;
 pub use quantities::{Force, LineLoad, Money, Pressure, Stress};
-pub use range::{Range, Unit};
+pub use range::Range;
+pub use unit::{Unit, significant};
 
 /// One value for the left end of something and one for the right.
 #[derive(Clone, Copy, Debug, Default, PartialEq, Eq)]

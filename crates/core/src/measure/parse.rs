@@ -9,17 +9,17 @@ use thiserror::Error;
 
 use super::length::{Length, NANOMETERS_PER_INCH, NANOMETERS_PER_MILLIMETER};
 
-/// Why a text is not a length. The `Display` sentence is meant for the person who typed it.
+/// Why a text is not a length. The catalogs have a sentence for the person who typed it.
 #[derive(Clone, Debug, PartialEq, Eq, Error)]
 pub enum LengthError {
     /// Nothing was typed.
-    #[error("Type a length, such as 7'-6 1/2\" or 2286 mm.")]
+    #[error("nothing typed")]
     Empty,
     /// Some part is not a number, a fraction or a unit.
-    #[error("\"{0}\" is not a length. Write it like 7'-6 1/2\", 90 1/2 or 2286 mm.")]
+    #[error("not a length: {0}")]
     NotALength(String),
     /// The text has two meanings.
-    #[error("\"{text}\" can be read as {one} or as {other}. Write the one you mean.")]
+    #[error("{text} can be read as {one} or as {other}")]
     Ambiguous {
         /// What was typed.
         text: String,
@@ -29,16 +29,16 @@ pub enum LengthError {
         other: String,
     },
     /// The inches after feet must be less than a foot.
-    #[error("After feet, inches go from 0 to under 12; \"{0}\" has more.")]
+    #[error("inches over twelve: {0}")]
     InchesOverTwelve(String),
     /// The fraction is not one on a tape.
-    #[error("{0} is not a fraction on a tape: halves, quarters, eighths, sixteenths, 32nds or 64ths, less than one.")]
+    #[error("not on the tape: {0}")]
     NotOnTheTape(String),
     /// Too long to be a piece of a building.
-    #[error("\"{0}\" is longer than 1,000 feet.")]
+    #[error("too long: {0}")]
     TooLong(String),
     /// Lengths are not negative.
-    #[error("A length cannot be negative: \"{0}\".")]
+    #[error("negative: {0}")]
     Negative(String),
 }
 
@@ -325,17 +325,17 @@ mod tests {
     #[test]
     fn refuses_the_ambiguous_and_the_impossible() {
         refuse("7-1/2", "7'-0 1/2\" or as 7 1/2\"");
-        refuse("7'-14\"", "under 12");
-        refuse("7 14", "under 12");
+        refuse("7'-14\"", "inches over twelve");
+        refuse("7 14", "inches over twelve");
         refuse("5 1/3", "1/3");
         refuse("1/0", "1/0");
         refuse("5 3/2", "3/2");
         refuse("-5", "negative");
-        refuse("", "Type a length");
+        refuse("", "nothing typed");
         refuse("seven", "not a length");
         refuse("7'6'5", "not a length");
         refuse("1 2 3 4", "not a length");
-        refuse("5000'", "1,000 feet");
+        refuse("5000'", "too long");
         refuse("99999999999999999999", "not a length");
         refuse("0.12345678", "not a length");
         refuse(&"9".repeat(500), "not a length");

@@ -18,6 +18,7 @@ use crate::working::{Clause, Number, Pen, Unit};
 
 use super::problem::JackLumber;
 use super::stud::Stud;
+use crate::say;
 
 const CLAUSE: Clause = Clause::nds("15.3");
 /// C_P of nailed plies bent across them.
@@ -54,11 +55,11 @@ pub fn column_carries<P: Pen>(pen: &mut P, column: &BuiltUpColumn, combination: 
     let stud = Stud { lumber: column.lumber, values, service: column.service, duration: combination.duration };
     let strong = stud.column(pen, (column.length, column.depth)).strength;
     let strength = if column.held_every > 0.0 {
-        pen.note(|| "Across the plies, which the nails let slip:".into());
+        pen.note(|| say!("note-across-the-plies"));
         let mut weak = stud.column(pen, (column.held_every, across)).strength;
         if column.studs > 1 {
             weak = weak * pen.given("K_f", NAILED);
-            weak = pen.step("column strength, nailed", "Fc'", Unit::Psi, CLAUSE, weak);
+            weak = pen.step("step-column-strength-nailed", "Fc'", Unit::Psi, CLAUSE, weak);
         }
         strong.smaller(weak)
     } else {
@@ -66,7 +67,7 @@ pub fn column_carries<P: Pen>(pen: &mut P, column: &BuiltUpColumn, combination: 
     };
     let area =
         pen.given("studs", f64::from(column.studs)) * pen.given("t", column.thickness) * pen.given("d", column.depth);
-    Some(pen.step("the studs carry as a column", "P_c", Unit::Pounds, CLAUSE, area * strength))
+    Some(pen.step("step-the-studs-carry-as-a-column", "P_c", Unit::Pounds, CLAUSE, area * strength))
 }
 
 #[cfg(test)]

@@ -5,6 +5,8 @@ use super::limits::OutsideLimits;
 use super::problem::OpeningProblem;
 use crate::lumber::{HeaderBoard, HeaderSpec, MOST_PLIES};
 use crate::measure::{Length, Money};
+use crate::say;
+use crate::speech::Phrase;
 
 /// A board on the pile and its price.
 #[derive(Clone, Copy, Debug, PartialEq)]
@@ -97,13 +99,13 @@ impl Aim {
     pub const ALL: [Self; 5] = [Self::Cheapest, Self::Leanest, Self::Shallowest, Self::Lightest, Self::FewestPlies];
 
     /// In a word or two.
-    pub const fn words(self) -> &'static str {
+    pub fn phrase(self) -> Phrase {
         match self {
-            Self::Cheapest => "cheapest",
-            Self::Leanest => "least wood",
-            Self::Shallowest => "shallowest",
-            Self::Lightest => "lightest",
-            Self::FewestPlies => "fewest plies",
+            Self::Cheapest => say!("aim-cheapest"),
+            Self::Leanest => say!("aim-leanest"),
+            Self::Shallowest => say!("aim-shallowest"),
+            Self::Lightest => say!("aim-lightest"),
+            Self::FewestPlies => say!("aim-fewest-plies"),
         }
     }
 
@@ -147,10 +149,10 @@ pub enum Margin {
 
 impl Margin {
     /// As it is stated on every ticket.
-    pub const fn words(self) -> &'static str {
+    pub fn phrase(self) -> Phrase {
         match self {
-            Self::Lean => "Lean: only what code and arithmetic need.",
-            Self::BeltAndBraces => "Belt and braces: one size up and one stud more than needed.",
+            Self::Lean => say!("margin-lean"),
+            Self::BeltAndBraces => say!("margin-belt-and-braces"),
         }
     }
 

@@ -8,12 +8,15 @@ use super::header::{CheckKind, CheckResult, Comparison, bending, deflection, doo
 use super::jacks::{JackPack, JackStrength, KnownJacks, jack_pack};
 use super::limits::{LARGEST_POINT_LOAD, OutsideLimits, WIDEST_OPENING};
 use super::problem::{Conventions, OpeningLoad, OpeningProblem};
+use crate::measure::Force;
 use crate::loads::{ByKind, Combination, LIVE_COMBINATIONS, MOST_COMBINATIONS, STRENGTH_COMBINATIONS};
 use crate::lumber::factors::beam_stability::LARGEST_SLENDERNESS_RATIO;
 use crate::lumber::factors::wet_service::Service;
 use crate::lumber::{Family, HeaderSpec, design_values};
 use crate::measure::{End, Ends};
 use crate::working::{Pen, Silent};
+use crate::say;
+use crate::speech::Phrase;
 
 /// The most checks a header can have.
 const MOST_CHECKS: usize = 11;
@@ -65,8 +68,8 @@ impl Evaluation {
     }
 
     /// Why it does not carry, in sentences; empty if it does.
-    pub fn failures(&self) -> Vec<String> {
-        let mut failures: Vec<String> = self.checks.iter().filter_map(CheckResult::failure).collect();
+    pub fn failures(&self) -> Vec<Phrase> {
+        let mut failures: Vec<Phrase> = self.checks.iter().filter_map(CheckResult::failure).collect();
         failures.extend(End::BOTH.into_iter().filter_map(|end| self.pack_failure(end)));
         failures
     }
@@ -75,16 +78,14 @@ impl Evaluation {
         self.packs.at(end).needed.is_none_or(|needed| *self.jacks.at(end) < needed)
     }
 
-    fn pack_failure(&self, end: End) -> Option<String> {
+    fn pack_failure(&self, end: End) -> Option<Phrase> {
         if !self.lacks_jacks(end) {
             return None;
         }
-        let (word, provided, pack) = (end.word(), self.jacks.at(end), self.packs.at(end));
+        let (there, pack) = (*self.jacks.at(end), self.packs.at(end));
         Some(match pack.needed {
-            None => format!("{word} end: no number of jacks is enough; they are too slender for the wall's depth"),
-            Some(needed) => {
-                format!("{word} end: {needed} jacks needed for {:.0} lb, {provided} there", pack.largest_load)
-            }
+            None => say!("failure-no-jacks-enough", end),
+            Some(needed) => say!("failure-jacks", end, needed, force = Force::lbf(pack.largest_load), there),
         })
     }
 }

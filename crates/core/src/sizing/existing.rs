@@ -18,6 +18,8 @@ use super::limits::{OutsideLimits, WIDEST_OPENING};
 use super::problem::{OpeningLoad, OpeningProblem};
 use crate::lumber::HeaderSpec;
 use crate::measure::{Ends, Length};
+use crate::say;
+use crate::speech::Phrase;
 
 /// The answer.
 #[derive(Clone, Debug, PartialEq)]
@@ -34,6 +36,13 @@ pub struct Capability {
     pub first_over_span: WhatGivesOut,
 }
 
+impl Capability {
+    /// How much more load it carries, as a part of what is there; negative where it is too much already.
+    pub fn room_left(&self) -> f64 {
+        self.times_the_load - 1.0
+    }
+}
+
 /// What gives out.
 #[derive(Clone, Copy, Debug, PartialEq, Eq)]
 pub enum WhatGivesOut {
@@ -47,11 +56,11 @@ pub enum WhatGivesOut {
 
 impl WhatGivesOut {
     /// In words.
-    pub const fn words(self) -> &'static str {
+    pub fn phrase(self) -> Phrase {
         match self {
-            Self::Check(kind) => kind.name(),
-            Self::Jacks => "the jacks",
-            Self::Nothing => "nothing within the limits",
+            Self::Check(kind) => kind.phrase(),
+            Self::Jacks => say!("existing-jacks"),
+            Self::Nothing => say!("existing-nothing"),
         }
     }
 

@@ -7,15 +7,17 @@ use super::header::{CheckKind, sideways};
 use super::jacks::{JackPack, JackReason, column, eccentric, end_grain, flat_nailer, header_bearing, sole_plate};
 use super::limits::OutsideLimits;
 use super::problem::OpeningProblem;
-use crate::loads::{Combination, LIVE_COMBINATIONS, STRENGTH_COMBINATIONS};
+use crate::loads::{Combination, LIVE_COMBINATIONS, STRENGTH_COMBINATIONS, combination_phrase};
 use crate::measure::End;
 use crate::working::{Clause, Entry, Ink, Number, Pen, Silent, Unit};
+use crate::say;
+use crate::speech::{Argument, Joined, Phrase, decimal};
 
 /// One part of the sheet.
 #[derive(Clone, Debug, PartialEq)]
 pub struct SheetPart {
     /// What it works out, such as "bending, D+S".
-    pub title: String,
+    pub title: Phrase,
     /// The working.
     pub entries: Vec<Entry>,
 }
@@ -34,27 +36,31 @@ pub fn calculation_sheet(problem: &OpeningProblem, evaluation: &Evaluation) -> R
             continue;
         };
         let ratio = ink.given("demand", comparison.demand) / ink.given("capacity", comparison.capacity);
-        ink.step("how hard it works", "ratio", Unit::None, check.kind.clause(), ratio);
+        ink.step("step-how-hard-it-works", "ratio", Unit::None, check.kind.clause(), ratio);
         parts.push(SheetPart {
-            title: format!("{}, {}", check.kind.name(), check.combination),
+            title: check_under(check.kind, check.combination),
             entries: ink.into_entries(),
         });
     }
     if !problem.run.posts.is_empty() {
         let mut ink = Ink::default();
         post_working(&mut ink, &bridge);
-        parts.push(SheetPart { title: "posts under the header".into(), entries: ink.into_entries() });
+        parts.push(SheetPart { title: say!("title-posts"), entries: ink.into_entries() });
     }
     if let Some((wind, (index, _))) = problem.sideways.zip(sideways::hardest(&bridge)) {
         let mut ink = Ink::default();
         sideways::sideways(&mut ink, &bridge, &wind, index);
-        let title = format!("{}, {}", CheckKind::Sideways.name(), sideways::upright(index).name);
+        let title = check_under(CheckKind::Sideways, sideways::upright(index).name);
         parts.push(SheetPart { title, entries: ink.into_entries() });
     }
     for end in End::BOTH {
         parts.push(jacks_part(&bridge, end, evaluation.packs.at(end)));
     }
     Ok(parts)
+}
+
+fn check_under(check: CheckKind, combination: &str) -> Phrase {
+    say!("check-under", check = check.phrase(), combination = combination_phrase(combination))
 }
 
 fn named(kind: CheckKind, name: &str, creep: f64) -> Option<Combination> {
@@ -75,29 +81,26 @@ fn span_part(bridge: &Bridge<'_>) -> SheetPart {
         let clear = bridge.problem.clear.to_inches();
         let extra = bridge.design_span_inches() - clear;
         let span = ink.given("clear opening", clear) + ink.given("half of each jack pack", extra);
-        ink.step("design span", "L", Unit::Inches, Clause::nds("3.2.1"), span);
+        ink.step("step-design-span", "L", Unit::Inches, Clause::nds("3.2.1"), span);
     } else {
-        let supports: Vec<String> = bridge.supports().iter().map(|at| format!("{at:.2}")).collect();
         ink.note(|| {
-            format!(
-                "The header runs over supports at {} in. from its left end; every span and overhang is checked, with \
-                the loads that come and go where they do most.",
-                supports.join(", ")
-            )
+            let supports = bridge.supports();
+            let at = supports.iter().map(|at| say!("an-amount", amount = decimal(*at, Unit::Inches, 2)));
+            say!("note-runs-over-supports", supports = Argument::Phrases(at.collect(), Joined::Commas))
         });
         let longest = ink.given("the longest span", bridge.design_span_inches());
-        ink.step("design span", "L", Unit::Inches, Clause::nds("3.2.1"), longest);
+        ink.step("step-design-span", "L", Unit::Inches, Clause::nds("3.2.1"), longest);
     }
     let header = bridge.header;
     let width = ink.given("plies", f64::from(header.plies)) * ink.given("ply", header.board.ply_width().to_inches());
-    let width = ink.step("width", "b", Unit::Inches, Clause::STATICS, width);
+    let width = ink.step("step-width", "b", Unit::Inches, Clause::STATICS, width);
     let depth = ink.given("d", header.board.depth().to_inches());
-    ink.step("area", "A", Unit::SquareInches, Clause::STATICS, width.clone() * depth.clone());
+    ink.step("step-area", "A", Unit::SquareInches, Clause::STATICS, width.clone() * depth.clone());
     let modulus = width.clone() * depth.clone().power(2.0) / Number::constant(6.0);
-    ink.step("section modulus", "S", Unit::CubicInches, Clause::STATICS, modulus);
+    ink.step("step-section-modulus", "S", Unit::CubicInches, Clause::STATICS, modulus);
     let inertia = width * depth.power(3.0) / Number::constant(12.0);
-    ink.step("moment of inertia", "I", Unit::InchesFourth, Clause::STATICS, inertia);
-    SheetPart { title: format!("span and section of {}", header.name()), entries: ink.into_entries() }
+    ink.step("step-moment-of-inertia", "I", Unit::InchesFourth, Clause::STATICS, inertia);
+    SheetPart { title: say!("title-span", header = header.name()), entries: ink.into_entries() }
 }
 
 /// The total on the header in every combination, so that it is seen which one governs and why.
@@ -108,9 +111,9 @@ fn combinations_part(bridge: &Bridge<'_>) -> SheetPart {
         let case = bridge.under(combination);
         let total = ink.given("total on the header", case.loads.iter().map(|load| load.resultant()).sum());
         let per_duration = total / ink.given("C_D", combination.duration);
-        ink.step("load over its duration factor", combination.name, Unit::Pounds, Clause::asce7("2.4"), per_duration);
+        ink.step("step-load-over-its-duration-factor", combination.name, Unit::Pounds, Clause::asce7("2.4"), per_duration);
     }
-    SheetPart { title: "combinations of load".into(), entries: ink.into_entries() }
+    SheetPart { title: say!("title-combinations"), entries: ink.into_entries() }
 }
 
 fn jacks_part(bridge: &Bridge<'_>, end: End, pack: &JackPack) -> SheetPart {
@@ -141,12 +144,12 @@ fn jacks_part(bridge: &Bridge<'_>, end: End, pack: &JackPack) -> SheetPart {
         match each {
             Some(each) => {
                 let load = ink.given("pack load", count.load);
-                ink.step("jacks, to be rounded up", "n", Unit::None, count.reason.clause(), load / each);
+                ink.step("step-jacks-to-be-rounded-up", "n", Unit::None, count.reason.clause(), load / each);
             }
-            None => ink.note(|| format!("{}: no number of jacks is enough.", count.reason.name())),
+            None => ink.note(|| say!("note-no-jacks-enough", reason = count.reason.phrase())),
         }
     }
-    SheetPart { title: format!("jacks, {} end", end.word()), entries: ink.into_entries() }
+    SheetPart { title: say!("title-jacks", end), entries: ink.into_entries() }
 }
 
 /// The jacks that are there, pressed off their middle.
@@ -161,7 +164,7 @@ fn off_middle(ink: &mut Ink, bridge: &Bridge<'_>, combination: &Combination, loa
     let jacks_there = ink.given("jacks", f64::from(jacks));
     let area = ink.given("t·d", area);
     let stress_there = ink.given("pack load", load) / (jacks_there * area);
-    ink.step("axial stress", "fc", Unit::Psi, Clause::nds("15.4.1"), stress_there);
+    ink.step("step-axial-stress", "fc", Unit::Psi, Clause::nds("15.4.1"), stress_there);
     eccentric::works(ink, stress, &wood, combination.duration, off, depth);
 }
 
@@ -175,7 +178,7 @@ mod tests {
         let problem = roof_window();
         let evaluation = evaluated(&problem);
         let sheet = calculation_sheet(&problem, &evaluation).expect("within limits");
-        let bending = sheet.iter().find(|part| part.title == "bending, D+S").expect("bending part");
+        let bending = sheet.iter().find(|part| part.title == check_under(CheckKind::Bending, "D+S")).expect("bending part");
         let steps: Vec<(&str, &str)> = bending
             .entries
             .iter()

@@ -45,18 +45,18 @@ impl Stud {
     /// One way: so long, and so deep that way, in.
     pub fn column<P: Pen>(&self, pen: &mut P, (length, depth): (f64, f64)) -> AsColumn<P::Number> {
         let slenderness = pen.given("le", length) / pen.given("d", depth);
-        let slenderness = pen.step("slenderness", "le/d", Unit::None, CLAUSE, slenderness);
+        let slenderness = pen.step("step-slenderness", "le/d", Unit::None, CLAUSE, slenderness);
         let JackLumber { species, grade, .. } = self.lumber;
         let size = size_factor_compression(species, grade, self.lumber.size());
         let compression = self.values.compression.to_psi();
         let crushing = pen.given("Fc", compression) * pen.given("C_D", self.duration) * pen.given("C_F", size);
         let with_size = Property::Compression(compression * size);
         let crushing = with_wet_service(pen, crushing, self.service, Family::Dimension, with_size);
-        let crushing = pen.step("crushing strength", "Fc*", Unit::Psi, CLAUSE, crushing);
+        let crushing = pen.step("step-crushing-strength", "Fc*", Unit::Psi, CLAUSE, crushing);
         let stiffness = pen.given("Emin", self.values.stability_stiffness.to_psi());
         let stiffness = with_wet_service(pen, stiffness, self.service, Family::Dimension, Property::Stiffness);
         let factor = column_stability_factor(pen, &crushing, &stiffness, &slenderness, SAWN_LUMBER);
-        let strength = pen.step("column strength", "Fc'", Unit::Psi, CLAUSE, crushing * factor);
+        let strength = pen.step("step-column-strength", "Fc'", Unit::Psi, CLAUSE, crushing * factor);
         AsColumn { slenderness, stiffness, strength }
     }
 }

@@ -1,6 +1,8 @@
 //! The verdict in one word.
 
 use super::evaluate::Evaluation;
+use crate::say;
+use crate::speech::Phrase;
 
 /// From this ratio on, what passes is said to carry barely: the spread of lumber, span and load is about this wide (common
 /// practice, no source).
@@ -23,13 +25,13 @@ pub enum Verdict {
 
 impl Verdict {
     /// The verdict as it is shown.
-    pub const fn words(self) -> &'static str {
+    pub fn phrase(self) -> Phrase {
         match self {
-            Self::Carries => "Carries",
-            Self::CarriesBarely => "Carries, barely",
-            Self::OnlyTheTable => "Only the table allows it",
-            Self::DoesNotCarry => "Does not carry",
-            Self::AskAnEngineer => "Ask an engineer",
+            Self::Carries => say!("verdict-carries"),
+            Self::CarriesBarely => say!("verdict-carries-barely"),
+            Self::OnlyTheTable => say!("verdict-only-the-table"),
+            Self::DoesNotCarry => say!("verdict-does-not-carry"),
+            Self::AskAnEngineer => say!("verdict-ask-an-engineer"),
         }
     }
 

@@ -3,9 +3,13 @@
 //! Every check takes a [`Pen`]. The [`Silent`] pen computes and writes nothing (sizing sixty candidates); the [`Ink`]
 //! pen keeps each step with its formula, figures, clause and result (the calculation sheet). Both run the same code.
 
+use crate::speech::Phrase;
+
 pub mod number;
 
-pub use number::{Number, Written, figure, significant};
+pub use number::{Number, Written, figure};
+
+pub use crate::measure::Unit;
 
 /// Where a rule or a formula comes from.
 #[derive(Clone, Copy, Debug, PartialEq, Eq)]
@@ -42,59 +46,10 @@ impl Clause {
     pub const USER: Self = Self { standard: "Your figure", number: "", from_memory: false };
 }
 
-/// Units of printed results.
-#[derive(Clone, Copy, Debug, PartialEq, Eq)]
-pub enum Unit {
-    /// A ratio, a factor or a count.
-    None,
-    /// Inches.
-    Inches,
-    /// Feet.
-    Feet,
-    /// Square inches.
-    SquareInches,
-    /// Cubic inches.
-    CubicInches,
-    /// Inches to the fourth.
-    InchesFourth,
-    /// Pounds.
-    Pounds,
-    /// Pounds per foot.
-    PoundsPerFoot,
-    /// Pounds per inch.
-    PoundsPerInch,
-    /// Pounds per square foot.
-    PoundsPerSquareFoot,
-    /// Pounds per square inch.
-    Psi,
-    /// Pound-inches.
-    PoundInches,
-}
-
-impl Unit {
-    /// How the unit is printed after a number.
-    pub const fn symbol(self) -> &'static str {
-        match self {
-            Self::None => "",
-            Self::Inches => "in.",
-            Self::Feet => "ft",
-            Self::SquareInches => "in.²",
-            Self::CubicInches => "in.³",
-            Self::InchesFourth => "in.⁴",
-            Self::Pounds => "lb",
-            Self::PoundsPerFoot => "lb/ft",
-            Self::PoundsPerInch => "lb/in.",
-            Self::PoundsPerSquareFoot => "lb/ft²",
-            Self::Psi => "psi",
-            Self::PoundInches => "lb·in.",
-        }
-    }
-}
-
 /// One line of working: `fb = M / S = 8496 / 15.125 = 561.7 psi (NDS 2018 3.3.2)`.
 #[derive(Clone, Debug, PartialEq)]
 pub struct Step {
-    /// What is computed, in words.
+    /// What is computed: the id of its message.
     pub what: &'static str,
     /// Its symbol.
     pub symbol: String,
@@ -129,7 +84,7 @@ pub trait Pen {
     ) -> Self::Number;
 
     /// A remark between the steps: an assumption, or why something was left out. Built only if it is kept.
-    fn note(&mut self, remark: impl FnOnce() -> String);
+    fn note(&mut self, remark: impl FnOnce() -> Phrase);
 }
 
 /// Computes without writing.
@@ -147,7 +102,7 @@ impl Pen for Silent {
         result
     }
 
-    fn note(&mut self, _remark: impl FnOnce() -> String) {}
+    fn note(&mut self, _remark: impl FnOnce() -> Phrase) {}
 }
 
 /// One entry of the written working.
@@ -156,7 +111,7 @@ pub enum Entry {
     /// A computed step.
     Step(Step),
     /// A remark.
-    Note(String),
+    Note(Phrase),
 }
 
 /// Computes and writes every step down.
@@ -193,7 +148,7 @@ impl Pen for Ink {
         Written::named(symbol, value)
     }
 
-    fn note(&mut self, remark: impl FnOnce() -> String) {
+    fn note(&mut self, remark: impl FnOnce() -> Phrase) {
         self.entries.push(Entry::Note(remark()));
     }
 }

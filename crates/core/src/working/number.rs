@@ -6,6 +6,8 @@
 
 use std::ops::{Add, Div, Mul, Sub};
 
+use crate::measure::significant;
+
 /// Arithmetic as the checks need it.
 pub trait Number:
     Clone + Add<Output = Self> + Sub<Output = Self> + Mul<Output = Self> + Div<Output = Self> + Sized
@@ -121,17 +123,6 @@ fn parenthesized(text: &str, needed: bool) -> String {
 /// Prints a value to six significant figures, or as the whole number it is.
 pub fn figure(value: f64) -> String {
     significant(value, 6)
-}
-
-/// Prints a value to so many significant figures, without trailing zeros. Values under 1e-12 in size are printed as 0.
-pub fn significant(value: f64, figures: i32) -> String {
-    if value.abs() < 1e-12 {
-        return "0".into();
-    }
-    let magnitude = value.abs().log10().floor() as i32;
-    let decimals = (figures - 1 - magnitude).max(0) as usize;
-    let text = format!("{value:.decimals$}");
-    if text.contains('.') { text.trim_end_matches('0').trim_end_matches('.').to_owned() } else { text }
 }
 
 impl Add for Written {

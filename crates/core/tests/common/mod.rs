@@ -130,3 +130,8 @@ pub fn girder(pounds: f64) -> PointLoad {
         amount: ByKind { dead: Force::lbf(pounds), ..ByKind::default() },
     }
 }
+
+/// A phrase as most users read it.
+pub fn said(phrase: &sturvek_core::speech::Phrase) -> String {
+    sturvek_speech::Voice::default().say(phrase)
+}

@@ -16,6 +16,7 @@ use sturvek_core::sizing::{
 };
 
 use sturvek_core::job::TWO_BY;
+use sturvek_speech::english;
 
 use super::answer::{Answer, Governing, JackReasons, Ratios, Section, Sides, Span};
 use super::case::{Case, FixedJacks, HeaderInput, Input, LoadInput, Mode, Options};
@@ -71,11 +72,11 @@ fn try_answer(case: &Case) -> Result<Answer, String> {
                 return Ok(from_evaluation(case, &evaluation, kings, (standing, notes)));
             }
             Ok(evaluation) => {
-                refused.extend(evaluation.failures().into_iter().map(named));
+                refused.extend(evaluation.failures().into_iter().map(|failure| named(english(&failure))));
                 last = Some(evaluation);
             }
             // One candidate without a number does not end the search.
-            Err(limit) => refused.push(named(limit.to_string())),
+            Err(limit) => refused.push(named(english(&limit.phrase()))),
         }
     }
     match last {

@@ -118,7 +118,7 @@ pub async fn import_job(
     State(state): State<AppState>,
     Body(file): Body<JobFileText>,
 ) -> Result<(StatusCode, Json<JobView>), Problem> {
-    let job = read_job(file.text.as_bytes()).map_err(|error| FieldErrors::one("/text", error))?;
+    let job = read_job(file.text.as_bytes()).map_err(|error| FieldErrors::one("/text", error.phrase()))?;
     let id = state.jobs.create(&job).await?;
     Ok((StatusCode::CREATED, Json(view(&state, id).await?)))
 }

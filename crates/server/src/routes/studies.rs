@@ -8,6 +8,7 @@ use axum::response::IntoResponse;
 use sturvek_core::framing::{OpeningOutcome, OpeningPlan};
 use sturvek_core::job::{Job, OpeningId, WhatIf};
 use sturvek_core::plan::opening_alone;
+use sturvek_core::say;
 use sturvek_core::sizing::candidates::headers_from;
 use sturvek_core::sizing::existing::capability;
 use sturvek_core::sizing::limits::WIDEST_OPENING;
@@ -19,7 +20,7 @@ use sturvek_wire::studies::{CapabilityView, MaterialView, OneSizeView, ReachView
 use uuid::Uuid;
 
 use crate::extract::{Body, Ids, Params};
-use crate::problem::Problem;
+use crate::problem::{NoSuch, Problem};
 use crate::state::AppState;
 use crate::views::{CodeTableRead, CodeTableText, WhatIfQuery};
 
@@ -33,8 +34,9 @@ fn what_if(query: WhatIfQuery) -> Result<WhatIf, Problem> {
         if FACTORS.contains(&percent) {
             Ok::<f64, Problem>(f64::from(percent) / 100.0)
         } else {
-            let detail = format!("{field} is {percent} %; it can be {} to {} %.", FACTORS.start(), FACTORS.end());
-            Err(FieldErrors::one(format!("/{field}"), detail).into())
+            let (least, most) = (*FACTORS.start(), *FACTORS.end());
+            let said = say!("factor-out-of-bounds", field = field, given = percent, least, most);
+            Err(FieldErrors::one(format!("/{field}"), said).into())
         }
     };
     Ok(WhatIf { snow: factor("snow", query.snow)?, building: factor("building", query.building)? })
@@ -83,7 +85,7 @@ pub async fn get_capability(
 
 /// An opening planned alone.
 fn planned_opening(job: &Job, opening: Uuid) -> Result<OpeningPlan, Problem> {
-    opening_alone(job, OpeningId(opening.as_u128())).ok_or_else(|| Problem::not_found("opening"))
+    opening_alone(job, OpeningId(opening.as_u128())).ok_or_else(|| Problem::not_found(NoSuch::Opening))
 }
 
 /// The sized header of an opening.
@@ -118,7 +120,7 @@ pub async fn get_materials() -> Json<Vec<MaterialView>> {
 pub async fn read_code_table(Body(text): Body<CodeTableText>) -> Json<CodeTableRead> {
     Json(match read_table(text.name.trim(), text.csv.as_bytes()) {
         Ok(table) => CodeTableRead { table: Some((&table).into()), bad_rows: Vec::new() },
-        Err(rows) => CodeTableRead { table: None, bad_rows: rows.iter().map(ToString::to_string).collect() },
+        Err(rows) => CodeTableRead { table: None, bad_rows: rows.iter().map(|row| row.phrase().into()).collect() },
     })
 }
 

@@ -8,17 +8,16 @@ use sturvek_core::measure::LengthStyle;
 use sturvek_core::plan::opening_alone;
 use sturvek_store::StoreError;
 use sturvek_wire::Resolve;
-use sturvek_wire::framed::{Words, words};
 use sturvek_wire::results::{CandidateView, WallView, candidates, sheet_parts, wall_view};
 use uuid::Uuid;
 
 use crate::extract::{Body, Ids};
-use crate::problem::Problem;
+use crate::problem::{NoSuch, Problem};
 use crate::state::AppState;
 use crate::views::{PreviewRequest, SayRequest, SayView, SheetView};
 
 fn wall_of(job: &Job, wall: Uuid) -> Result<&Wall, Problem> {
-    job.wall(WallId(wall.as_u128())).ok_or_else(|| Problem::not_found("wall"))
+    job.wall(WallId(wall.as_u128())).ok_or_else(|| Problem::not_found(NoSuch::Wall))
 }
 
 /// A planned wall. Headers that were tried are asked for by opening.
@@ -30,7 +29,7 @@ pub async fn get_wall(
 ) -> Result<Json<WallView>, Problem> {
     let planned = state.plans.now(&state.jobs, job).await?;
     let wall = planned.plan.wall(WallId(wall.as_u128()));
-    let (wall, plan) = wall.ok_or_else(|| Problem::not_found("wall"))?;
+    let (wall, plan) = wall.ok_or_else(|| Problem::not_found(NoSuch::Wall))?;
     Ok(Json(wall_view(&planned.plan.job().rules(), wall, plan)))
 }
 
@@ -44,7 +43,7 @@ pub async fn get_candidates(
 ) -> Result<Json<Vec<CandidateView>>, Problem> {
     let planned = state.plans.now(&state.jobs, job).await?;
     let tried = opening_alone(planned.plan.job(), OpeningId(opening.as_u128()));
-    Ok(Json(candidates(&tried.ok_or_else(|| Problem::not_found("opening"))?)))
+    Ok(Json(candidates(&tried.ok_or_else(|| Problem::not_found(NoSuch::Opening))?)))
 }
 
 /// The wall as it would be after a command; nothing is kept.
@@ -78,7 +77,7 @@ pub async fn say_opening(
     let style = if request.in_millimeters { LengthStyle::Millimeters } else { LengthStyle::FeetInches };
     Ok(Json(match say(&request.text, wall_of(job, wall)?, &job.settings, style) {
         Ok(said) => SayView::of(&said),
-        Err(error) => SayView { problem: Some(error.to_string()), ..SayView::default() },
+        Err(error) => SayView { problem: Some(error.phrase().into()), ..SayView::default() },
     }))
 }
 
@@ -93,22 +92,18 @@ pub async fn get_sheet(
     let planned = state.plans.now(&state.jobs, job).await?;
     let job = planned.plan.job();
     let found = planned.plan.opening(OpeningId(opening.as_u128()));
-    let (wall, plan, opening) = found.ok_or_else(|| Problem::not_found("opening"))?;
+    let (wall, plan, opening) = found.ok_or_else(|| Problem::not_found(NoSuch::Opening))?;
     let parts = opening_sheet(&job.rules(), wall, &plan.ground, opening)?;
     Ok(Json(SheetView {
         job: job.name.clone(),
         wall: wall.frame.name.clone(),
-        opening: format!("{}, {}", opening.letter, opening.design.kind.word()),
-        verdict: opening.verdict_words().to_owned(),
-        sentence: opening.sentence.clone(),
+        letter: opening.letter.to_string(),
+        kind: opening.design.kind.into(),
+        verdict: opening.verdict_phrase().into(),
+        sentence: (&opening.sentence).into(),
         version: planned.version.number,
         version_of: planned.version.made_at,
         parts: sheet_parts(&parts),
     }))
 }
 
-/// The ways of speaking of a wall's parts.
-#[utoipa::path(get, path = "/api/words", responses((status = 200, body = Words)))]
-pub async fn get_words() -> Json<Words> {
-    Json(words())
-}

@@ -19,7 +19,8 @@ pub struct Model {
     #[sea_orm(column_type = "JsonBinary")]
     pub inverse: Json,
     pub form: i16,
-    pub summary: String,
+    #[sea_orm(column_type = "JsonBinary")]
+    pub summary: Json,
     pub author: String,
     pub written_at: DateTimeUtc,
 }

@@ -26,6 +26,7 @@ mod m20261125_000018_ids_belong_to_their_job;
 mod m20261125_000019_form_of_what_is_kept;
 mod m20261125_000020_what_is_settled;
 mod m20261125_000021_what_can_be_undone;
+mod m20261126_000022_history_in_no_language;
 
 struct Migrator;
 
@@ -53,6 +54,7 @@ impl MigratorTrait for Migrator {
             Box::new(m20261125_000019_form_of_what_is_kept::Migration),
             Box::new(m20261125_000020_what_is_settled::Migration),
             Box::new(m20261125_000021_what_can_be_undone::Migration),
+            Box::new(m20261126_000022_history_in_no_language::Migration),
         ]
     }
 }

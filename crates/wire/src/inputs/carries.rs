@@ -4,6 +4,7 @@ use serde::{Deserialize, Serialize};
 use sturvek_core::job::usual_sizes;
 use sturvek_core::loads;
 use sturvek_core::measure::{Length, LineLoad, Pressure};
+use sturvek_core::say;
 use utoipa::ToSchema;
 
 use crate::choices::{DeadLoadOn, FloorFraming, FloorUse, RoofFraming, RoofWarmth, SnowTrouble, Tail};
@@ -245,11 +246,11 @@ impl Resolve for CarriedItem {
             (None, None) => None,
             (Some(from), Some(to)) => Some((reader.length("from", from), reader.length("to", to))),
             (None, Some(_)) => {
-                reader.refuse("from", "Say where it starts as well as where it ends.");
+                reader.refuse("from", say!("from-missing"));
                 None
             }
             (Some(_), None) => {
-                reader.refuse("to", "Say where it ends as well as where it starts.");
+                reader.refuse("to", say!("to-missing"));
                 None
             }
         };
@@ -424,7 +425,7 @@ impl Resolve for OpeningsAbove {
         };
         let mut at = [None; loads::MOST_OPENINGS_ABOVE];
         if at.len() < places.len() {
-            let message = format!("A wall above can have at most {} openings over this wall's.", at.len());
+            let message = say!("too-many-openings-above", most = at.len());
             reader.refuse("places", message);
         }
         let read = reader.each("places", places, |reader, stretch| {

@@ -4,6 +4,7 @@ use serde::{Deserialize, Serialize};
 use sturvek_core::job::{self, OpeningId, usual_sizes};
 use sturvek_core::measure::{Ends, Length};
 use sturvek_core::sizing;
+use sturvek_core::say;
 use utoipa::ToSchema;
 use uuid::Uuid;
 
@@ -168,11 +169,11 @@ impl Resolve for Design {
                 height: reader.length("rough_height", height),
             }),
             (None, Some(_)) => {
-                reader.refuse("rough_width", "Give the rough opening's width as well as its height.");
+                reader.refuse("rough_width", say!("rough-width-missing"));
                 None
             }
             (Some(_), None) => {
-                reader.refuse("rough_height", "Give the rough opening's height as well as its width.");
+                reader.refuse("rough_height", say!("rough-height-missing"));
                 None
             }
         };
@@ -249,7 +250,7 @@ impl DesignOptions {
         let past = Ends { left: past("past_left", &self.past_left), right: past("past_right", &self.past_right) };
         let mut posts = [None; 2];
         if posts.len() < self.posts.len() {
-            reader.refuse("posts", "A header can have at most two posts within its opening.");
+            reader.refuse("posts", say!("too-many-posts"));
         }
         let read = reader.each("posts", &self.posts, |reader, post| sizing::Post {
             at: reader.length("post_at", &post.post_at),

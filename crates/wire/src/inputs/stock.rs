@@ -6,6 +6,7 @@ use sturvek_core::lumber;
 use sturvek_core::lumber::sheet::LONGEST_SHEET_NAME;
 use sturvek_core::measure::Money;
 use sturvek_core::sizing::candidates::StockBoard;
+use sturvek_core::say;
 use utoipa::ToSchema;
 use uuid::Uuid;
 
@@ -106,7 +107,7 @@ impl Resolve for Board {
                 depth,
             } => {
                 let name = lumber::sheet::Name::from(sheet_name.trim()).unwrap_or_else(|_| {
-                    let message = format!("The sheet's name can be at most {LONGEST_SHEET_NAME} bytes long.");
+                    let message = say!("sheet-name-too-long", most = LONGEST_SHEET_NAME);
                     reader.refuse("sheet_name", message);
                     lumber::sheet::Name::new()
                 });

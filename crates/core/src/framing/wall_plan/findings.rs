@@ -8,8 +8,57 @@ mod planned;
 mod plate_breaks;
 mod sole_bolts;
 
-use super::super::finding::Finding;
+use crate::finding::{Finding, Rule};
 pub(super) use planned::Planned;
+
+/// Every kind of finding there is; a test provokes each.
+pub static CATALOG: [&Rule; 45] = [
+    &places::PAST_THE_END,
+    &places::PACKS_OVERLAP,
+    &places::PARTITION_IN_THE_WAY,
+    &places::CHANNEL_LOST,
+    &places::PACK_IN_CORNER,
+    &places::SHORT_RETURN,
+    &places::GAP_IN_BAY,
+    &heights::HEADER_TOO_DEEP,
+    &heights::CRIPPLE_TOO_SHORT,
+    &heights::OPENING_TOO_TALL,
+    &heights::HEAD_OFF_LINE,
+    &heights::SILL_IN_BACKSPLASH,
+    &heights::ESCAPE_WINDOW,
+    &heights::ESCAPE_SILL_HIGH,
+    &heights::ESCAPE_TOO_SMALL,
+    &heights::BATHROOM_SILL,
+    &heights::TIP_UP,
+    &heights::UNEVEN_ROOM,
+    &counts::FEWER_THAN_NEEDED,
+    &counts::RULE_ASKS_FOR_MORE,
+    &counts::KINGS_TOO_WEAK,
+    &counts::CALCULATION_DISAGREES,
+    &counts::GRADE_ASSUMED,
+    &counts::UPLIFT,
+    &counts::HEADER_TOO_WIDE,
+    &counts::DEEP_NOTCH,
+    &counts::OFF_MIDDLE,
+    &counts::PLY_FASTENING,
+    &loads::FAR_END_LIFTED,
+    &loads::JOIST_END_LIFTED,
+    &loads::SNOW_ASSUMED,
+    &loads::WIND_ASSUMED,
+    &loads::TAIL_ASSUMED,
+    &loads::OPENINGS_ABOVE_ASSUMED,
+    &loads::NOBODY_IN_ATTIC,
+    &loads::POINT_LOAD_STUDS,
+    &loads::POINT_LOAD_TOO_LARGE,
+    &loads::NET_UPLIFT,
+    &plate_breaks::BREAK_OVER_OPENING,
+    &plate_breaks::BREAKS_TOO_NEAR,
+    &plate_breaks::BOARD_TOO_SHORT,
+    &plate_breaks::BREAKS_MISSING,
+    &sole_bolts::BOLT_IN_DOORWAY,
+    &sole_bolts::BOLT_UNDER_STUD,
+    &sole_bolts::BOLT_MISSING,
+];
 
 /// Everything found, opening by opening, then about the wall.
 pub(super) fn findings(planned: &Planned<'_>) -> Vec<Finding> {

@@ -1,8 +1,8 @@
 //! What lies over and under an opening: header, nailer, packing, flat head, sill, cripples, and the pieces between two studs of
 //! the layout where nothing is cut.
 
-use super::super::finding::SHORTEST_CRIPPLE;
-use super::super::member::{Bevel, Member, Rect, Role};
+use super::super::stack::SHORTEST_CRIPPLE;
+use super::super::member::{Bevel, Member, Minded, Rect, Role, Stock};
 use super::super::opening_plan::{OpeningOutcome, OpeningPlan};
 use super::super::stack::{StackLine, StackPart};
 use super::framer::{Framer, Top};
@@ -34,10 +34,10 @@ impl Framer<'_> {
             }
             let (stock, plies) = match (role, plan.header()) {
                 (Role::Header, Some(header)) => {
-                    let wood = [header.board.name(), header.board.way_up().to_owned()];
-                    (wood.join(", ").trim_end_matches(", ").to_owned(), header.plies)
+                    let minded = if header.board.way_up().is_some() { Minded::TopUp } else { Minded::Nothing };
+                    (Stock { wood: header.board.name().into(), minded }, header.plies)
                 }
-                _ => (self.frame().stud_stock(), 1),
+                _ => (self.frame().stud_stock().into(), 1),
             };
             let rect = Rect { x, y: line.from, width, height: line.height };
             self.members.push(Member { plies, ..Member::new(role, Some(plan.id), rect, stock) });

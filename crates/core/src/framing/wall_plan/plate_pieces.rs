@@ -1,6 +1,6 @@
 //! The pieces of sole plate and top plates, between their breaks.
 
-use super::super::member::{Bevel, Climb, Member, Rect, Role};
+use super::super::member::{Bevel, Climb, Member, Minded, Rect, Role, Stock};
 use super::super::opening_plan::OpeningPlan;
 use super::super::plates::{Stretch, TopBreaks, sole_breaks};
 use super::framer::Framer;
@@ -74,8 +74,8 @@ impl Framer<'_> {
     fn sole_piece(&mut self, role: Role, opening: Option<OpeningId>, whole: Stretch, breaks: &[Length]) {
         let height = self.frame().thickness();
         // On concrete the sole plate is treated.
-        let treated = if self.frame().framing.bolts.is_some() { ", treated" } else { "" };
-        let stock = format!("{}{treated}", self.frame().stud_stock());
+        let minded = if self.frame().framing.bolts.is_some() { Minded::Treated } else { Minded::Nothing };
+        let stock = Stock { wood: self.frame().stud_stock().into(), minded };
         for (from, to) in between(whole, breaks) {
             let rect = Rect { x: from, y: Length::ZERO, width: to - from, height };
             self.members.push(Member::new(role, opening, rect, stock.clone()));

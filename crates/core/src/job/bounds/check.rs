@@ -3,7 +3,9 @@
 use super::input::Input;
 use super::most::MOST_NAMED;
 use super::refused::{OutOfBounds, Refused, Within};
-use crate::measure::{Length, LengthStyle, Range};
+use crate::measure::{Length, Range};
+use crate::speech::{Argument, Phrase, distance, number};
+use crate::say;
 
 /// What has been found, and where the checks are.
 #[derive(Default)]
@@ -22,9 +24,9 @@ impl Checks {
 
     /// A length, against its range.
     pub(super) fn length(&mut self, input: Input, value: Length) {
-        if let Range::Length { least, most } = input.range() {
-            let style = if most < Length::feet(1) { LengthStyle::Inches } else { LengthStyle::FeetInches };
-            self.ensure((least..=most).contains(&value), input, || value.written(style));
+        let range = input.range();
+        if let Range::Length { least, most } = range {
+            self.ensure((least..=most).contains(&value), input, || range.length(value));
         }
     }
 
@@ -36,14 +38,14 @@ impl Checks {
     /// A number, against its range; what is not a number is not in it.
     pub(super) fn number(&mut self, input: Input, value: f64) {
         if let Range::Number { least, most, unit } = input.range() {
-            self.ensure(least <= value && value <= most, input, || format!("{value}{}", unit.after()));
+            self.ensure(least <= value && value <= most, input, || number(value, unit));
         }
     }
 
     /// How many, against its range.
     pub(super) fn count(&mut self, input: Input, count: usize) {
         if let Range::Count { least, most } = input.range() {
-            self.ensure((least..=most).contains(&count), input, || count.to_string());
+            self.ensure((least..=most).contains(&count), input, || count.into());
         }
     }
 
@@ -52,25 +54,26 @@ impl Checks {
         if let Range::Text { most } = input.range() {
             let length = text.chars().count();
             let fine = !text.trim().is_empty() && length <= most && !text.chars().any(char::is_control);
-            let given = || if most < length { format!("{length} characters long") } else { format!("\"{text}\"") };
+            let given = || {
+                if most < length { say!("given-long", count = length) } else { say!("given-text", text = text) }.into()
+            };
             self.ensure(fine, input, given);
         }
     }
 
     /// A place on a wall of this length.
     pub(super) fn on_wall(&mut self, input: Input, at: Length, wall_length: Length) {
-        let feet = |length: Length| length.written(LengthStyle::FeetInches);
         self.follow(
             (Length::ZERO..=wall_length).contains(&at),
             input,
-            || feet(at),
-            || format!("on the wall, 0 to {} from the left", feet(wall_length)),
+            || distance(at),
+            || say!("allowed-on-wall", length = distance(wall_length)),
         );
     }
 
-    fn ensure(&mut self, fine: bool, input: Input, given: impl FnOnce() -> String) {
+    fn ensure(&mut self, fine: bool, input: Input, given: impl FnOnce() -> Argument) {
         if !fine {
-            self.refuse(input, given(), input.range().words());
+            self.refuse(input, given(), input.range().phrase());
         }
     }
 
@@ -79,15 +82,15 @@ impl Checks {
         &mut self,
         fine: bool,
         input: Input,
-        given: impl FnOnce() -> String,
-        allowed: impl FnOnce() -> String,
+        given: impl FnOnce() -> Argument,
+        allowed: impl FnOnce() -> Phrase,
     ) {
         if !fine {
             self.refuse(input, given(), allowed());
         }
     }
 
-    fn refuse(&mut self, input: Input, given: String, allowed: String) {
+    fn refuse(&mut self, input: Input, given: Argument, allowed: Phrase) {
         if self.found.len() < MOST_NAMED {
             self.found.push(OutOfBounds { within: self.within.clone(), input, given, allowed });
         }

@@ -8,6 +8,7 @@ use crate::lumber::MOST_PLIES;
 use crate::measure::{Length, Range, Unit};
 use crate::sizing::schools::jurisdiction::MOST_ROWS;
 use crate::sizing::schools::shop::MOST_HEADER_RULES;
+use crate::speech::Phrase;
 
 macro_rules! inputs {
     ($($name:ident: $label:literal, $range:expr;)+) => {
@@ -23,9 +24,9 @@ macro_rules! inputs {
             pub const ALL: &'static [Self] = &[$(Self::$name),+];
 
             /// As a carpenter knows it.
-            pub const fn label(self) -> &'static str {
+            pub const fn phrase(self) -> Phrase {
                 match self {
-                    $(Self::$name => $label),+
+                    $(Self::$name => Phrase::plain($label)),+
                 }
             }
 
@@ -44,11 +45,11 @@ const STUDS: Range = Range::count(1, MOST_STUDS as usize);
 const PLIES: Range = Range::count(1, MOST_PLIES as usize);
 
 const fn psf(most: f64) -> Range {
-    Range::number(0.0, most, Unit::Psf)
+    Range::number(0.0, most, Unit::PoundsPerSquareFoot)
 }
 
 const fn plain(least: f64, most: f64) -> Range {
-    Range::number(least, most, Unit::Plain)
+    Range::number(least, most, Unit::None)
 }
 
 const fn psi(least: f64, most: f64) -> Range {
@@ -58,135 +59,135 @@ const fn psi(least: f64, most: f64) -> Range {
 const SIXTEENTH: Length = Length::inches_and(0, 1, 16);
 
 inputs! {
-    Author: "Your name", NAME;
-    JobName: "The job's name", NAME;
-    Walls: "The number of walls", Range::count(0, MOST_WALLS);
+    Author: "input-author", NAME;
+    JobName: "input-job-name", NAME;
+    Walls: "input-walls", Range::count(0, MOST_WALLS);
 
-    Snow: "Snow", psf(300.0);
-    SnowExposure: "The snow exposure factor", plain(0.7, 1.2);
-    SnowThermal: "The snow thermal factor", plain(0.85, 1.3);
-    SnowImportance: "The snow importance factor", plain(0.8, 1.2);
-    WinterWind: "The winter wind parameter", plain(0.25, 0.65);
-    RoofLive: "Roof live load", psf(100.0);
-    WindPressure: "The wind pressure", psf(150.0);
-    WindSpeed: "The wind speed", Range::number(85.0, 200.0, Unit::MilesPerHour);
-    MeanRoofHeight: "The mean roof height", Range::inches(8 * 12, 60 * 12);
-    LiveDeflectionLimit: "Live-load deflection limit", plain(120.0, 1200.0);
-    TotalDeflectionLimit: "Total deflection limit", plain(120.0, 1200.0);
-    Creep: "The creep factor", plain(1.0, 3.0);
-    MostSagOverDoor: "The most sag over a door", Range::Length { least: SIXTEENTH, most: Length::inches(2) };
-    KingDeflectionLimit: "The kings' deflection limit", plain(120.0, 720.0);
-    RoughWider: "How much wider the rough opening is", Range::inches(0, 12);
-    RoughHigher: "How much higher the rough opening is", Range::inches(0, 12);
-    FinishFloor: "The finish floor", Range::inches(0, 4);
-    Counter: "The counter's height", Range::inches(24, 48);
-    Backsplash: "The backsplash's height", Range::inches(0, 24);
-    ShopDoublesJacksFrom: "Width from which the shop doubles jacks", Range::inches(12, 240);
-    ShopDoublesKingsFrom: "Width from which the shop doubles kings", Range::inches(12, 240);
-    ShopHeaders: "The number of the shop's header rules", Range::count(0, MOST_HEADER_RULES);
-    ShopHeaderUpTo: "Width up to which the shop's rule holds", Range::inches(12, 240);
-    ShopHeaderBuildingUpTo: "Building width up to which the shop's rule holds", Range::inches(48, 80 * 12);
+    Snow: "input-snow", psf(300.0);
+    SnowExposure: "input-snow-exposure", plain(0.7, 1.2);
+    SnowThermal: "input-snow-thermal", plain(0.85, 1.3);
+    SnowImportance: "input-snow-importance", plain(0.8, 1.2);
+    WinterWind: "input-winter-wind", plain(0.25, 0.65);
+    RoofLive: "input-roof-live", psf(100.0);
+    WindPressure: "input-wind-pressure", psf(150.0);
+    WindSpeed: "input-wind-speed", Range::number(85.0, 200.0, Unit::MilesPerHour);
+    MeanRoofHeight: "input-mean-roof-height", Range::inches(8 * 12, 60 * 12);
+    LiveDeflectionLimit: "input-live-deflection-limit", plain(120.0, 1200.0);
+    TotalDeflectionLimit: "input-total-deflection-limit", plain(120.0, 1200.0);
+    Creep: "input-creep", plain(1.0, 3.0);
+    MostSagOverDoor: "input-most-sag-over-door", Range::Length { least: SIXTEENTH, most: Length::inches(2) };
+    KingDeflectionLimit: "input-king-deflection-limit", plain(120.0, 720.0);
+    RoughWider: "input-rough-wider", Range::inches(0, 12);
+    RoughHigher: "input-rough-higher", Range::inches(0, 12);
+    FinishFloor: "input-finish-floor", Range::inches(0, 4);
+    Counter: "input-counter", Range::inches(24, 48);
+    Backsplash: "input-backsplash", Range::inches(0, 24);
+    ShopDoublesJacksFrom: "input-shop-doubles-jacks-from", Range::inches(12, 240);
+    ShopDoublesKingsFrom: "input-shop-doubles-kings-from", Range::inches(12, 240);
+    ShopHeaders: "input-shop-headers", Range::count(0, MOST_HEADER_RULES);
+    ShopHeaderUpTo: "input-shop-header-up-to", Range::inches(12, 240);
+    ShopHeaderBuildingUpTo: "input-shop-header-building-up-to", Range::inches(48, 80 * 12);
 
-    Stock: "The number of boards in stock", Range::count(0, MOST_STOCK);
-    Price: "The price per foot", Range::number(0.0, 1e7, Unit::Cents);
-    Plies: "The number of plies", PLIES;
-    PlyWidth: "The width of a ply", Range::inches(1, 12);
-    HeaderDepth: "The depth of a header", Range::inches(3, 36);
-    SawnSize: "The size", Range::Follows;
-    SheetName: "The sheet's name", NAME;
-    SheetBending: "Fb of your sheet", psi(100.0, 10_000.0);
-    SheetShear: "Fv of your sheet", psi(20.0, 2_000.0);
-    SheetBearing: "Fc⊥ of your sheet", psi(50.0, 5_000.0);
-    SheetStiffness: "E of your sheet", psi(200_000.0, 5_000_000.0);
-    SheetStability: "Emin of your sheet", Range::Follows;
-    SheetDensity: "The weight of your sheet", Range::number(10.0, 100.0, Unit::Pcf);
+    Stock: "input-stock", Range::count(0, MOST_STOCK);
+    Price: "input-price", Range::number(0.0, 1e7, Unit::Cents);
+    Plies: "input-plies", PLIES;
+    PlyWidth: "input-ply-width", Range::inches(1, 12);
+    HeaderDepth: "input-header-depth", Range::inches(3, 36);
+    SawnSize: "input-sawn-size", Range::Follows;
+    SheetName: "input-sheet-name", NAME;
+    SheetBending: "input-sheet-bending", psi(100.0, 10_000.0);
+    SheetShear: "input-sheet-shear", psi(20.0, 2_000.0);
+    SheetBearing: "input-sheet-bearing", psi(50.0, 5_000.0);
+    SheetStiffness: "input-sheet-stiffness", psi(200_000.0, 5_000_000.0);
+    SheetStability: "input-sheet-stability", Range::Follows;
+    SheetDensity: "input-sheet-density", Range::number(10.0, 100.0, Unit::PoundsPerCubicFoot);
 
-    TableName: "The table's name", NAME;
-    TableRows: "The number of rows of the table", Range::count(0, MOST_ROWS);
-    TablePlies: "The number of plies", PLIES;
-    TableSpan: "A span of the table", Range::inches(6, 40 * 12);
-    TableWidth: "A building's width in the table", Range::inches(48, 120 * 12);
-    TableSnow: "A snow of the table", psf(300.0);
-    TableJacks: "The number of jacks", STUDS;
+    TableName: "input-table-name", NAME;
+    TableRows: "input-table-rows", Range::count(0, MOST_ROWS);
+    TablePlies: "input-table-plies", PLIES;
+    TableSpan: "input-table-span", Range::inches(6, 40 * 12);
+    TableWidth: "input-table-width", Range::inches(48, 120 * 12);
+    TableSnow: "input-table-snow", psf(300.0);
+    TableJacks: "input-table-jacks", STUDS;
 
-    WallName: "The wall's name", NAME;
-    WallLength: "The wall's length", Range::inches(24, 200 * 12);
-    WallHeight: "The wall's height", Range::inches(48, 20 * 12);
-    StudLength: "The studs' length", Range::inches(40, 236);
-    RoomLeft: "The room's height at the left end", Range::inches(24, 20 * 12);
-    RoomRight: "The room's height at the right end", Range::inches(24, 20 * 12);
-    Clearance: "The clearance over the wall", Range::inches(0, 12);
-    RakeLeft: "The rake's height at the left end", Range::inches(24, 20 * 12);
-    RakeRight: "The rake's height at the right end", Range::inches(24, 20 * 12);
-    PeakAt: "The peak's place", Range::Follows;
-    PeakHeight: "The peak's height", Range::inches(24, 20 * 12);
-    RakeRise: "The rake's rise", Range::Follows;
-    StudSpacing: "The stud spacing", Range::inches(8, 24);
-    StudDepth: "The studs", Range::Follows;
-    PlateStock: "The board that plates are cut from", Range::inches(8 * 12, 40 * 12);
-    BreaksApart: "The distance between plate breaks", Range::inches(0, 8 * 12);
-    LayoutStart: "The studs of the wall that the layout is hooked on", Range::Follows;
-    Lap: "The studs of the wall that a plate laps over", Range::Follows;
-    Bolts: "The distance between anchor bolts", Range::inches(12, 72);
-    Partitions: "The number of crossing walls", Range::count(0, MOST_PARTITIONS);
-    PartitionAt: "The crossing wall's place", Range::Follows;
-    PartitionDepth: "The studs of the crossing wall", Range::Follows;
-    BlockingRows: "The number of rows of blocking", Range::count(0, MOST_BLOCKING_ROWS);
-    Blocking: "The height of a row of blocking", Range::Follows;
-    CastBolts: "The number of bolts", Range::count(0, MOST_PLACES);
-    CastBolt: "A bolt's place", Range::Follows;
-    PlateBreaks: "The number of plate breaks", Range::count(0, MOST_PLACES);
-    PlateBreak: "A plate break's place", Range::Follows;
+    WallName: "input-wall-name", NAME;
+    WallLength: "input-wall-length", Range::inches(24, 200 * 12);
+    WallHeight: "input-wall-height", Range::inches(48, 20 * 12);
+    StudLength: "input-stud-length", Range::inches(40, 236);
+    RoomLeft: "input-room-left", Range::inches(24, 20 * 12);
+    RoomRight: "input-room-right", Range::inches(24, 20 * 12);
+    Clearance: "input-clearance", Range::inches(0, 12);
+    RakeLeft: "input-rake-left", Range::inches(24, 20 * 12);
+    RakeRight: "input-rake-right", Range::inches(24, 20 * 12);
+    PeakAt: "input-peak-at", Range::Follows;
+    PeakHeight: "input-peak-height", Range::inches(24, 20 * 12);
+    RakeRise: "input-rake-rise", Range::Follows;
+    StudSpacing: "input-stud-spacing", Range::inches(8, 24);
+    StudDepth: "input-stud-depth", Range::Follows;
+    PlateStock: "input-plate-stock", Range::inches(8 * 12, 40 * 12);
+    BreaksApart: "input-breaks-apart", Range::inches(0, 8 * 12);
+    LayoutStart: "input-layout-start", Range::Follows;
+    Lap: "input-lap", Range::Follows;
+    Bolts: "input-bolts", Range::inches(12, 72);
+    Partitions: "input-partitions", Range::count(0, MOST_PARTITIONS);
+    PartitionAt: "input-partition-at", Range::Follows;
+    PartitionDepth: "input-partition-depth", Range::Follows;
+    BlockingRows: "input-blocking-rows", Range::count(0, MOST_BLOCKING_ROWS);
+    Blocking: "input-blocking", Range::Follows;
+    CastBolts: "input-cast-bolts", Range::count(0, MOST_PLACES);
+    CastBolt: "input-cast-bolt", Range::Follows;
+    PlateBreaks: "input-plate-breaks", Range::count(0, MOST_PLACES);
+    PlateBreak: "input-plate-break", Range::Follows;
 
-    Carried: "The number of things a wall carries", Range::count(0, MOST_CARRIED);
-    Extent: "The stretch of wall", Range::Follows;
-    BuildingWidth: "The building's width", Range::inches(4 * 12, 80 * 12);
-    Overhang: "The overhang", Range::inches(0, 6 * 12);
-    RiseInTwelve: "The roof's rise in 12", plain(0.0, 24.0);
-    RafterBay: "The distance between trusses or rafters", Range::inches(8, 96);
-    RoofDead: "Roof dead load", psf(100.0);
-    CeilingDead: "Ceiling dead load", psf(100.0);
-    AtticLive: "Attic live load", psf(125.0);
-    RidgePostAt: "The ridge post's place", Range::Follows;
-    RidgeSpanOneSide: "The ridge's span on one side", Range::inches(12, 40 * 12);
-    RidgeSpanOtherSide: "The ridge's span on the other side", Range::inches(0, 40 * 12);
-    RidgeBeamWeight: "The ridge beam's weight", Range::number(0.0, 500.0, Unit::Plf);
-    JoistSpanOneSide: "The joist span on one side", Range::inches(12, 40 * 12);
-    JoistSpanOtherSide: "The joist span on the other side", Range::inches(0, 40 * 12);
-    JoistSpanBeyond: "The joist span on the other side", Range::inches(12, 40 * 12);
-    JoistBay: "The distance between joists", Range::inches(8, 96);
-    FloorDead: "Floor dead load", psf(150.0);
-    FloorLive: "Floor live load", psf(250.0);
-    WallAboveHeight: "The height of the wall above", Range::inches(12, 20 * 12);
-    WallAboveDead: "The weight of the wall above", psf(150.0);
-    OpeningAbove: "An opening of the wall above", Range::Follows;
-    GableDead: "The weight of the gable", psf(150.0);
+    Carried: "input-carried", Range::count(0, MOST_CARRIED);
+    Extent: "input-extent", Range::Follows;
+    BuildingWidth: "input-building-width", Range::inches(4 * 12, 80 * 12);
+    Overhang: "input-overhang", Range::inches(0, 6 * 12);
+    RiseInTwelve: "input-rise-in-twelve", plain(0.0, 24.0);
+    RafterBay: "input-rafter-bay", Range::inches(8, 96);
+    RoofDead: "input-roof-dead", psf(100.0);
+    CeilingDead: "input-ceiling-dead", psf(100.0);
+    AtticLive: "input-attic-live", psf(125.0);
+    RidgePostAt: "input-ridge-post-at", Range::Follows;
+    RidgeSpanOneSide: "input-ridge-span-one-side", Range::inches(12, 40 * 12);
+    RidgeSpanOtherSide: "input-ridge-span-other-side", Range::inches(0, 40 * 12);
+    RidgeBeamWeight: "input-ridge-beam-weight", Range::number(0.0, 500.0, Unit::PoundsPerFoot);
+    JoistSpanOneSide: "input-joist-span-one-side", Range::inches(12, 40 * 12);
+    JoistSpanOtherSide: "input-joist-span-other-side", Range::inches(0, 40 * 12);
+    JoistSpanBeyond: "input-joist-span-beyond", Range::inches(12, 40 * 12);
+    JoistBay: "input-joist-bay", Range::inches(8, 96);
+    FloorDead: "input-floor-dead", psf(150.0);
+    FloorLive: "input-floor-live", psf(250.0);
+    WallAboveHeight: "input-wall-above-height", Range::inches(12, 20 * 12);
+    WallAboveDead: "input-wall-above-dead", psf(150.0);
+    OpeningAbove: "input-opening-above", Range::Follows;
+    GableDead: "input-gable-dead", psf(150.0);
 
-    PointLoads: "The number of point loads on a wall", Range::count(0, MOST_POINT_LOADS);
-    PointLoadName: "The point load's name", NAME;
-    PointLoadAt: "The point load's place", Range::Follows;
-    PointLoadDead: "A point load's dead load", Range::number(0.0, 100_000.0, Unit::Pounds);
-    PointLoadFloorLive: "A point load's floor live load", Range::number(0.0, 100_000.0, Unit::Pounds);
-    PointLoadRoofLive: "A point load's roof live load", Range::number(0.0, 100_000.0, Unit::Pounds);
-    PointLoadSnow: "A point load's snow", Range::number(0.0, 100_000.0, Unit::Pounds);
+    PointLoads: "input-point-loads", Range::count(0, MOST_POINT_LOADS);
+    PointLoadName: "input-point-load-name", NAME;
+    PointLoadAt: "input-point-load-at", Range::Follows;
+    PointLoadDead: "input-point-load-dead", Range::number(0.0, 100_000.0, Unit::Pounds);
+    PointLoadFloorLive: "input-point-load-floor-live", Range::number(0.0, 100_000.0, Unit::Pounds);
+    PointLoadRoofLive: "input-point-load-roof-live", Range::number(0.0, 100_000.0, Unit::Pounds);
+    PointLoadSnow: "input-point-load-snow", Range::number(0.0, 100_000.0, Unit::Pounds);
 
-    Openings: "The number of openings in a wall", Range::count(0, MOST_OPENINGS);
-    OpeningLetter: "The opening's letter", Range::Follows;
-    KindWidth: "The unit", Range::Follows;
-    KindHeight: "The unit", Range::Follows;
-    UnitWidth: "The opening's width", Range::inches(6, 60 * 12);
-    UnitHeight: "The opening's height", Range::inches(6, 20 * 12);
-    RoughWidth: "The rough opening's width", Range::inches(6, 60 * 12);
-    RoughHeight: "The rough opening's height", Range::inches(6, 20 * 12);
-    Center: "The opening's center", Range::Follows;
-    Sill: "The sill height", Range::inches(0, 15 * 12);
-    SheathingReturn: "The sheathing returned into the jambs", Range::inches(0, 2);
-    SillFall: "The sill's fall", Range::Length { least: SIXTEENTH, most: Length::inches(2) };
-    RunPast: "How far the header runs past its pack", Range::inches(6, 16 * 12);
-    FarStuds: "The number of studs under its far end", Range::count(0, MOST_STUDS as usize);
-    PostAt: "The post's place", Range::Follows;
-    PostsApart: "The posts' distance", Range::Follows;
-    PostStuds: "The studs of a post", STUDS;
-    DecidedCount: "The number of studs", STUDS;
-    DecidedReason: "The reason", NAME;
+    Openings: "input-openings", Range::count(0, MOST_OPENINGS);
+    OpeningLetter: "input-opening-letter", Range::Follows;
+    KindWidth: "input-kind-width", Range::Follows;
+    KindHeight: "input-kind-height", Range::Follows;
+    UnitWidth: "input-unit-width", Range::inches(6, 60 * 12);
+    UnitHeight: "input-unit-height", Range::inches(6, 20 * 12);
+    RoughWidth: "input-rough-width", Range::inches(6, 60 * 12);
+    RoughHeight: "input-rough-height", Range::inches(6, 20 * 12);
+    Center: "input-center", Range::Follows;
+    Sill: "input-sill", Range::inches(0, 15 * 12);
+    SheathingReturn: "input-sheathing-return", Range::inches(0, 2);
+    SillFall: "input-sill-fall", Range::Length { least: SIXTEENTH, most: Length::inches(2) };
+    RunPast: "input-run-past", Range::inches(6, 16 * 12);
+    FarStuds: "input-far-studs", Range::count(0, MOST_STUDS as usize);
+    PostAt: "input-post-at", Range::Follows;
+    PostsApart: "input-posts-apart", Range::Follows;
+    PostStuds: "input-post-studs", STUDS;
+    DecidedCount: "input-decided-count", STUDS;
+    DecidedReason: "input-decided-reason", NAME;
 }

@@ -5,7 +5,9 @@ use super::input::Input;
 use super::refused::Within;
 use crate::job::PointLoad;
 use crate::loads::{Extent, FloorFraming, Framing, LoadKind, OpeningsAbove, WallCarries};
-use crate::measure::{Length, LengthStyle};
+use crate::measure::Length;
+use crate::say;
+use crate::speech::distance;
 
 /// What a wall of this length carries.
 pub(super) fn carries(checks: &mut Checks, carries: &WallCarries, wall_length: Length) {
@@ -21,13 +23,12 @@ pub(super) fn carries(checks: &mut Checks, carries: &WallCarries, wall_length: L
 
 fn extent(checks: &mut Checks, input: Input, extent: Extent, wall_length: Length) {
     let Some((from, to)) = extent else { return };
-    let text = |length: Length| length.written(LengthStyle::FeetInches);
     let fine = Length::ZERO <= from && from < to && to <= wall_length;
     checks.follow(
         fine,
         input,
-        || format!("{} to {}", text(from), text(to)),
-        || format!("from left to right within 0 to {}", text(wall_length)),
+        || say!("given-stretch", from = distance(from), to = distance(to)).into(),
+        || say!("allowed-stretch", length = distance(wall_length)),
     );
 }
 

@@ -87,7 +87,9 @@ mod tests {
         let frame = WallFrame { height: WallHeight::OverPlates(Length::feet(40)), ..WallFrame::usual("north") };
         let error = wall_frame(&frame).expect_err("40 ft is no wall");
         assert_eq!(error.0[0].input, Input::WallHeight);
-        assert_eq!(error.to_string(), "The wall's height is 40'-0\"; it can be 4'-0\" to 20'-0\".");
+        let allowed = "range (least: 4'-0\", most: 20'-0\")";
+        let said = format!("refused (input: input-wall-height, given: 40'-0\", allowed: {allowed})");
+        assert_eq!(error.to_string(), said);
     }
 
     #[test]
@@ -101,7 +103,8 @@ mod tests {
         }
         assert_eq!(refused(&job), [Input::JobName, Input::Creep, Input::StudSpacing, Input::StudSpacing]);
         let error = super::job(&job).expect_err("four values");
-        assert_eq!(error.0[3].to_string(), "South: The stud spacing is 3'-4\"; it can be 0'-8\" to 2'-0\".");
+        assert_eq!(error.0[3].to_string(), "refused-at (place: verbatim (text: South), input: input-stud-spacing, given: 3'-4\", allowed: range (least: 0'-8\", \
+             most: 2'-0\"))");
         assert!(matches!(error.0[3].within[..], [Within::Wall { place: 1, .. }]));
     }
 
@@ -121,7 +124,8 @@ mod tests {
         let sentence = super::job(&job).expect_err("D twice").to_string();
         assert_eq!(
             sentence,
-            "wall, opening D: The opening's letter is D again; it can be one that no other opening of the wall has."
+            "refused-at (place: verbatim (text: wall), place-opening (letter: D), input: input-opening-letter, given: \
+             given-again (letter: D), allowed: allowed-letter)"
         );
     }
 

@@ -8,7 +8,9 @@ use crate::job::rough_opening::{RoughOpeningRules, rough_opening};
 use crate::job::{
     CountOverride, HeaderChoice, Letter, Opening, OpeningDesign, RunDesign, SillStyle, Size, StudRole, usual_sizes,
 };
-use crate::measure::{End, Ends, Length, LengthStyle};
+use crate::measure::{End, Ends, Length};
+use crate::say;
+use crate::speech::distance;
 
 /// A whole opening, in a wall of this length, in a job with these rules.
 pub(super) fn opening(checks: &mut Checks, opening: &Opening, wall_length: Length, rules: &RoughOpeningRules) {
@@ -17,8 +19,8 @@ pub(super) fn opening(checks: &mut Checks, opening: &Opening, wall_length: Lengt
         checks.follow(
             letter <= Letter::LAST,
             Input::OpeningLetter,
-            || letter.0.to_string(),
-            || format!("0 to {}", Letter::LAST.0),
+            || letter.0.into(),
+            || say!("allowed-letters", last = Letter::LAST.0),
         );
     }
     decisions(checks, &opening.jacks, &opening.kings);
@@ -41,13 +43,12 @@ fn design(checks: &mut Checks, design: &OpeningDesign, wall_length: Length, rule
         checks.length(Input::RoughWidth, rough.width);
         checks.length(Input::RoughHeight, rough.height);
     }
-    let feet = |length: Length| length.written(LengthStyle::FeetInches);
     let inside = (Length::ZERO..=wall_length).contains(&design.center);
     checks.follow(
         inside,
         Input::Center,
-        || feet(design.center),
-        || format!("between the wall's ends, 0 to {} from the left", feet(wall_length)),
+        || distance(design.center),
+        || say!("allowed-on-wall-between-ends", length = distance(wall_length)),
     );
     checks.length(Input::Sill, design.sill);
     if let HeaderChoice::Chosen(header) = design.header {
@@ -66,7 +67,6 @@ fn run(checks: &mut Checks, run: &RunDesign, clear: Length) {
     const INSIDE: Length = Length::inches(6);
     /// How far posts stay apart.
     const APART: Length = Length::inches(12);
-    let feet = |length: Length| length.written(LengthStyle::FeetInches);
     for end in End::BOTH {
         let Some(past) = run.past.at(end) else { continue };
         checks.within(Within::Past(end), |checks| {
@@ -80,15 +80,15 @@ fn run(checks: &mut Checks, run: &RunDesign, clear: Length) {
             checks.follow(
                 inside,
                 Input::PostAt,
-                || feet(post.at),
-                || "6 in. or more inside the opening, from its left face".into(),
+                || distance(post.at),
+                || say!("allowed-post", least = Length::inches(6)),
             );
             checks.count(Input::PostStuds, usize::from(post.studs));
         });
     }
     if let [Some(first), Some(second)] = run.posts {
         let apart = (second.at - first.at).abs();
-        checks.follow(APART <= apart, Input::PostsApart, || feet(apart), || "1 ft or more".into());
+        checks.follow(APART <= apart, Input::PostsApart, || distance(apart), || say!("allowed-apart", least = Length::feet(1)));
     }
 }
 
@@ -107,11 +107,10 @@ fn decisions(checks: &mut Checks, jacks: &Ends<Option<CountOverride>>, kings: &E
 /// Whether a unit is of a size that its kind comes in.
 pub(super) fn unit_size(checks: &mut Checks, design: &OpeningDesign) {
     let (wide, high) = usual_sizes::of_kind(design.kind);
-    let kind = design.kind.word();
     for (input, value, range, dimension) in
         [(Input::KindWidth, design.unit.width, wide, "wide"), (Input::KindHeight, design.unit.height, high, "high")]
     {
-        let given = || format!("a {kind} {} {dimension}", value.written(LengthStyle::FeetInches));
-        checks.follow(range.contains(value), input, given, || range.words());
+        let given = || say!("given-unit", kind = design.kind.phrase(), value = distance(value), dimension = dimension).into();
+        checks.follow(range.contains(value), input, given, || range.phrase());
     }
 }

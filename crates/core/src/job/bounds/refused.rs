@@ -7,6 +7,8 @@ use thiserror::Error;
 use super::input::Input;
 use crate::job::{Letter, OpeningId, OpeningKind, PointLoadId, StudRole, WallId};
 use crate::measure::End;
+use crate::say;
+use crate::speech::{Argument, Joined, Phrase};
 
 /// One step on the way to a value.
 #[derive(Clone, Debug, PartialEq, Eq)]
@@ -81,47 +83,58 @@ pub enum Within {
 }
 
 /// A value that is not allowed: where it stands, what it is, what was given, what is allowed.
-#[derive(Clone, Debug, PartialEq, Eq, Error)]
+#[derive(Clone, Debug, PartialEq, Error)]
 pub struct OutOfBounds {
     /// The way to it.
     pub within: Vec<Within>,
     /// What it is.
     pub input: Input,
     /// What was given.
-    pub given: String,
+    pub given: Argument,
     /// What is allowed.
-    pub allowed: String,
+    pub allowed: Phrase,
 }
 
 impl OutOfBounds {
     /// The sentence without the place.
-    pub fn sentence(&self) -> String {
-        format!("{} is {}; it can be {}.", self.input.label(), self.given, self.allowed)
+    pub fn sentence(&self) -> Phrase {
+        say!("refused", input = self.input.phrase(), given = self.given.clone(), allowed = self.allowed.clone())
+    }
+
+    /// The wall, opening or load by what the user calls it, then the sentence.
+    pub fn phrase(&self) -> Phrase {
+        let named = self.within.iter().filter_map(|step| match step {
+            Within::Wall { name, .. } | Within::PointLoad { name, .. } if !name.trim().is_empty() => {
+                Some(Phrase::verbatim(name.as_str()))
+            }
+            Within::Opening { letter: Some(letter), .. } => Some(say!("place-opening", letter = letter.to_string())),
+            _ => None,
+        });
+        let named: Vec<Phrase> = named.collect();
+        if named.is_empty() {
+            return self.sentence();
+        }
+        let place = Argument::Phrases(named, Joined::Commas);
+        let (input, given, allowed) = (self.input.phrase(), self.given.clone(), self.allowed.clone());
+        say!("refused-at", place, input, given, allowed)
     }
 }
 
+/// For logs.
 impl fmt::Display for OutOfBounds {
-    /// The wall, opening or load by what the user calls it, then the sentence.
     fn fmt(&self, formatter: &mut fmt::Formatter<'_>) -> fmt::Result {
-        let named: Vec<String> = self
-            .within
-            .iter()
-            .filter_map(|step| match step {
-                Within::Wall { name, .. } => Some(name.clone()),
-                Within::Opening { letter: Some(letter), .. } => Some(format!("opening {letter}")),
-                Within::PointLoad { name, .. } => Some(name.clone()),
-                _ => None,
-            })
-            .filter(|name| !name.trim().is_empty())
-            .collect();
-        if !named.is_empty() {
-            write!(formatter, "{}: ", named.join(", "))?;
-        }
-        formatter.write_str(&self.sentence())
+        write!(formatter, "{}", self.phrase())
     }
 }
 
 /// Everything that is not allowed, at least one.
-#[derive(Clone, Debug, PartialEq, Eq, Error)]
+#[derive(Clone, Debug, PartialEq, Error)]
 #[error("{}", .0.first().map(ToString::to_string).unwrap_or_default())]
 pub struct Refused(pub Vec<OutOfBounds>);
+
+impl Refused {
+    /// The first of them, which stands for all where only one sentence has room.
+    pub fn phrase(&self) -> Phrase {
+        self.0.first().map_or_else(|| say!("nothing-to-say"), OutOfBounds::phrase)
+    }
+}

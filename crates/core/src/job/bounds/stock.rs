@@ -3,10 +3,12 @@
 use super::check::Checks;
 use super::input::Input;
 use super::refused::Within;
+use crate::speech::number;
 use crate::job::Job;
 use crate::lumber::{HeaderBoard, HeaderSpec, SheetValues};
 use crate::measure::Unit;
 use crate::sizing::schools::JurisdictionTable;
+use crate::say;
 
 pub(super) fn stock(checks: &mut Checks, job: &Job) {
     checks.count(Input::Stock, job.stock.len());
@@ -37,8 +39,8 @@ fn board(checks: &mut Checks, board: HeaderBoard) {
             checks.follow(
                 size.is_made(),
                 Input::SawnSize,
-                || size.name(),
-                || "a size that is sawn, such as a 4x6".into(),
+                || size.name().into(),
+                || say!("allowed-sawn"),
             );
         }
         HeaderBoard::Engineered { .. } => {}
@@ -55,12 +57,14 @@ fn sheet(checks: &mut Checks, values: &SheetValues) {
     checks.number(Input::SheetBearing, f64::from(values.bearing_psi));
     checks.number(Input::SheetStiffness, f64::from(values.stiffness_psi));
     let (stability, most) = (values.stability_stiffness_psi, values.stiffness_psi);
-    let psi = Unit::Psi.after();
     checks.follow(
         (LEAST_STABILITY..=most).contains(&stability),
         Input::SheetStability,
-        || format!("{stability}{psi}"),
-        || format!("{LEAST_STABILITY} to its E, {most}{psi}"),
+        || number(f64::from(stability), Unit::Psi),
+        || {
+            let least = number(f64::from(LEAST_STABILITY), Unit::None);
+            say!("allowed-stability", least, most = number(f64::from(most), Unit::Psi))
+        },
     );
     checks.number(Input::SheetDensity, f64::from(values.density_pcf));
 }

@@ -7,7 +7,9 @@ use super::{loads, opening};
 use crate::job::rough_opening::RoughOpeningRules;
 use crate::job::{FramingOptions, LayoutStart, OwnBreaks, PlateLap, Rake, Wall, WallFrame, WallHeight};
 use crate::lumber::Depth;
-use crate::measure::{End, Length, LengthStyle};
+use crate::measure::{End, Length};
+use crate::say;
+use crate::speech::distance;
 
 /// The steepest rake: 24 in 12.
 const STEEPEST: i64 = 2;
@@ -27,8 +29,8 @@ pub(super) fn wall(checks: &mut Checks, wall: &Wall, rules: &RoughOpeningRules) 
             checks.follow(
                 taken.is_none(),
                 Input::OpeningLetter,
-                || format!("{} again", each.letter.unwrap_or_default()),
-                || "one that no other opening of the wall has".into(),
+                || say!("given-again", letter = each.letter.unwrap_or_default().to_string()).into(),
+                || say!("allowed-letter"),
             );
         });
     }
@@ -68,14 +70,13 @@ fn height(checks: &mut Checks, frame: &WallFrame) {
 
 fn rake(checks: &mut Checks, rake: Rake, frame: &WallFrame) {
     let before = checks.found();
-    let feet = |length: Length| length.written(LengthStyle::FeetInches);
     checks.length(Input::RakeLeft, rake.left);
     checks.length(Input::RakeRight, rake.right);
     if let Some((at, height)) = rake.peak {
         checks.on_wall(Input::PeakAt, at, frame.length);
         checks.length(Input::PeakHeight, height);
         let ends = rake.left.max(rake.right);
-        checks.follow(ends <= height, Input::PeakHeight, || feet(height), || "no lower than either end".into());
+        checks.follow(ends <= height, Input::PeakHeight, || distance(height), || say!("allowed-peak"));
     }
     if checks.found() != before {
         return;
@@ -85,8 +86,8 @@ fn rake(checks: &mut Checks, rake: Rake, frame: &WallFrame) {
         checks.follow(
             rise <= run * STEEPEST,
             Input::RakeRise,
-            || format!("{} in {}", feet(rise), feet(run)),
-            || format!("{} in 12 at most", STEEPEST * 12),
+            || say!("given-slope", rise = distance(rise), run = distance(run)).into(),
+            || say!("allowed-slope", rise = STEEPEST * 12),
         );
     }
 }
@@ -105,14 +106,13 @@ fn framing(checks: &mut Checks, options: &FramingOptions, frame: &WallFrame) {
     checks.maybe(Input::Bolts, options.bolts);
     checks.count(Input::BlockingRows, options.blocking.len());
     let (least, most) = (frame.thickness() * 2, frame.height() - frame.thickness() * 3);
-    let feet = |length: Length| length.written(LengthStyle::FeetInches);
     for (place, row) in options.blocking.iter().enumerate() {
         checks.within(Within::BlockingRow(place), |checks| {
             checks.follow(
                 (least..=most).contains(row),
                 Input::Blocking,
-                || feet(*row),
-                || format!("{} to {}", feet(least), feet(most)),
+                || distance(row),
+                || say!("range", least = distance(least), most = distance(most)),
             );
         });
     }
@@ -144,8 +144,8 @@ fn own_breaks(checks: &mut Checks, own: &OwnBreaks, wall_length: Length) {
                 checks.follow(
                     fine,
                     Input::PlateBreak,
-                    || at.written(LengthStyle::FeetInches),
-                    || "inside the wall, from left to right".into(),
+                    || distance(at),
+                    || say!("allowed-breaks"),
                 );
             });
             from = *at;
@@ -156,5 +156,5 @@ fn own_breaks(checks: &mut Checks, own: &OwnBreaks, wall_length: Length) {
 /// Studs as walls have them.
 fn adjoining(checks: &mut Checks, input: Input, depth: Depth) {
     let fine = matches!(depth, Depth::Four | Depth::Six | Depth::Eight);
-    checks.follow(fine, input, || depth.nominal().to_string(), || "2x4, 2x6 or 2x8".into());
+    checks.follow(fine, input, || i64::from(depth.nominal()).into(), || say!("allowed-depth"));
 }

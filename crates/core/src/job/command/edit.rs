@@ -10,6 +10,8 @@ use crate::job::{
 use crate::loads::{BearingEvidence, WallCarries};
 use crate::measure::{End, Length};
 use crate::sizing::schools::JurisdictionTable;
+use crate::say;
+use crate::speech::Phrase;
 
 /// Where an opening stands, as somebody measures it.
 #[derive(Clone, Copy, Debug, PartialEq, Eq)]
@@ -184,19 +186,53 @@ pub enum Command {
 /// The most commands that are one.
 pub const MOST_TOGETHER: usize = 40;
 
+/// What a job has lists of.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub enum Listing {
+    /// Walls.
+    Wall,
+    /// Openings.
+    Opening,
+    /// Point loads.
+    PointLoad,
+    /// Boards in stock.
+    Board,
+    /// Letters of openings.
+    Letter,
+}
+
 /// Why a command cannot be applied.
-#[derive(Clone, Debug, PartialEq, Eq, Error)]
+#[derive(Clone, Debug, PartialEq, Error)]
 pub enum CommandError {
     /// Values are not allowed.
     #[error(transparent)]
     Refused(#[from] Refused),
     /// What it names is not in the job any more.
-    #[error("That {0} is not in this job any more.")]
-    NotFound(&'static str),
+    #[error("{0:?} is not there")]
+    NotFound(Listing),
     /// Something with that identity is in the job already.
-    #[error("That {0} is in this job already.")]
-    AlreadyThere(&'static str),
+    #[error("{0:?} is there already")]
+    AlreadyThere(Listing),
     /// Too many as one, or several within several.
-    #[error("One to {MOST_TOGETHER} edits can be made as one, none of them several itself.")]
+    #[error("not together")]
     NotTogether,
+}
+
+impl CommandError {
+    /// A sentence for who made the edit.
+    pub fn phrase(&self) -> Phrase {
+        match self {
+            Self::Refused(refused) => refused.phrase(),
+            Self::NotFound(Listing::Wall) => say!("wall-not-there"),
+            Self::NotFound(Listing::Opening) => say!("opening-not-there"),
+            Self::NotFound(Listing::PointLoad) => say!("point-load-not-there"),
+            Self::NotFound(Listing::Letter) | Self::AlreadyThere(Listing::Letter) => say!("letter-already-there"),
+            Self::NotFound(Listing::Board) => say!("board-not-there"),
+            Self::AlreadyThere(Listing::Wall) => say!("wall-already-there"),
+            Self::AlreadyThere(Listing::Opening) => say!("opening-already-there"),
+            Self::AlreadyThere(Listing::PointLoad) => say!("point-load-already-there"),
+            Self::AlreadyThere(Listing::Board) => say!("board-already-there"),
+            Self::NotTogether => say!("not-together", most = MOST_TOGETHER),
+        }
+    }
 }

@@ -1,32 +1,32 @@
 //! Lists of things that have an identity: adding, changing, moving and taking out, each with what it takes to go back.
 
-use super::edit::CommandError;
+use super::edit::{CommandError, Listing};
 use crate::job::{Job, Opening, PointLoad, Wall};
 
 /// Something in a list of a job.
 pub(super) trait Listed {
     /// What it is called where one is missing.
-    const WHAT: &'static str;
+    const WHAT: Listing;
     /// Its identity.
     fn identity(&self) -> u128;
 }
 
 impl Listed for Wall {
-    const WHAT: &'static str = "wall";
+    const WHAT: Listing = Listing::Wall;
     fn identity(&self) -> u128 {
         self.id.0
     }
 }
 
 impl Listed for Opening {
-    const WHAT: &'static str = "opening";
+    const WHAT: Listing = Listing::Opening;
     fn identity(&self) -> u128 {
         self.id.0
     }
 }
 
 impl Listed for PointLoad {
-    const WHAT: &'static str = "point load";
+    const WHAT: Listing = Listing::PointLoad;
     fn identity(&self) -> u128 {
         self.id.0
     }
@@ -58,7 +58,7 @@ pub(super) fn wall_with<T: OnWall>(job: &mut Job, id: u128) -> Result<&mut Wall,
 }
 
 /// Refuses what is there already.
-pub(super) fn absent(is_absent: bool, what: &'static str) -> Result<(), CommandError> {
+pub(super) fn absent(is_absent: bool, what: Listing) -> Result<(), CommandError> {
     if is_absent { Ok(()) } else { Err(CommandError::AlreadyThere(what)) }
 }
 

@@ -13,7 +13,7 @@ use std::collections::BTreeSet;
 use super::Job;
 use super::bounds::{self, Refused};
 
-pub use edit::{Command, CommandError, MOST_TOGETHER, Placement};
+pub use edit::{Command, CommandError, Listing, MOST_TOGETHER, Placement};
 use list::absent;
 pub use summary::summary;
 
@@ -82,10 +82,10 @@ fn together(job: &mut Job, commands: &[Command]) -> Result<Command, CommandError
 fn each_id_once(job: &Job) -> Result<(), CommandError> {
     let openings = job.walls.iter().flat_map(|wall| &wall.openings).map(|opening| opening.id.0);
     let loads = job.walls.iter().flat_map(|wall| &wall.point_loads).map(|load| load.id.0);
-    absent(all_different(job.stock.iter().map(|item| item.id.0)), "board")?;
-    absent(all_different(job.walls.iter().map(|wall| wall.id.0)), "wall")?;
-    absent(all_different(openings), "opening")?;
-    absent(all_different(loads), "point load")
+    absent(all_different(job.stock.iter().map(|item| item.id.0)), Listing::Board)?;
+    absent(all_different(job.walls.iter().map(|wall| wall.id.0)), Listing::Wall)?;
+    absent(all_different(openings), Listing::Opening)?;
+    absent(all_different(loads), Listing::PointLoad)
 }
 
 fn all_different(ids: impl Iterator<Item = u128>) -> bool {
@@ -237,7 +237,7 @@ mod tests {
             let mut inverses = Vec::new();
             for command in &commands {
                 if let Ok(applied) = apply(&now, command) {
-                    prop_assert!(!summary(command, &now, &applied.job).is_empty());
+                    prop_assert!(!summary(command, &now, &applied.job).id.is_empty());
                     now = applied.job;
                     inverses.push(applied.inverse);
                 }
@@ -311,10 +311,10 @@ mod tests {
     fn a_refused_command_names_what_is_wrong() {
         let off_the_wall = Command::MoveOpening { opening: OpeningId(101), to: Placement::Center(Length::feet(30)) };
         let error = apply(&job(), &off_the_wall).expect_err("the wall is 12 ft long");
-        assert!(error.to_string().contains("0 to 12'-0\" from the left"), "{error}");
+        assert!(error.phrase().to_string().contains("allowed-on-wall-between-ends (length: 12'-0\")"), "{error}");
         let gone = Command::RemoveOpening { opening: OpeningId(1), letters_given: None };
-        assert_eq!(apply(&job(), &gone), Err(CommandError::NotFound("opening")));
+        assert_eq!(apply(&job(), &gone), Err(CommandError::NotFound(Listing::Opening)));
         let twice = Command::AddWall { wall: Box::new(wall(1)), at: 0 };
-        assert_eq!(apply(&job(), &twice), Err(CommandError::AlreadyThere("wall")));
+        assert_eq!(apply(&job(), &twice), Err(CommandError::AlreadyThere(Listing::Wall)));
     }
 }

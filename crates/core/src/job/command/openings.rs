@@ -2,7 +2,7 @@
 
 use std::mem::replace;
 
-use super::edit::{Command, CommandError, Placement};
+use super::edit::{Command, CommandError, Placement, Listing};
 use super::list::{absent, add as insert, found, take_out, wall_with};
 use crate::job::rough_opening::rough_opening;
 use crate::job::{CountOverride, FramedAs, HeaderChoice, Job, Opening, OpeningDesign, OpeningId, StudRole, WallId};
@@ -15,10 +15,10 @@ fn opening_mut(job: &mut Job, opening: OpeningId) -> Result<&mut Opening, Comman
 }
 
 pub(super) fn add(job: &mut Job, wall: WallId, opening: &Opening, at: usize) -> Undone {
-    absent(job.opening(opening.id).is_none(), "opening")?;
+    absent(job.opening(opening.id).is_none(), Listing::Opening)?;
     let target = found(&mut job.walls, wall.0)?;
     let taken = opening.letter.is_some() && target.openings.iter().any(|each| each.letter == opening.letter);
-    absent(!taken, "letter")?;
+    absent(!taken, Listing::Letter)?;
     let letters_given = target.letters_given;
     insert(&mut target.openings, at, opening.clone());
     target.give_letters();

@@ -2,14 +2,14 @@
 
 use std::mem::replace;
 
-use super::edit::{Command, CommandError};
+use super::edit::{Command, CommandError, Listing};
 use super::list::{absent, add as insert, found, take_out, wall_with};
 use crate::job::{Job, PointLoad, PointLoadId, WallId};
 
 type Undone = Result<Command, CommandError>;
 
 pub(super) fn add(job: &mut Job, wall: WallId, load: &PointLoad, at: usize) -> Undone {
-    absent(wall_with::<PointLoad>(job, load.id.0).is_err(), "point load")?;
+    absent(wall_with::<PointLoad>(job, load.id.0).is_err(), Listing::PointLoad)?;
     insert(&mut found(&mut job.walls, wall.0)?.point_loads, at, load.clone());
     Ok(Command::RemovePointLoad { load: load.id })
 }

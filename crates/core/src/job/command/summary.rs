@@ -2,164 +2,196 @@
 
 use super::edit::{Command, Placement};
 use crate::job::{
-    CountOverride, HeaderChoice, Job, KingWindBasis, Opening, OpeningId, PointLoad, Settings, StudRole, Wall, WallId,
+    CountOverride, HeaderChoice, Job, KingWindBasis, Opening, OpeningId, PointLoad, PointLoadId, Settings, StudRole,
+    Wall, WallId,
 };
 use crate::loads::{SnowBasis, WallCarries};
-use crate::measure::{Length, LengthStyle, Pressure};
+use crate::measure;
+use crate::say;
+use crate::speech::{Argument, Joined, Phrase, distance, number};
+
+/// Of many edits at once so many are told.
+const MOST_TOLD: usize = 6;
 
 /// In a few words: `North: window A moved 3'-0" → 4'-0"`.
-pub fn summary(command: &Command, before: &Job, after: &Job) -> String {
+pub fn summary(command: &Command, before: &Job, after: &Job) -> Phrase {
     match command {
-        Command::RenameJob { name } => format!("job renamed {} → {name}", before.name),
+        Command::RenameJob { name } => say!("did-rename-job", before = &before.name, after = name),
         Command::ChangeSettings { .. } => settings(&before.settings, &after.settings),
-        Command::ChangeStock { .. } => format!("stock changed: {} → {} boards", before.stock.len(), after.stock.len()),
+        Command::ChangeStock { .. } => say!("did-change-stock", before = before.stock.len(), after = after.stock.len()),
         Command::LoadCodeTable { table: Some(table) } => {
-            format!("header table {} loaded: {} rows", table.name, table.rows.len())
+            say!("did-load-table", name = &table.name, rows = table.rows.len())
         }
-        Command::LoadCodeTable { table: None } => "header table put away".into(),
-        Command::AddWall { wall, .. } => format!("wall {} added", wall.frame.name),
-        Command::RemoveWall { wall } => format!("wall {} removed", wall_name(before, *wall)),
-        Command::MirrorWall { wall } => format!("wall {} turned end for end", wall_name(before, *wall)),
-        Command::MoveWall { wall, to } => format!("wall {} moved to place {}", wall_name(before, *wall), to + 1),
+        Command::LoadCodeTable { table: None } => say!("did-put-table-away"),
+        Command::AddWall { wall, .. } => say!("did-add-wall", wall = &wall.frame.name),
+        Command::RemoveWall { wall } => say!("did-remove-wall", wall = wall_name(before, *wall)),
+        Command::MirrorWall { wall } => say!("did-mirror-wall", wall = wall_name(before, *wall)),
+        Command::MoveWall { wall, to } => say!("did-move-wall", wall = wall_name(before, *wall), place = to + 1),
         Command::ChangeWall { wall, .. } => frame(before.wall(*wall), after.wall(*wall)),
-        Command::ChangeEvidence { wall, .. } => format!("{}: evidence of bearing changed", wall_name(before, *wall)),
+        Command::ChangeEvidence { wall, .. } => say!("did-change-evidence", wall = wall_name(before, *wall)),
         Command::ChangeCarries { wall, carries } => match carries {
-            WallCarries::Nothing => format!("{}: carries nothing", wall_name(before, *wall)),
-            WallCarries::Framing(_) => format!("{}: loads changed", wall_name(before, *wall)),
+            WallCarries::Nothing => say!("did-carries-nothing", wall = wall_name(before, *wall)),
+            WallCarries::Framing(_) => say!("did-change-loads", wall = wall_name(before, *wall)),
         },
-        Command::AddOpening { opening, .. } => opening_line(after, opening.id, "added"),
-        Command::RemoveOpening { opening, .. } => opening_line(before, *opening, "removed"),
+        Command::AddOpening { opening, .. } => of_opening(after, opening.id, say!("did-add")),
+        Command::RemoveOpening { opening, .. } => of_opening(before, *opening, say!("did-remove")),
         Command::MoveOpening { opening, to } => moved(before, after, *opening, *to),
         Command::ChangeOpening { opening, .. } => {
-            let size = |job: &Job| job.opening(*opening).map_or_else(String::new, |(_, each)| unit(each));
-            opening_line(after, *opening, &change("changed", size(before), size(after)))
+            let size = |job: &Job| job.opening(*opening).map(|(_, each)| unit(each));
+            of_opening(after, *opening, change(say!("did-change"), size(before), size(after)))
         }
         Command::ChooseHeader { opening, header } => {
             let what = match header {
-                HeaderChoice::BySchool => "header left to the governing school".into(),
-                HeaderChoice::Chosen(header) => format!("header {} chosen", header.name()),
+                HeaderChoice::BySchool => say!("did-leave-header"),
+                HeaderChoice::Chosen(header) => say!("did-choose-header", header = header.name()),
             };
-            opening_line(after, *opening, &what)
+            of_opening(after, *opening, what)
         }
         Command::OverrideCount { opening, role, end, decided } => {
-            let role = match role {
-                StudRole::Jack => "jacks",
-                StudRole::King => "kings",
+            let end = *end;
+            let what = match (role, decided) {
+                (StudRole::Jack, Some(CountOverride { count, reason })) => {
+                    say!("did-decide-jacks", count = *count, end, reason)
+                }
+                (StudRole::King, Some(CountOverride { count, reason })) => {
+                    say!("did-decide-kings", count = *count, end, reason)
+                }
+                (StudRole::Jack, None) => say!("did-leave-jacks", end),
+                (StudRole::King, None) => say!("did-leave-kings", end),
             };
-            let what = match decided {
-                Some(CountOverride { count, reason }) => format!("{count} {role} at the {} end: {reason}", end.word()),
-                None => format!("{role} at the {} end as computed", end.word()),
-            };
-            opening_line(after, *opening, &what)
+            of_opening(after, *opening, what)
         }
         Command::MarkFramed { opening, framed } => {
-            let what = if framed.is_some() { "marked as framed" } else { "no longer marked as framed" };
-            opening_line(after, *opening, what)
+            let what = if framed.is_some() { say!("did-mark-framed") } else { say!("did-unmark-framed") };
+            of_opening(after, *opening, what)
         }
-        Command::AddPointLoad { wall, load, .. } => format!("{}: {} added", wall_name(after, *wall), point_load(load)),
+        Command::AddPointLoad { wall, load, .. } => {
+            say!("did-add-point-load", wall = wall_name(after, *wall), load = point_load(load))
+        }
         Command::ChangePointLoad { load } => {
-            let was = before.walls.iter().flat_map(|wall| &wall.point_loads).find(|each| each.id == load.id);
-            change("point load", was.map_or_else(String::new, point_load), point_load(load))
+            let was = was(before, load.id);
+            change(say!("did-change-point-load"), was.map(point_load), Some(point_load(load)))
         }
-        Command::RemovePointLoad { load } => {
-            let was = before.walls.iter().flat_map(|wall| &wall.point_loads).find(|each| each.id == *load);
-            format!("{} removed", was.map_or_else(|| "point load".into(), point_load))
-        }
+        Command::RemovePointLoad { load } => match was(before, *load) {
+            Some(load) => say!("did-remove-point-load", load = point_load(load)),
+            None => say!("did-remove-a-point-load"),
+        },
         Command::Together { commands } => {
-            let mut parts: Vec<String> = commands.iter().map(|command| summary(command, before, after)).collect();
+            let mut parts: Vec<Phrase> = commands.iter().map(|command| summary(command, before, after)).collect();
             parts.dedup();
-            parts.join("; ")
+            let more = parts.len().saturating_sub(MOST_TOLD);
+            parts.truncate(MOST_TOLD);
+            let told = Phrase::several(parts, Joined::Semicolons);
+            if more == 0 { told } else { say!("did-and-more", told, more) }
         }
     }
 }
 
-fn feet(length: Length) -> String {
-    length.written(LengthStyle::FeetInches)
+fn was(before: &Job, id: PointLoadId) -> Option<&PointLoad> {
+    before.walls.iter().flat_map(|wall| &wall.point_loads).find(|each| each.id == id)
 }
 
 /// `what before → after`, or only the latter where nothing of it is told apart.
-fn change(what: &str, before: String, after: String) -> String {
-    if before == after || before.is_empty() {
-        format!("{what} {after}")
-    } else {
-        format!("{what} {before} → {after}")
+fn change(what: Phrase, before: Option<Phrase>, after: Option<Phrase>) -> Phrase {
+    let after = after.unwrap_or_else(|| say!("nothing-to-say"));
+    match before {
+        Some(before) if before != after => say!("did-from-to", what, before, after),
+        _ => say!("did-to", what, after),
     }
 }
 
-fn wall_name(job: &Job, wall: WallId) -> String {
-    job.wall(wall).map_or_else(|| "wall".into(), |wall| wall.frame.name.clone())
+fn wall_name(job: &Job, wall: WallId) -> Argument {
+    job.wall(wall).map_or_else(|| say!("a-wall").into(), |wall| Argument::from(&wall.frame.name))
 }
 
-fn frame(before: Option<&Wall>, after: Option<&Wall>) -> String {
-    let (Some(before), Some(after)) = (before, after) else { return "wall changed".into() };
-    let size = |wall: &Wall| format!("{} by {}", feet(wall.frame.length), feet(wall.frame.height()));
-    let name = if before.frame.name == after.frame.name {
-        after.frame.name.clone()
+fn frame(before: Option<&Wall>, after: Option<&Wall>) -> Phrase {
+    let (Some(before), Some(after)) = (before, after) else { return say!("did-change-a-wall") };
+    let size = |wall: &Wall| {
+        say!("size-of-wall", length = distance(wall.frame.length), height = distance(wall.frame.height()))
+    };
+    let wall = if before.frame.name == after.frame.name {
+        Argument::from(&after.frame.name)
     } else {
-        format!("{} → {}", before.frame.name, after.frame.name)
+        say!("from-to", before = &before.frame.name, after = &after.frame.name).into()
     };
     if size(before) == size(after) {
-        return format!("wall {name}: framing changed");
+        return say!("did-change-framing", wall);
     }
-    format!("wall {name}: {} → {}", size(before), size(after))
+    say!("did-change-wall", wall, before = size(before), after = size(after))
 }
 
-fn unit(opening: &Opening) -> String {
+fn unit(opening: &Opening) -> Phrase {
     let size = opening.design.unit;
-    format!("{} {} x {}", opening.design.kind.word(), feet(size.width), feet(size.height))
+    let (width, height) = (distance(size.width), distance(size.height));
+    say!("size-of-unit", kind = opening.design.kind.phrase(), width, height)
 }
 
 /// An opening by its wall and letter, and what was done.
-fn opening_line(job: &Job, opening: OpeningId, what: &str) -> String {
-    let Some((wall, opening)) = job.opening(opening) else { return format!("opening {what}") };
-    let letter = opening.letter.map_or_else(String::new, |letter| format!(" {letter}"));
-    format!("{}: {}{letter} {what}", wall.frame.name, opening.design.kind.word())
+fn of_opening(job: &Job, opening: OpeningId, what: Phrase) -> Phrase {
+    let Some((wall, opening)) = job.opening(opening) else { return say!("did-to-an-opening", what) };
+    let (wall, kind) = (&wall.frame.name, opening.design.kind.phrase());
+    match opening.letter {
+        Some(letter) => say!("did-to-opening", wall = wall, kind, letter = letter.to_string(), what),
+        None => say!("did-to-opening-without-letter", wall = wall, kind, what),
+    }
 }
 
-fn moved(before: &Job, after: &Job, opening: OpeningId, to: Placement) -> String {
-    let center = |job: &Job| job.opening(opening).map_or_else(String::new, |(_, each)| feet(each.design.center));
-    let measured = match to {
-        Placement::Center(_) => String::new(),
-        Placement::LeftFace(gap) => format!(", {} from the left end", feet(gap)),
-        Placement::RightFace(gap) => format!(", {} from the right end", feet(gap)),
+fn moved(before: &Job, after: &Job, opening: OpeningId, to: Placement) -> Phrase {
+    let center =
+        |job: &Job| job.opening(opening).map(|(_, each)| say!("a-distance", at = distance(each.design.center)));
+    let moved = change(say!("did-move"), center(before), center(after));
+    let what = match to {
+        Placement::Center(_) => moved,
+        Placement::LeftFace(gap) => say!("moved-from-left", moved, gap = distance(gap)),
+        Placement::RightFace(gap) => say!("moved-from-right", moved, gap = distance(gap)),
     };
-    opening_line(after, opening, &format!("{}{measured}", change("moved", center(before), center(after))))
+    of_opening(after, opening, what)
 }
 
-fn point_load(load: &PointLoad) -> String {
-    format!("{} at {}", load.name, feet(load.at))
+fn point_load(load: &PointLoad) -> Phrase {
+    say!("point-load", name = &load.name, at = distance(load.at))
 }
 
 /// Every setting that has another figure, with both.
-fn settings(before: &Settings, after: &Settings) -> String {
-    let psf = |pressure: Pressure| format!("{} psf", pressure.to_psf());
+fn settings(before: &Settings, after: &Settings) -> Phrase {
     let snow = |settings: &Settings| match settings.site.snow.basis {
-        SnowBasis::Ground(amount) => format!("ground snow {}", psf(amount)),
-        SnowBasis::Roof(amount) => format!("roof snow {}", psf(amount)),
+        SnowBasis::Ground(amount) => say!("ground-snow", amount),
+        SnowBasis::Roof(amount) => say!("roof-snow", amount),
     };
     let wind = |settings: &Settings| match settings.wind {
-        KingWindBasis::CodeTableOnly => "by the code's table".into(),
-        KingWindBasis::Pressure(pressure) => psf(pressure),
-        KingWindBasis::Speed(speed) => format!("{} mph", speed.miles_per_hour),
+        KingWindBasis::CodeTableOnly => say!("wind-by-table"),
+        KingWindBasis::Pressure(pressure) => say!("an-amount", amount = pressure),
+        KingWindBasis::Speed(speed) => {
+            say!("an-amount", amount = number(speed.miles_per_hour, measure::Unit::MilesPerHour))
+        }
     };
-    let figures: [(&str, String, String); 7] = [
-        ("", snow(before), snow(after)),
-        ("roof live load", psf(before.site.roof_live), psf(after.site.roof_live)),
-        ("wind", wind(before), wind(after)),
-        ("live-load limit L/", before.live_deflection_limit.to_string(), after.live_deflection_limit.to_string()),
-        ("total limit L/", before.total_deflection_limit.to_string(), after.total_deflection_limit.to_string()),
-        ("creep", before.creep.to_string(), after.creep.to_string()),
-        ("school", before.school.name().into(), after.school.name().into()),
+    let plain = |value: f64| say!("an-amount", amount = number(value, measure::Unit::None));
+    let live = |settings: &Settings| plain(settings.live_deflection_limit);
+    let total = |settings: &Settings| plain(settings.total_deflection_limit);
+    let figures: [(Option<Phrase>, Phrase, Phrase); 7] = [
+        (None, snow(before), snow(after)),
+        (
+            Some(say!("setting-roof-live")),
+            say!("an-amount", amount = before.site.roof_live),
+            say!("an-amount", amount = after.site.roof_live),
+        ),
+        (Some(say!("setting-wind")), wind(before), wind(after)),
+        (Some(say!("setting-live-limit")), live(before), live(after)),
+        (Some(say!("setting-total-limit")), total(before), total(after)),
+        (Some(say!("setting-creep")), plain(before.creep), plain(after.creep)),
+        (Some(say!("setting-school")), before.school.phrase(), after.school.phrase()),
     ];
-    let changed: Vec<String> = figures
-        .into_iter()
-        .filter(|(_, before, after)| before != after)
-        .map(|(what, before, after)| format!("{what} {before} → {after}").trim().to_owned())
+    let changed = figures.into_iter().filter(|(_, before, after)| before != after);
+    let changed: Vec<Phrase> = changed
+        .map(|(what, before, after)| match what {
+            Some(what) => say!("did-from-to", what, before, after),
+            None => say!("from-to", before, after),
+        })
         .collect();
-    match (&changed[..], before.said == after.said) {
-        ([], true) => "job settings changed".into(),
-        ([], false) => "snow or wind confirmed".into(),
-        (changed, _) => changed.join(", "),
+    match (changed.is_empty(), before.said == after.said) {
+        (true, true) => say!("did-change-settings"),
+        (true, false) => say!("did-confirm-site"),
+        (false, _) => Phrase::several(changed, Joined::Commas),
     }
 }
 
@@ -167,8 +199,9 @@ fn settings(before: &Settings, after: &Settings) -> String {
 mod tests {
     use super::*;
     use crate::job::{Command, command};
+    use crate::measure::{Length, Pressure};
 
-    fn told(job: &Job, command: &Command) -> String {
+    fn told(job: &Job, command: &Command) -> Phrase {
         let after = command::apply(job, command).expect("applied").job;
         summary(command, job, &after)
     }
@@ -181,13 +214,21 @@ mod tests {
         settings.site.snow.basis = SnowBasis::Ground(Pressure::psf(40.0));
         settings.creep = 2.0;
         let changed = Command::ChangeSettings { settings: Box::new(settings.clone()) };
-        assert_eq!(told(&job, &changed), "ground snow 30 psf → ground snow 40 psf, creep 1.5 → 2");
-        assert_eq!(told(&job, &Command::RemoveWall { wall: WallId(1) }), "wall North removed");
+        let told_of_settings = told(&job, &changed).to_string();
+        assert!(told_of_settings.contains("before: ground-snow (amount: 30 lb/ft²)"), "{told_of_settings}");
+        assert!(told_of_settings.contains("setting-creep, before: an-amount (amount: 1.5 )"), "{told_of_settings}");
+        assert_eq!(told(&job, &Command::RemoveWall { wall: WallId(1) }), say!("did-remove-wall", wall = "North"));
         let frame = crate::job::WallFrame { length: Length::feet(14), ..crate::job::WallFrame::usual("North") };
         let longer = Command::ChangeWall { wall: WallId(1), frame };
-        assert_eq!(told(&job, &longer), "wall North: 12'-0\" by 8'-1 1/8\" → 14'-0\" by 8'-1 1/8\"");
+        let size = |feet| {
+            let height = distance(job.walls[0].frame.height());
+            say!("size-of-wall", length = distance(Length::feet(feet)), height)
+        };
+        let said = say!("did-change-wall", wall = "North", before = size(12), after = size(14));
+        assert_eq!(told(&job, &longer), said);
         let rename = Command::RenameJob { name: "Barn".into() };
         let both = Command::Together { commands: vec![rename, longer] };
-        assert!(told(&job, &both).starts_with("job renamed Loft → Barn; wall North: "));
+        let first = say!("did-rename-job", before = "Loft", after = "Barn");
+        assert_eq!(told(&job, &both), Phrase::several(vec![first, said], Joined::Semicolons));
     }
 }

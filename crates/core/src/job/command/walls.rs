@@ -2,7 +2,7 @@
 
 use std::mem::replace;
 
-use super::edit::{Command, CommandError};
+use super::edit::{Command, CommandError, Listing};
 use super::list::{absent, add as insert, found, move_to, take_out};
 use crate::job::mirror::mirror as turned;
 use crate::job::{Job, Wall, WallFrame, WallId};
@@ -11,7 +11,7 @@ use crate::loads::{BearingEvidence, WallCarries};
 type Undone = Result<Command, CommandError>;
 
 pub(super) fn add(job: &mut Job, wall: &Wall, at: usize) -> Undone {
-    absent(job.wall(wall.id).is_none(), "wall")?;
+    absent(job.wall(wall.id).is_none(), Listing::Wall)?;
     let mut added = wall.clone();
     added.give_letters();
     insert(&mut job.walls, at, added);

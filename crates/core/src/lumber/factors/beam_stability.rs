@@ -56,9 +56,9 @@ pub fn slenderness_ratio<P: Pen>(pen: &mut P, beam: &UnbracedBeam<P::Number>) ->
     } else {
         unbraced_length.times(1.63) + depth.clone().times(3.0)
     };
-    let effective = pen.step("effective length of the free top edge", "l_e", Unit::Inches, CLAUSE, effective);
+    let effective = pen.step("step-effective-length-of-the-free-top-edge", "l_e", Unit::Inches, CLAUSE, effective);
     let ratio = (effective * depth / width.power(2.0)).square_root();
-    pen.step("slenderness ratio", "R_B", Unit::None, CLAUSE, ratio)
+    pen.step("step-slenderness-ratio", "R_B", Unit::None, CLAUSE, ratio)
 }
 
 /// C_L from Fb*, Emin and R_B.
@@ -69,11 +69,11 @@ pub fn beam_stability_factor<P: Pen>(
     slenderness_ratio: &P::Number,
 ) -> P::Number {
     let buckling = stability_stiffness.clone().times(1.2) / slenderness_ratio.clone().power(2.0);
-    let buckling = pen.step("buckling stress", "FbE", Unit::Psi, CLAUSE, buckling);
-    let alpha = pen.step("ratio of buckling to bending", "α", Unit::None, CLAUSE, buckling / bending.clone());
+    let buckling = pen.step("step-buckling-stress", "FbE", Unit::Psi, CLAUSE, buckling);
+    let alpha = pen.step("step-ratio-of-buckling-to-bending", "α", Unit::None, CLAUSE, buckling / bending.clone());
     let half_sum = (P::Number::constant(1.0) + alpha.clone()) / P::Number::constant(1.9);
     let root = (half_sum.clone().power(2.0) - alpha / P::Number::constant(0.95)).square_root();
-    pen.step("beam stability factor", "C_L", Unit::None, CLAUSE, half_sum - root)
+    pen.step("step-beam-stability-factor", "C_L", Unit::None, CLAUSE, half_sum - root)
 }
 
 #[cfg(test)]

@@ -26,7 +26,7 @@ pub fn bearing_area_factor<P: Pen>(pen: &mut P, plate: PlateEnd, bearing_length:
         return P::Number::constant(1.0);
     }
     let factor = (bearing_length.clone() + P::Number::constant(0.375)) / bearing_length.clone();
-    pen.step("bearing area factor of the plate", "C_b", Unit::None, CLAUSE, factor)
+    pen.step("step-bearing-area-factor-of-the-plate", "C_b", Unit::None, CLAUSE, factor)
 }
 
 #[cfg(test)]

@@ -29,11 +29,11 @@ pub fn column_stability_factor<P: Pen>(
     c: f64,
 ) -> P::Number {
     let buckling = stability_stiffness.clone().times(0.822) / slenderness.clone().power(2.0);
-    let buckling = pen.step("buckling stress", "FcE", Unit::Psi, CLAUSE, buckling);
-    let alpha = pen.step("ratio of buckling to crushing", "α", Unit::None, CLAUSE, buckling / crushing.clone());
+    let buckling = pen.step("step-buckling-stress", "FcE", Unit::Psi, CLAUSE, buckling);
+    let alpha = pen.step("step-ratio-of-buckling-to-crushing", "α", Unit::None, CLAUSE, buckling / crushing.clone());
     let half_sum = (P::Number::constant(1.0) + alpha.clone()) / P::Number::constant(2.0 * c);
     let root = (half_sum.clone().power(2.0) - alpha / P::Number::constant(c)).square_root();
-    pen.step("column stability factor", "C_P", Unit::None, CLAUSE, half_sum - root)
+    pen.step("step-column-stability-factor", "C_P", Unit::None, CLAUSE, half_sum - root)
 }
 
 #[cfg(test)]

@@ -13,7 +13,7 @@ use crate::working::{Clause, Number, Pen, Unit};
 /// C_V of composite lumber `depth_inches` deep, with its class's exponent.
 pub fn depth_factor<P: Pen>(pen: &mut P, depth_inches: &P::Number, exponent: f64) -> P::Number {
     let factor = (P::Number::constant(12.0) / depth_inches.clone()).power(exponent);
-    pen.step("depth factor of composite lumber", "C_V", Unit::None, Clause::nds("8.3.6"), factor)
+    pen.step("step-depth-factor-of-composite-lumber", "C_V", Unit::None, Clause::nds("8.3.6"), factor)
 }
 
 /// C_V of glulam; `span_inches` is the length between points of zero moment.
@@ -22,7 +22,7 @@ pub fn volume_factor<P: Pen>(pen: &mut P, span_inches: &P::Number, depth: &P::Nu
         * (P::Number::constant(12.0) / depth.clone())
         * (P::Number::constant(5.125) / width.clone());
     let factor = parts.power(0.1).smaller(P::Number::constant(1.0));
-    pen.step("volume factor of glulam", "C_V", Unit::None, Clause::nds("5.3.6"), factor)
+    pen.step("step-volume-factor-of-glulam", "C_V", Unit::None, Clause::nds("5.3.6"), factor)
 }
 
 #[cfg(test)]

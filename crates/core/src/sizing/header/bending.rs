@@ -24,6 +24,7 @@ use crate::sizing::bridge::{Bridge, CombinedCase};
 use crate::sizing::problem::{TopEdge, TopEdgeWidth};
 use crate::statics::Extreme;
 use crate::working::{Clause, Number, Pen, Silent, Unit};
+use crate::say;
 
 const CLAUSE: Clause = Clause::nds("3.3");
 
@@ -44,18 +45,18 @@ pub fn bending<P: Pen>(pen: &mut P, case: &CombinedCase<'_>) -> Comparison {
     };
     let [sagging, hogging] = beam.largest_by_sign();
     let work = |moment: Extreme, bent: Bent| moment.value / bending_strength(&mut Silent, case, bent).value();
-    let (largest, bent, way) = if work(sagging, Bent::Sagging) < work(hogging, Bent::Hogging) {
-        (hogging, Bent::Hogging, "hogging")
+    let (largest, bent) = if work(sagging, Bent::Sagging) < work(hogging, Bent::Hogging) {
+        (hogging, Bent::Hogging)
     } else {
-        (sagging, Bent::Sagging, "sagging")
+        (sagging, Bent::Sagging)
     };
-    let moment = moment_over_supports(pen, &beam, largest, way);
+    let moment = moment_over_supports(pen, &beam, largest, bent == Bent::Hogging);
     held_against(pen, case, moment, bent)
 }
 
 fn held_against<P: Pen>(pen: &mut P, case: &CombinedCase<'_>, moment: P::Number, bent: Bent) -> Comparison {
     let section_modulus = pen.given("S", case.bridge.section.modulus);
-    let stress = pen.step("bending stress", "fb", Unit::Psi, CLAUSE, moment / section_modulus);
+    let stress = pen.step("step-bending-stress", "fb", Unit::Psi, CLAUSE, moment / section_modulus);
     let strength = bending_strength(pen, case, bent);
     Comparison { demand: stress.value(), capacity: strength.value() }
 }
@@ -68,7 +69,7 @@ pub(super) fn upright_strength<P: Pen>(pen: &mut P, case: &CombinedCase<'_>) -> 
         let ratio = slenderness_ratio(pen, &beam);
         let stiffness = pen.given("Emin", case.bridge.values.stability_stiffness.to_psi());
         let buckling = stiffness.times(1.2) / ratio.power(2.0);
-        pen.step("buckling stress", "FbE", Unit::Psi, Clause::nds("3.3.3"), buckling)
+        pen.step("step-buckling-stress", "FbE", Unit::Psi, Clause::nds("3.3.3"), buckling)
     });
     (strength, rolling)
 }
@@ -104,7 +105,7 @@ fn bending_strength<P: Pen>(pen: &mut P, case: &CombinedCase<'_>, bent: Bent) ->
             });
         }
         HeaderBoard::Sheet { .. } => {
-            pen.note(|| "Fb is the user's own value, taken as adjusted for depth on its sheet.".into());
+            pen.note(|| say!("note-own-bending"));
         }
     }
     let repetitive = repetitive_member_factor(header, case.bridge.problem.conventions.repetitive);
@@ -113,7 +114,7 @@ fn bending_strength<P: Pen>(pen: &mut P, case: &CombinedCase<'_>, bent: Bent) ->
     for factor in lesser_when_reducing(stability, composite) {
         strength = strength * factor;
     }
-    pen.step("bending strength", "Fb'", Unit::Psi, CLAUSE, strength)
+    pen.step("step-bending-strength", "Fb'", Unit::Psi, CLAUSE, strength)
 }
 
 /// C_L, or `None` where the pressed edge is held. Fb* is Fb with every factor but C_L, C_V ≤ 1 and C_fu.
@@ -126,10 +127,10 @@ fn rolling_factor<P: Pen>(
 ) -> Option<P::Number> {
     let acting = free_edge(case.bridge, bent)?;
     if bent == Bent::Hogging {
-        pen.note(|| "Over a support its lower edge is pressed, and nothing holds that.".into());
+        pen.note(|| say!("note-hogging"));
     }
     if acting == TopEdgeWidth::OnePly && case.bridge.header.plies > 1 {
-        pen.note(|| "The plies are not fastened to act as one, so one ply's thickness resists rolling over.".into());
+        pen.note(|| say!("note-one-ply-rolls"));
     }
     let loading = match bent {
         Bent::Sagging if case.only_uniform.is_some() => Loading::Even,
@@ -141,7 +142,7 @@ fn rolling_factor<P: Pen>(
         Some(factor) if factor.value() > 1.0 => strength.clone() * factor.clone(),
         _ => strength.clone(),
     };
-    let starred = pen.step("bending strength if it could not roll over", "Fb*", Unit::Psi, CLAUSE, starred);
+    let starred = pen.step("step-bending-strength-if-it-could-not-roll-over", "Fb*", Unit::Psi, CLAUSE, starred);
     let stiffness = pen.given("Emin", case.bridge.values.stability_stiffness.to_psi());
     let service = case.bridge.problem.conventions.service;
     let family = case.bridge.header.board.family();

@@ -20,7 +20,7 @@ pub fn deflection<P: Pen>(pen: &mut P, case: &CombinedCase<'_>, limit: f64) -> C
         None => (largest_sag(pen, case), case.bridge.design_span_inches()),
     };
     let allowed = pen.given("L", span) / P::Number::constant(limit);
-    let allowed = pen.step("allowed", "Δ_max", Unit::Inches, Clause::irc("Table R301.7"), allowed);
+    let allowed = pen.step("step-allowed", "Δ_max", Unit::Inches, Clause::irc("Table R301.7"), allowed);
     Comparison { demand: sag.value(), capacity: allowed.value() }
 }
 
@@ -35,7 +35,7 @@ pub(super) fn largest_sag<P: Pen>(pen: &mut P, case: &CombinedCase<'_>) -> P::Nu
             let load = pen.given("w", load);
             let stiffness = stiffness(pen, case).times(384.0);
             let sag = (load * length.power(4.0)).times(5.0) / stiffness;
-            pen.step("deflection", "Δ", Unit::Inches, Clause::nds("3.5"), sag)
+            pen.step("step-deflection", "Δ", Unit::Inches, Clause::nds("3.5"), sag)
         }
         None => sag_over(pen, case, case.span().largest_deflection_ei().value),
     }
@@ -43,7 +43,7 @@ pub(super) fn largest_sag<P: Pen>(pen: &mut P, case: &CombinedCase<'_>) -> P::Nu
 
 fn sag_over<P: Pen>(pen: &mut P, case: &CombinedCase<'_>, sag_ei: f64) -> P::Number {
     let sag = P::Number::constant(sag_ei) / stiffness(pen, case);
-    pen.step("deflection", "Δ", Unit::Inches, Clause::nds("3.5"), sag)
+    pen.step("step-deflection", "Δ", Unit::Inches, Clause::nds("3.5"), sag)
 }
 
 /// The sag at midspan of a simple span is never less than this part of its largest sag, wherever loads press it down: for a

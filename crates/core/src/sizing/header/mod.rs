@@ -12,7 +12,10 @@ pub mod spaced_framing;
 pub mod width;
 
 use super::bridge::LoadPattern;
-use crate::measure::{Length, LengthStyle};
+use crate::loads::combination_phrase;
+use crate::measure::Length;
+use crate::say;
+use crate::speech::{Phrase, percent};
 use crate::working::{Clause, Unit};
 
 /// Which check.
@@ -44,19 +47,19 @@ pub enum CheckKind {
 
 impl CheckKind {
     /// The check in words.
-    pub const fn name(self) -> &'static str {
+    pub fn phrase(self) -> Phrase {
         match self {
-            Self::Bending => "bending",
-            Self::Shear => "shear",
-            Self::LiveDeflection => "live-load deflection",
-            Self::TotalDeflection => "total deflection",
-            Self::DoorSag => "sag over the door",
-            Self::PostBearing => "bearing on a post",
-            Self::PostColumn => "post as a column",
-            Self::PostPlate => "plate under a post",
-            Self::Sideways => "bending sideways in wind",
-            Self::Width => "width in the wall",
-            Self::Depth => "room for its depth",
+            Self::Bending => say!("check-bending"),
+            Self::Shear => say!("check-shear"),
+            Self::LiveDeflection => say!("check-live-deflection"),
+            Self::TotalDeflection => say!("check-total-deflection"),
+            Self::DoorSag => say!("check-door-sag"),
+            Self::PostBearing => say!("check-post-bearing"),
+            Self::PostColumn => say!("check-post-column"),
+            Self::PostPlate => say!("check-post-plate"),
+            Self::Sideways => say!("check-sideways"),
+            Self::Width => say!("check-width"),
+            Self::Depth => say!("check-depth"),
         }
     }
 
@@ -134,23 +137,24 @@ impl CheckResult {
     }
 
     /// Why it fails, in a sentence; empty if it does not.
-    pub fn failure(&self) -> Option<String> {
+    pub fn failure(&self) -> Option<Phrase> {
         if self.passes() {
             return None;
         }
         let Comparison { demand, capacity } = self.comparison;
         Some(match self.kind {
-            CheckKind::Width => format!("header {} wider than wall {}", tape(demand), tape(capacity)),
-            CheckKind::Depth => format!("header {} deep, room for {}", tape(demand), tape(capacity)),
-            kind if !self.ratio().is_finite() => format!("{}: no load at all is carried", kind.name()),
+            CheckKind::Width => say!("failure-width", header = tape(demand), wall = tape(capacity)),
+            CheckKind::Depth => say!("failure-depth", header = tape(demand), room = tape(capacity)),
+            kind if !self.ratio().is_finite() => say!("failure-nothing-carried", check = kind.phrase()),
             kind => {
-                format!("{} at {:.0} % of what is allowed ({})", kind.name(), 100.0 * self.ratio(), self.combination)
+                let combination = combination_phrase(self.combination);
+                say!("failure", check = kind.phrase(), at = percent(self.ratio()), combination)
             }
         })
     }
 }
 
 /// Decimal inches as a tape shows them.
-fn tape(inches: f64) -> String {
-    Length::from_decimal_inches(inches).written(LengthStyle::Inches)
+fn tape(inches: f64) -> Length {
+    Length::from_decimal_inches(inches)
 }

@@ -5,9 +5,12 @@
 //!
 //! **Source.** Statics.
 
+use crate::measure::Force;
 use crate::sizing::bridge::CombinedCase;
 use crate::statics::{BeamLoad, ContinuousBeam, Extreme};
 use crate::working::{Clause, Number, Pen, Unit};
+use crate::say;
+use crate::speech::{Argument, Joined, decimal, percent};
 
 /// The largest moment of a case on a header from pack to pack, lb·in.
 pub fn largest_moment<P: Pen>(pen: &mut P, case: &CombinedCase<'_>) -> P::Number {
@@ -16,38 +19,35 @@ pub fn largest_moment<P: Pen>(pen: &mut P, case: &CombinedCase<'_>) -> P::Number
         Some(load) => pen.given("w", load) * span.power(2.0) / P::Number::constant(8.0),
         None => moment_at(pen, case, &span),
     };
-    let moment = pen.step("largest moment", "M", Unit::PoundInches, Clause::STATICS, moment);
+    let moment = pen.step("step-largest-moment", "M", Unit::PoundInches, Clause::STATICS, moment);
     match case.spaced {
         Some((load, effect)) if 0.0 < load * effect.moment => {
             pen.note(|| {
-                format!(
-                    "Trusses or rafters {} in. apart, spread over {} in. by the plates, bend it {:.0} % more at their worst \
-                     place than the same load evenly.",
-                    effect.apart,
-                    effect.spread,
-                    100.0 * effect.more
-                )
+                let (apart, spread) = (decimal(effect.apart, Unit::Inches, 2), decimal(effect.spread, Unit::Inches, 2));
+                say!("note-spaced", apart, spread, more = percent(effect.more))
             });
             let more = moment + pen.given("w_points", load) * pen.given("more for 1 lb/in.", effect.moment);
-            pen.step("with points at their worst place", "M", Unit::PoundInches, Clause::STATICS, more)
+            pen.step("step-with-points-at-their-worst-place", "M", Unit::PoundInches, Clause::STATICS, more)
         }
         _ => moment,
     }
 }
 
 /// The largest sagging or hogging moment of a beam over several supports, lb·in.
-pub fn moment_over_supports<P: Pen>(pen: &mut P, beam: &ContinuousBeam<'_>, largest: Extreme, way: &str) -> P::Number {
+pub fn moment_over_supports<P: Pen>(pen: &mut P, beam: &ContinuousBeam<'_>, largest: Extreme, hogs: bool) -> P::Number {
     pen.note(|| {
-        let reactions: Vec<String> = beam.reactions().iter().map(|reaction| format!("{reaction:.0} lb")).collect();
-        format!(
-            "Over several supports the reactions, from left to right, are {}; the moment is largest, {way}, {:.2} in. from \
-             the header's left end.",
-            reactions.join(", "),
-            largest.at
-        )
+        let reactions = beam.reactions();
+        let reactions = reactions.iter().map(|reaction| say!("a-force", force = Force::lbf(*reaction))).collect();
+        let reactions = Argument::Phrases(reactions, Joined::Commas);
+        let at = decimal(largest.at, Unit::Inches, 2);
+        if hogs {
+            say!("note-over-supports-hogging", reactions, at)
+        } else {
+            say!("note-over-supports-sagging", reactions, at)
+        }
     });
     let moment = P::Number::constant(largest.value);
-    pen.step("largest moment", "M", Unit::PoundInches, Clause::STATICS, moment)
+    pen.step("step-largest-moment", "M", Unit::PoundInches, Clause::STATICS, moment)
 }
 
 /// R·x minus the moment of every load left of x.
@@ -79,8 +79,8 @@ fn moment_at<P: Pen>(pen: &mut P, case: &CombinedCase<'_>, span: &P::Number) -> 
         }
     }
     let reaction = reaction.unwrap_or_else(|| zero.clone());
-    let reaction = pen.step("left reaction of the header", "R", Unit::Pounds, Clause::STATICS, reaction);
-    pen.note(|| format!("The moment is largest {station:.2} in. from the left support, where the shear crosses zero."));
+    let reaction = pen.step("step-left-reaction-of-the-header", "R", Unit::Pounds, Clause::STATICS, reaction);
+    pen.note(|| say!("note-where-moment-is-largest", at = decimal(station, Unit::Inches, 2)));
     match lost {
         Some(lost) => reaction * x - lost,
         None => reaction * x,

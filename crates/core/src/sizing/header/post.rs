@@ -15,6 +15,7 @@
 use arrayvec::ArrayVec;
 
 use super::{CheckKind, CheckResult, Comparison};
+use crate::loads::combination_phrase;
 use crate::loads::{ByKind, Combination, STRENGTH_COMBINATIONS};
 use crate::lumber::Family;
 use crate::lumber::factors::bearing_area::{PlateEnd, bearing_area_factor};
@@ -24,6 +25,8 @@ use crate::sizing::bridge::{Bridge, LoadPattern};
 use crate::sizing::built_up_column::{BuiltUpColumn, column_carries};
 use crate::sizing::problem::{CLEAR_OF_PLATE_END, Post};
 use crate::working::{Clause, Number, Pen, Silent, Unit};
+use crate::say;
+use crate::speech::decimal;
 
 /// What is checked of a post.
 const KINDS: [CheckKind; 3] = [CheckKind::PostBearing, CheckKind::PostColumn, CheckKind::PostPlate];
@@ -81,11 +84,12 @@ pub fn post_working<P: Pen>(pen: &mut P, bridge: &Bridge<'_>) {
             let at = post.at.to_inches();
             pen.note(|| {
                 let studs = post.studs;
-                format!("{studs} studs {at:.2} in. from the left face, {}, {}:", kind.name(), case.combination.name)
+                let (at, combination) = (decimal(at, Unit::Inches, 2), combination_phrase(case.combination.name));
+                say!("note-post", studs, at, check = kind.phrase(), combination)
             });
             let comparison = compare(pen, bridge, kind, *post, &case);
             let ratio = pen.given("demand", comparison.demand) / pen.given("capacity", comparison.capacity);
-            pen.step("how hard it works", "ratio", Unit::None, kind.clause(), ratio);
+            pen.step("step-how-hard-it-works", "ratio", Unit::None, kind.clause(), ratio);
         }
     }
 }
@@ -122,9 +126,9 @@ fn bears<P: Pen>(
     let bearing = with_wet_service(pen, bearing, service, family, Property::Bearing);
     let length = pen.given("l_b", length);
     let strength = bearing * bearing_area_factor(pen, end, &length);
-    let strength = pen.step("bearing strength", "Fc⊥'", Unit::Psi, CLAUSE, strength);
+    let strength = pen.step("step-bearing-strength", "Fc⊥'", Unit::Psi, CLAUSE, strength);
     let stress = pen.given("R", load) / (length * pen.given("b", width));
-    let stress = pen.step("bearing stress", "fc⊥", Unit::Psi, CLAUSE, stress);
+    let stress = pen.step("step-bearing-stress", "fc⊥", Unit::Psi, CLAUSE, stress);
     Comparison { demand: stress.value(), capacity: strength.value() }
 }
 

@@ -14,6 +14,8 @@ use super::Comparison;
 use crate::lumber::factors::wet_service::{Property, with_wet_service};
 use crate::sizing::bridge::CombinedCase;
 use crate::working::{Clause, Number, Pen, Unit};
+use crate::say;
+use crate::speech::decimal;
 
 const CLAUSE: Clause = Clause::nds("3.4.2");
 
@@ -22,11 +24,11 @@ pub fn shear<P: Pen>(pen: &mut P, case: &CombinedCase<'_>) -> Comparison {
     let header = case.bridge.header;
     let force = largest_shear(pen, case);
     let area = pen.given("A", case.bridge.section.area);
-    let stress = pen.step("shear stress", "fv", Unit::Psi, CLAUSE, force.times(1.5) / area);
+    let stress = pen.step("step-shear-stress", "fv", Unit::Psi, CLAUSE, force.times(1.5) / area);
     let strength = pen.given("Fv", case.bridge.values.shear.to_psi()) * pen.given("C_D", case.combination.duration);
     let service = case.bridge.problem.conventions.service;
     let strength = with_wet_service(pen, strength, service, header.board.family(), Property::Shear);
-    let strength = pen.step("shear strength", "Fv'", Unit::Psi, CLAUSE, strength);
+    let strength = pen.step("step-shear-strength", "Fv'", Unit::Psi, CLAUSE, strength);
     Comparison { demand: stress.value(), capacity: strength.value() }
 }
 
@@ -35,7 +37,7 @@ fn largest_shear<P: Pen>(pen: &mut P, case: &CombinedCase<'_>) -> P::Number {
     let at_depth = case.bridge.problem.conventions.shear_at_depth;
     let length = case.bridge.design_span_inches();
     if at_depth {
-        pen.note(|| format!("Shear is taken {depth} in. (the header's depth) from the support, NDS 3.4.3.1."));
+        pen.note(|| say!("note-shear-at-depth", depth = decimal(depth, Unit::Inches, 3)));
     }
     // A header so short that its supports are within a depth of each other keeps the plain expression.
     let force = match case.only_uniform {
@@ -50,11 +52,11 @@ fn largest_shear<P: Pen>(pen: &mut P, case: &CombinedCase<'_>) -> P::Number {
             P::Number::constant(over_supports.unwrap_or_else(|| case.span().largest_shear(depth)))
         }
     };
-    let force = pen.step("largest shear", "V", Unit::Pounds, Clause::nds("3.4.3.1"), force);
+    let force = pen.step("step-largest-shear", "V", Unit::Pounds, Clause::nds("3.4.3.1"), force);
     match case.spaced {
         Some((load, effect)) if 0.0 < load * effect.shear => {
             let more = force + pen.given("w_points", load) * pen.given("more for 1 lb/in.", effect.shear);
-            pen.step("with points at their worst place", "V", Unit::Pounds, Clause::STATICS, more)
+            pen.step("step-with-points-at-their-worst-place", "V", Unit::Pounds, Clause::STATICS, more)
         }
         _ => force,
     }

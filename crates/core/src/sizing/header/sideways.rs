@@ -59,16 +59,16 @@ pub fn sideways<P: Pen>(pen: &mut P, bridge: &Bridge<'_>, wind: &SidewaysWind, i
     let line = pen.given("W", wind.pressure.to_psf()) * pen.given("height", wind.height_on(bridge.section.depth))
         / P::Number::constant(144.0);
     let line = line.times(0.6 * WITH_WIND[index].2);
-    let line = pen.step("wind along the header", "w_W", Unit::PoundsPerInch, Clause::asce7("2.4"), line);
+    let line = pen.step("step-wind-along-the-header", "w_W", Unit::PoundsPerInch, Clause::asce7("2.4"), line);
     let moment = line * pen.given("L", bridge.design_span_inches()).power(2.0) / P::Number::constant(8.0);
-    let moment = pen.step("moment sideways", "M_W", Unit::PoundInches, Clause::STATICS, moment);
+    let moment = pen.step("step-moment-sideways", "M_W", Unit::PoundInches, Clause::STATICS, moment);
     let plies = f64::from(bridge.header.plies);
     let ply = bridge.header.board.ply_width().to_inches();
     let modulus = pen.given("plies", plies) * pen.given("d", bridge.section.depth) * pen.given("b", ply).power(2.0)
         / P::Number::constant(6.0);
-    let stress = pen.step("bending stress sideways", "fb2", Unit::Psi, CLAUSE, moment / modulus);
+    let stress = pen.step("step-bending-stress-sideways", "fb2", Unit::Psi, CLAUSE, moment / modulus);
     let flat = pen.given("Fb flatwise", flat_strength(bridge)) * pen.given("C_D", WIND_DURATION_FACTOR);
-    let flat = pen.step("bending strength sideways", "Fb2'", Unit::Psi, CLAUSE, flat);
+    let flat = pen.step("step-bending-strength-sideways", "Fb2'", Unit::Psi, CLAUSE, flat);
     let left = match rolling {
         Some(rolling) => P::Number::constant(1.0) - (upright.clone() / rolling).power(2.0),
         None => P::Number::constant(1.0),
@@ -77,7 +77,7 @@ pub fn sideways<P: Pen>(pen: &mut P, bridge: &Bridge<'_>, wind: &SidewaysWind, i
         return Comparison { demand: f64::INFINITY, capacity: 1.0 };
     }
     let sum = upright / strength + stress / (flat * left);
-    let sum = pen.step("bent both ways", "sum", Unit::None, CLAUSE, sum);
+    let sum = pen.step("step-bent-both-ways", "sum", Unit::None, CLAUSE, sum);
     Comparison { demand: sum.value(), capacity: 1.0 }
 }
 
@@ -85,7 +85,7 @@ pub fn sideways<P: Pen>(pen: &mut P, bridge: &Bridge<'_>, wind: &SidewaysWind, i
 fn over_the_edge<P: Pen>(pen: &mut P, case: &CombinedCase<'_>) -> (P::Number, P::Number, Option<P::Number>) {
     let moment = largest_moment(pen, case);
     let stress = moment / pen.given("S", case.bridge.section.modulus);
-    let stress = pen.step("bending stress upright", "fb1", Unit::Psi, Clause::nds("3.3"), stress);
+    let stress = pen.step("step-bending-stress-upright", "fb1", Unit::Psi, Clause::nds("3.3"), stress);
     let (strength, rolling) = upright_strength(pen, case);
     (stress, strength, rolling)
 }

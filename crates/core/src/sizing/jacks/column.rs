@@ -34,7 +34,7 @@ pub fn one_jack_carries<P: Pen>(pen: &mut P, bridge: &Bridge<'_>, combination: &
     let stud = Stud { lumber: jack, values, service, duration: combination.duration };
     let strength = stud.column(pen, (length, depth)).strength;
     let carries = pen.given("t", bridge.stud_thickness()) * pen.given("d", depth) * strength;
-    Some(pen.step("one jack carries as a column", "P_c", Unit::Pounds, CLAUSE, carries))
+    Some(pen.step("step-one-jack-carries-as-a-column", "P_c", Unit::Pounds, CLAUSE, carries))
 }
 
 /// Depth of what stands under the header, in.: the wall's, or of a notched jack what is left of it there.

@@ -21,7 +21,7 @@ use crate::working::{Clause, Number, Pen, Unit};
 
 const CLAUSE: Clause = Clause::nds("15.4.1");
 /// What a filler makes up.
-const FILLER: Length = Length::inches_and(0, 1, 2);
+pub const FILLER: Length = Length::inches_and(0, 1, 2);
 
 /// How far off the jacks' middle the header presses them, in.; `None` where it does not.
 pub fn eccentricity(bridge: &Bridge<'_>) -> Option<f64> {
@@ -70,7 +70,7 @@ pub fn works<P: Pen>(pen: &mut P, stress: f64, wood: &JackWood, duration: f64, o
     let bent = stress * pen.given("e", off).times(6.0) / pen.given("d", depth) * grown;
     let strength = pen.given("Fb", wood.bending) * pen.given("C_D", duration);
     let sum = pressed + bent / (strength * (P::Number::constant(1.0) - near));
-    pen.step("pressed off their middle", "sum", Unit::None, CLAUSE, sum)
+    pen.step("step-pressed-off-their-middle", "sum", Unit::None, CLAUSE, sum)
 }
 
 #[cfg(test)]

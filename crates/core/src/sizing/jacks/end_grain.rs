@@ -26,7 +26,7 @@ pub fn one_jack_carries<P: Pen>(pen: &mut P, bridge: &Bridge<'_>, combination: &
     let strength = with_wet_service(pen, strength, bridge.problem.conventions.service, Family::Dimension, with_size);
     let area = pen.given("t", bridge.stud_thickness()) * pen.given("d", standing_depth(bridge));
     let carries = area * strength;
-    Some(pen.step("one jack carries, end grain crushing", "P_e", Unit::Pounds, Clause::nds("3.10.1"), carries))
+    Some(pen.step("step-one-jack-carries-end-grain-crushing", "P_e", Unit::Pounds, Clause::nds("3.10.1"), carries))
 }
 
 #[cfg(test)]

@@ -24,7 +24,7 @@ pub fn one_jack_carries<P: Pen>(pen: &mut P, bridge: &Bridge<'_>) -> Option<P::N
     let service = bridge.problem.conventions.service;
     let bearing = with_wet_service(pen, bearing, service, Family::Dimension, Property::Bearing);
     let carries = pen.given("t", bridge.stud_thickness()) * pen.given("b", width.to_inches()) * bearing;
-    Some(pen.step("one jack carries, flat nailer crushing", "P_n", Unit::Pounds, Clause::nds("3.10.2"), carries))
+    Some(pen.step("step-one-jack-carries-flat-nailer-crushing", "P_n", Unit::Pounds, Clause::nds("3.10.2"), carries))
 }
 
 #[cfg(test)]

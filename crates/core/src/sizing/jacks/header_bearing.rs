@@ -21,7 +21,7 @@ pub fn one_jack_carries<P: Pen>(pen: &mut P, bridge: &Bridge<'_>) -> P::Number {
     let bearing = pen.given("Fc⊥", bridge.values.bearing.to_psi());
     let bearing = with_wet_service(pen, bearing, service, bridge.header.board.family(), Property::Bearing);
     let carries = pen.given("t", bridge.stud_thickness()) * width * bearing;
-    pen.step("one jack carries, header crushing", "P_b", Unit::Pounds, Clause::nds("3.10.2"), carries)
+    pen.step("step-one-jack-carries-header-crushing", "P_b", Unit::Pounds, Clause::nds("3.10.2"), carries)
 }
 
 #[cfg(test)]

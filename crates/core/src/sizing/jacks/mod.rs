@@ -16,6 +16,8 @@ use super::count::studs_for;
 use crate::loads::{ByKind, STRENGTH_COMBINATIONS};
 use crate::measure::{End, Length};
 use crate::working::{Clause, Silent};
+use crate::say;
+use crate::speech::Phrase;
 
 /// Why so many jacks.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Hash)]
@@ -40,16 +42,16 @@ pub enum JackReason {
 
 impl JackReason {
     /// The reason in words.
-    pub const fn name(self) -> &'static str {
+    pub fn phrase(self) -> Phrase {
         match self {
-            Self::HeaderBearing => "header bearing",
-            Self::SolePlate => "sole plate bearing",
-            Self::Column => "jack as a column",
-            Self::EndGrain => "end grain of the jack",
-            Self::FlatNailer => "flat nailer crushing",
-            Self::Eccentric => "pressed off their middle",
-            Self::CodeTable => "code table",
-            Self::ShopRule => "shop rule",
+            Self::HeaderBearing => say!("jacks-by-header-bearing"),
+            Self::SolePlate => say!("jacks-by-sole-plate"),
+            Self::Column => say!("jacks-by-column"),
+            Self::EndGrain => say!("jacks-by-end-grain"),
+            Self::FlatNailer => say!("jacks-by-flat-nailer"),
+            Self::Eccentric => say!("jacks-by-eccentric"),
+            Self::CodeTable => say!("jacks-by-code-table"),
+            Self::ShopRule => say!("jacks-by-shop-rule"),
         }
     }
 

@@ -25,7 +25,7 @@ pub fn one_jack_carries<P: Pen>(pen: &mut P, bridge: &Bridge<'_>, end: End, jack
     let bearing = pen.given("Fc⊥ of the plate", bridge.problem.plate_bearing.to_psi());
     let bearing = with_wet_service(pen, bearing, service, Family::Dimension, Property::Bearing);
     let carries = area * bearing * factor;
-    pen.step("one jack carries, sole plate crushing", "P_p", Unit::Pounds, Clause::nds("3.10.2"), carries)
+    pen.step("step-one-jack-carries-sole-plate-crushing", "P_p", Unit::Pounds, Clause::nds("3.10.2"), carries)
 }
 
 /// How many jacks a load takes, and what each of them carries. C_b falls as the pack grows, so the count is tried

@@ -10,6 +10,8 @@
 
 use crate::loads::WindExposure;
 use crate::measure::Length;
+use crate::say;
+use crate::speech::Phrase;
 
 /// Which edition's count.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Hash)]
@@ -27,11 +29,11 @@ impl KingTable {
     pub const ALL: [Self; 3] = [Self::Irc2015, Self::Irc2018HighWind, Self::Irc2018LowWind];
 
     /// The table in words.
-    pub const fn name(self) -> &'static str {
+    pub fn phrase(self) -> Phrase {
         match self {
-            Self::Irc2015 => "IRC 2015, by stud spacing",
-            Self::Irc2018HighWind => "IRC 2018 and later, wind under 140 mph Exp. B or 130 mph Exp. C",
-            Self::Irc2018LowWind => "IRC 2018 and later, wind 115 mph or less Exp. B",
+            Self::Irc2015 => say!("king-table-irc-2015"),
+            Self::Irc2018HighWind => say!("king-table-irc-2018-high-wind"),
+            Self::Irc2018LowWind => say!("king-table-irc-2018-low-wind"),
         }
     }
 }

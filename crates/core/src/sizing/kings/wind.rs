@@ -54,11 +54,11 @@ const DEFLECTION_PART: f64 = 0.42;
 pub fn king_checks<P: Pen>(pen: &mut P, wind: &KingWind, values: &DesignValues, kings: u8) -> [Comparison; 4] {
     let width = pen.given("half opening", wind.clear.to_inches() / 2.0)
         + pen.given("half space", wind.spacing.to_inches() / 2.0);
-    let width = pen.step("width each side bears", "t", Unit::Inches, Clause::STATICS, width);
+    let width = pen.step("step-width-each-side-bears", "t", Unit::Inches, Clause::STATICS, width);
     let pressure = pen.given("W", wind.pressure.to_psf()) * width / P::Number::constant(144.0);
-    let line = pen.step("wind on the kings", "w_W", Unit::PoundsPerInch, Clause::STATICS, pressure);
+    let line = pen.step("step-wind-on-the-kings", "w_W", Unit::PoundsPerInch, Clause::STATICS, pressure);
     let load = line.clone().times(ASD_PART);
-    let load = pen.step("at allowable stress level", "w", Unit::PoundsPerInch, Clause::asce7("2.4"), load);
+    let load = pen.step("step-at-allowable-stress-level", "w", Unit::PoundsPerInch, Clause::asce7("2.4"), load);
     let height = pen.given("H", wind.height.to_inches());
     let section = Rectangle { width: wind.thickness * i64::from(kings), depth: wind.depth };
     let bending = bending(pen, wind, values, kings, &load, &height, section);
@@ -96,17 +96,17 @@ fn bending_with_axial<P: Pen>(
     let stud = Stud { lumber, values: *values, service: Service::Dry, duration };
     let AsColumn { slenderness, stiffness, strength } = stud.column(pen, slender);
     let buckling = stiffness.times(0.822) / slenderness.power(2.0);
-    let buckling = pen.step("buckling stress", "FcE", Unit::Psi, CLAUSE, buckling);
+    let buckling = pen.step("step-buckling-stress", "FcE", Unit::Psi, CLAUSE, buckling);
     for (pounds, part) in [(axial.dead, 1.0), (axial.dead + with_roof, 0.75)] {
         let stress = pen.given("P", pounds) / pen.given("A", section.area_square_inches());
-        let stress = pen.step("axial stress", "fc", Unit::Psi, CLAUSE, stress);
+        let stress = pen.step("step-axial-stress", "fc", Unit::Psi, CLAUSE, stress);
         if stress.value() >= buckling.value() {
             return Comparison { demand: f64::INFINITY, capacity: 1.0 };
         }
         let bent = pen.given("fb", bending.demand * part) / pen.given("Fb'", bending.capacity);
         let grown = bent / (P::Number::constant(1.0) - stress.clone() / buckling.clone());
         let sum = (stress / strength.clone()).power(2.0) + grown;
-        let sum = pen.step("bending with axial load", "sum", Unit::None, CLAUSE, sum);
+        let sum = pen.step("step-bending-with-axial-load", "sum", Unit::None, CLAUSE, sum);
         worst.demand = worst.demand.max(sum.value());
     }
     worst
@@ -122,15 +122,15 @@ fn bending<P: Pen>(
     section: Rectangle,
 ) -> Comparison {
     let moment = load.clone() * height.clone().power(2.0) / P::Number::constant(8.0);
-    let moment = pen.step("moment at mid-height", "M", Unit::PoundInches, Clause::STATICS, moment);
+    let moment = pen.step("step-moment-at-mid-height", "M", Unit::PoundInches, Clause::STATICS, moment);
     let stress = moment / pen.given("S", section.section_modulus_cubic_inches());
-    let stress = pen.step("bending stress", "fb", Unit::Psi, Clause::nds("3.3"), stress);
+    let stress = pen.step("step-bending-stress", "fb", Unit::Psi, Clause::nds("3.3"), stress);
     let size = size_factor_bending(wind.stud.species, wind.stud.grade, wind.stud.size());
     let strength = pen.given("Fb", values.bending.to_psi())
         * pen.given("C_D", WIND_DURATION_FACTOR)
         * pen.given("C_F", size)
         * pen.given("C_r", if kings >= 3 { 1.15 } else { 1.0 });
-    let strength = pen.step("bending strength", "Fb'", Unit::Psi, Clause::nds("3.3"), strength);
+    let strength = pen.step("step-bending-strength", "Fb'", Unit::Psi, Clause::nds("3.3"), strength);
     Comparison { demand: stress.value(), capacity: strength.value() }
 }
 
@@ -142,11 +142,11 @@ fn shear<P: Pen>(
     section: Rectangle,
 ) -> Comparison {
     let force = load.clone() * height.clone() / P::Number::constant(2.0);
-    let force = pen.step("shear at the plates", "V", Unit::Pounds, Clause::STATICS, force);
+    let force = pen.step("step-shear-at-the-plates", "V", Unit::Pounds, Clause::STATICS, force);
     let stress = force.times(1.5) / pen.given("A", section.area_square_inches());
-    let stress = pen.step("shear stress", "fv", Unit::Psi, Clause::nds("3.4.2"), stress);
+    let stress = pen.step("step-shear-stress", "fv", Unit::Psi, Clause::nds("3.4.2"), stress);
     let strength = pen.given("Fv", values.shear.to_psi()) * pen.given("C_D", WIND_DURATION_FACTOR);
-    let strength = pen.step("shear strength", "Fv'", Unit::Psi, Clause::nds("3.4.2"), strength);
+    let strength = pen.step("step-shear-strength", "Fv'", Unit::Psi, Clause::nds("3.4.2"), strength);
     Comparison { demand: stress.value(), capacity: strength.value() }
 }
 
@@ -162,9 +162,9 @@ fn sag<P: Pen>(
     let stiffness =
         pen.given("E", values.stiffness.to_psi()) * pen.given("I", section.moment_of_inertia_inches_fourth());
     let sag = (load * height.clone().power(4.0)).times(5.0) / stiffness.times(384.0);
-    let sag = pen.step("deflection", "Δ", Unit::Inches, Clause::nds("3.5"), sag);
+    let sag = pen.step("step-deflection", "Δ", Unit::Inches, Clause::nds("3.5"), sag);
     let allowed = height.clone() / P::Number::constant(wind.deflection_limit);
-    let allowed = pen.step("allowed", "Δ_max", Unit::Inches, Clause::irc("Table R301.7"), allowed);
+    let allowed = pen.step("step-allowed", "Δ_max", Unit::Inches, Clause::irc("Table R301.7"), allowed);
     Comparison { demand: sag.value(), capacity: allowed.value() }
 }
 

@@ -12,7 +12,9 @@
 
 use super::code_basis::TableBlock;
 use crate::loads::{Carried, DeadLoadOn, FloorFraming, FloorUse, Framing, OpeningsAbove, RoofFraming, WallAbove};
-use crate::measure::{Length, Pressure};
+use crate::measure::{Length, LineLoad, Pressure};
+use crate::say;
+use crate::speech::{Phrase, distance};
 
 /// The narrowest and the widest building of the tables.
 const WIDTHS: (Length, Length) = (Length::feet(12), Length::feet(36));
@@ -60,42 +62,42 @@ const WALL_ABOVE: f64 = 121.0;
 const NO_STORAGE: f64 = 10.0;
 
 /// What of the opening is other than the tables' basis.
-fn other_than_the_basis(carried: &[Carried], basis: &Basis) -> Option<&'static str> {
+fn other_than_the_basis(carried: &[Carried], basis: &Basis) -> Option<Phrase> {
     let partly = |item: &Carried| item.extent.is_some_and(|(from, to)| basis.covers.0 < from || to < basis.covers.1);
     let of_item = |item: &Carried| match item.framing {
-        _ if partly(item) => Some("a load on part of the opening"),
-        _ if item.on_tail => Some("something that stands on a floor's tail"),
+        _ if partly(item) => Some(say!("basis-part")),
+        _ if item.on_tail => Some(say!("basis-tail")),
         Framing::Roof(roof) if ROOF_DEAD < roof.roof_dead.to_psf() + roof.ceiling_dead.to_psf() => {
-            Some("roof and ceiling heavier than 20 psf")
+            Some(say!("basis-heavy-roof", most = Pressure::psf(ROOF_DEAD)))
         }
-        Framing::Roof(roof) if roof.dead_on == DeadLoadOn::Slope => Some("roof dead load on the slope"),
-        Framing::Roof(roof) if OVERHANG < roof.overhang => Some("an overhang of more than 2 ft"),
-        Framing::Roof(roof) if NO_STORAGE < roof.attic_live.to_psf() => Some("an attic with storage"),
+        Framing::Roof(roof) if roof.dead_on == DeadLoadOn::Slope => Some(say!("basis-dead-on-slope")),
+        Framing::Roof(roof) if OVERHANG < roof.overhang => Some(say!("basis-overhang", most = distance(OVERHANG))),
+        Framing::Roof(roof) if NO_STORAGE < roof.attic_live.to_psf() => Some(say!("basis-attic-storage")),
         Framing::Floor(floor)
             if FLOOR.0 < floor.dead.to_psf()
                 || FLOOR.1 < floor.live.to_psf()
                 || floor.framing == FloorFraming::CantileveredPastThisWall
                 || floor.framing == FloorFraming::ContinuousOverThisWall =>
         {
-            Some("a floor other than simple joists of 10 and 40 psf")
+            Some(say!("basis-other-floor", dead = Pressure::psf(FLOOR.0), live = Pressure::psf(FLOOR.1)))
         }
         Framing::WallAbove(wall) if WALL_ABOVE < wall.dead.to_psf() * wall.height.to_feet() => {
-            Some("a wall above heavier than 121 lb/ft")
+            Some(say!("basis-heavy-wall", most = LineLoad::plf(WALL_ABOVE)))
         }
-        Framing::WallAbove(WallAbove { openings: OpeningsAbove::At(_), .. }) => Some("a wall above with openings"),
+        Framing::WallAbove(WallAbove { openings: OpeningsAbove::At(_), .. }) => Some(say!("basis-wall-with-openings")),
         _ => None,
     };
     if basis.posts {
-        return Some("a post on this header");
+        return Some(say!("basis-post"));
     }
     if !basis.simple {
-        return Some("a header that runs past its packs or over posts");
+        return Some(say!("basis-runs-past"));
     }
     if !basis.dry {
-        return Some("a wet place");
+        return Some(say!("basis-wet"));
     }
     if LONGEST_STUDS < basis.studs {
-        return Some("a wall over 10 ft high");
+        return Some(say!("basis-high-wall", most = distance(LONGEST_STUDS)));
     }
     carried.iter().find_map(of_item)
 }
@@ -113,18 +115,18 @@ impl CodeQuestion {
         ground_snow: Option<Pressure>,
         dropped: bool,
         basis: &Basis,
-    ) -> Result<Self, String> {
+    ) -> Result<Self, Phrase> {
         if let Some(what) = other_than_the_basis(carried, basis) {
-            return Err(format!("No answer: other than the table's basis, {what}."));
+            return Err(say!("table-other-basis", what));
         }
         let (block, width) = block_of(carried)?;
         if WIDTHS.1 < width {
-            return Err("The tables end at buildings 36 ft wide.".into());
+            return Err(say!("table-ends-at-width", most = distance(WIDTHS.1)));
         }
         let ground_snow = match (block.carries_roof(), ground_snow) {
-            (true, None) => return Err("The tables go by ground snow; the job gives the roof's own.".into()),
+            (true, None) => return Err(say!("table-goes-by-ground-snow")),
             (true, Some(snow)) if SNOWS.1 < snow.to_psf() => {
-                return Err("The tables end at 70 psf of ground snow.".into());
+                return Err(say!("table-ends-at-snow", most = Pressure::psf(SNOWS.1)));
             }
             (_, snow) => Pressure::psf(snow.map_or(SNOWS.0, |snow| snow.to_psf().max(SNOWS.0))),
         };
@@ -132,7 +134,7 @@ impl CodeQuestion {
     }
 }
 
-fn block_of(carried: &[Carried]) -> Result<(TableBlock, Length), String> {
+fn block_of(carried: &[Carried]) -> Result<(TableBlock, Length), Phrase> {
     let mut roof_width = None;
     let mut floors = Vec::new();
     for item in carried {
@@ -145,17 +147,17 @@ fn block_of(carried: &[Carried]) -> Result<(TableBlock, Length), String> {
                 | RoofFraming::RaftersOnRidgeBeam
                 | RoofFraming::RaftersFromLedger
                 | RoofFraming::ParallelToWall => {
-                    return Err("The tables know roofs that lean on both outside walls only.".into());
+                    return Err(say!("table-knows-roofs"));
                 }
             },
             Framing::Floor(floor) if floor.use_ == FloorUse::Deck => {
-                return Err("The tables do not know decks.".into());
+                return Err(say!("table-no-decks"));
             }
             Framing::Floor(floor) => floors.push(floor),
             Framing::RidgePost(_) => {
-                return Err("The tables know even loads only; here a post stands on the wall.".into());
+                return Err(say!("table-even-loads"));
             }
-            Framing::Gable(_) => return Err("The tables do not know gables.".into()),
+            Framing::Gable(_) => return Err(say!("table-no-gables")),
             Framing::WallAbove(_) => {}
         }
     }
@@ -178,6 +180,6 @@ fn block_of(carried: &[Carried]) -> Result<(TableBlock, Length), String> {
             let width = |floor: &crate::loads::FloorOnWall| floor.span_one_side + floor.span_other_side;
             Ok((TableBlock::TwoFloors, width(lower).max(width(upper))))
         }
-        _ => Err("The tables have no block for what this wall carries.".into()),
+        _ => Err(say!("table-no-block")),
     }
 }

@@ -13,6 +13,8 @@ pub use jurisdiction::{JurisdictionRow, JurisdictionTable};
 pub use shop::{ShopHeader, ShopRules};
 
 use crate::lumber::HeaderSpec;
+use crate::say;
+use crate::speech::Phrase;
 
 /// A school.
 #[derive(Clone, Copy, Debug, Default, PartialEq, Eq, PartialOrd, Ord, Hash)]
@@ -31,11 +33,11 @@ impl School {
     pub const ALL: [Self; 3] = [Self::CodeTable, Self::Calculation, Self::ShopRule];
 
     /// What it is called.
-    pub const fn name(self) -> &'static str {
+    pub fn phrase(self) -> Phrase {
         match self {
-            Self::CodeTable => "code table",
-            Self::Calculation => "calculation",
-            Self::ShopRule => "shop rule",
+            Self::CodeTable => say!("school-code-table"),
+            Self::Calculation => say!("school-calculation"),
+            Self::ShopRule => say!("school-shop-rule"),
         }
     }
 }
@@ -50,7 +52,7 @@ pub struct Opinion {
     /// Jacks it asks for at each end, where it says.
     pub jacks: Option<u8>,
     /// In a sentence: why this one, or why there is no answer.
-    pub words: String,
+    pub words: Phrase,
     /// Whether that header also carries by calculation; `None` without a header.
     pub carries_by_calculation: Option<bool>,
 }

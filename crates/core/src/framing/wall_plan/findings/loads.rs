@@ -1,16 +1,41 @@
 //! Loads: what lifts, what was assumed, what stands in the field of the wall.
 
 use super::super::super::field_studs::{FieldLoad, is_beyond_the_method};
-use super::super::super::finding::Finding;
 use super::super::super::member::PlatesMarked;
 use super::super::super::opening_plan::{OpeningOutcome, OpeningPlan};
 use super::planned::Planned;
-use crate::job::{KingWindBasis, WallFace};
+use crate::finding::{Finding, Rule};
+use crate::job::command::Command;
+use crate::job::{KingWindBasis, Settings, WallFace};
 use crate::loads::{
-    Carried, Framing, Lifted, OpeningsAbove, RoofFraming, RoofOnWall, Standing, Tail, WallCarries, WindSpeed,
+    Carried, FloorFraming, Framing, Lifted, OpeningsAbove, RoofFraming, RoofOnWall, Standing, Tail, WallCarries, WindSpeed,
     roof_uplift,
 };
-use crate::measure::{End, Length};
+use crate::measure::{End, Force, Length, LineLoad, Pressure};
+use crate::say;
+use crate::sizing::limits::LARGEST_POINT_LOAD;
+use crate::speech::distance;
+
+/// The far end of a floor with a tail is lifted.
+pub(super) static FAR_END_LIFTED: Rule = Rule::caution("far-end-lifted");
+/// The end of joists on this wall is lifted by the next span.
+pub(super) static JOIST_END_LIFTED: Rule = Rule::caution("joist-end-lifted");
+/// Snow was assumed before anybody was asked.
+pub(super) static SNOW_ASSUMED: Rule = Rule::caution("snow-assumed");
+/// Wind was assumed before anybody was asked.
+pub(super) static WIND_ASSUMED: Rule = Rule::caution("wind-assumed");
+/// That nothing stands on a floor's tail was assumed.
+pub(super) static TAIL_ASSUMED: Rule = Rule::caution("tail-assumed");
+/// That a wall above has no openings was assumed.
+pub(super) static OPENINGS_ABOVE_ASSUMED: Rule = Rule::caution("openings-above-assumed");
+/// Nobody is counted in the attic over a ceiling.
+pub(super) static NOBODY_IN_ATTIC: Rule = Rule::caution("nobody-in-attic");
+/// A load in the field of the wall has fewer studs under it than carry it.
+pub(super) static POINT_LOAD_STUDS: Rule = Rule::trouble("point-load-studs");
+/// A load in the field of the wall is larger than is calculated.
+pub(super) static POINT_LOAD_TOO_LARGE: Rule = Rule::trouble("point-load-too-large");
+/// Wind lifts the roof over a pack.
+pub(super) static NET_UPLIFT: Rule = Rule::caution("net-uplift");
 
 /// Wind from which the roof's uplift is told, mph.
 const UPLIFT_FROM: f64 = 115.0;
@@ -27,9 +52,15 @@ pub(super) fn of_wall(planned: &Planned<'_>) -> Vec<Finding> {
 
 fn lifts(lifted: Lifted) -> Finding {
     match lifted {
-        Lifted::FarEnd(load) => Finding::FarEndLifted { plf: load.to_plf().ceil() as u32 },
-        Lifted::ThisEnd(load) => Finding::JoistEndLifted { plf: load.to_plf().ceil() as u32 },
+        Lifted::FarEnd(load) => FAR_END_LIFTED.on_the_wall(say!("finding-far-end-lifted", load = whole(load))),
+        Lifted::ThisEnd(load) => JOIST_END_LIFTED.on_the_wall(say!("finding-joist-end-lifted", load = whole(load))),
     }
+    .way(say!("way-tie-down-by-the-drawings"))
+}
+
+/// To the next whole pound.
+fn whole(load: LineLoad) -> LineLoad {
+    LineLoad::plf(load.to_plf().ceil())
 }
 
 /// Figures that nobody said and that were filled in before anybody was asked, as far as this wall uses them.
@@ -47,35 +78,73 @@ fn assumed(planned: &Planned<'_>) -> Vec<Finding> {
         Framing::WallAbove(_) | Framing::Gable(_) => false,
     });
     if said.snow == Standing::AssumedBefore && under_the_sky {
-        findings.push(Finding::SnowAssumed);
+        let settings = confirmed(planned, |settings| settings.said.snow = Standing::Said);
+        findings.push(SNOW_ASSUMED.on_the_wall(say!("finding-snow-assumed")).way_by(say!("way-confirm-snow"), settings));
     }
     if said.wind == Standing::AssumedBefore && planned.wall.frame.face == WallFace::Outside {
-        findings.push(Finding::WindAssumed);
+        let settings = confirmed(planned, |settings| settings.said.wind = Standing::Said);
+        findings.push(WIND_ASSUMED.on_the_wall(say!("finding-wind-assumed")).way_by(say!("way-confirm-wind"), settings));
     }
-    if any(|framing| {
-        matches!(framing, Framing::Floor(floor) if floor.tail == Tail::AssumedFree
-        && floor.framing == crate::loads::FloorFraming::CantileveredPastThisWall)
-    }) {
-        findings.push(Finding::TailAssumed);
+    let past = FloorFraming::CantileveredPastThisWall;
+    if any(|framing| matches!(framing, Framing::Floor(floor) if floor.tail == Tail::AssumedFree && floor.framing == FloorFraming::CantileveredPastThisWall)) {
+        let free = carrying(planned, |framing| {
+            if let Framing::Floor(floor) = framing && floor.tail == Tail::AssumedFree && floor.framing == past {
+                floor.tail = Tail::Free;
+            }
+        });
+        findings.push(TAIL_ASSUMED.on_the_wall(say!("finding-tail-assumed")).way_by(say!("way-confirm-free-tail"), free));
     }
     if any(|framing| matches!(framing, Framing::WallAbove(wall) if wall.openings == OpeningsAbove::AssumedNone)) {
-        findings.push(Finding::OpeningsAboveAssumed);
+        let none = carrying(planned, |framing| {
+            if let Framing::WallAbove(wall) = framing && wall.openings == OpeningsAbove::AssumedNone {
+                wall.openings = OpeningsAbove::None;
+            }
+        });
+        let found = OPENINGS_ABOVE_ASSUMED.on_the_wall(say!("finding-openings-above-assumed"));
+        findings.push(found.way_by(say!("way-confirm-no-openings-above"), none));
     }
     let empty = |roof: &RoofOnWall| {
         let open = matches!(roof.framing, RoofFraming::RaftersFromLedger | RoofFraming::ParallelToWall);
         !open && roof.attic_live.to_psf() <= 0.0 && roof.ceiling_dead.to_psf() > 0.0
     };
     if items.iter().any(|item| matches!(&item.framing, Framing::Roof(roof) if empty(roof))) {
-        findings.push(Finding::NobodyInAttic);
+        let usual = carrying(planned, |framing| {
+            if let Framing::Roof(roof) = framing && empty(roof) {
+                roof.attic_live = ATTIC_WITHOUT_STORAGE;
+            }
+        });
+        let found = NOBODY_IN_ATTIC.on_the_wall(say!("finding-nobody-in-attic", usual = ATTIC_WITHOUT_STORAGE));
+        findings.push(found.way_by(say!("way-usual-attic-load", usual = ATTIC_WITHOUT_STORAGE), usual));
     }
     findings
 }
 
+/// People in an attic without storage. Source: IRC 2021 Table R301.5, from memory.
+const ATTIC_WITHOUT_STORAGE: Pressure = Pressure::psf(10.0);
+
+/// The edit that changes the rules.
+fn confirmed(planned: &Planned<'_>, change: impl FnOnce(&mut Settings)) -> Command {
+    let mut settings = Box::new(planned.rules.settings.clone());
+    change(&mut settings);
+    Command::ChangeSettings { settings }
+}
+
+/// The edit that changes what the wall carries, item by item.
+fn carrying(planned: &Planned<'_>, change: impl Fn(&mut Framing)) -> Command {
+    let mut carries = planned.wall.carries.clone();
+    if let WallCarries::Framing(items) = &mut carries {
+        items.iter_mut().for_each(|item| change(&mut item.framing));
+    }
+    Command::ChangeCarries { wall: planned.wall.id, carries }
+}
+
 /// A load in the field whose studs are too few, or that is beyond the method.
 fn in_the_field(planned: &Planned<'_>, load: &FieldLoad) -> Option<Finding> {
-    let pounds = load.largest.ceil() as u32;
+    let (at, force) = (distance(load.at), Force::lbf(load.largest.ceil()));
     if is_beyond_the_method(load) {
-        return Some(Finding::PointLoadTooLarge { at: load.at, pounds });
+        let most = Force::lbf(LARGEST_POINT_LOAD);
+        let found = POINT_LOAD_TOO_LARGE.on_the_wall(say!("finding-point-load-too-large", at, force, most));
+        return Some(found.along(load.at).way(say!("way-show-it-to-an-engineer")));
     }
     let stud = planned.wall.frame.thickness();
     let reach = stud * i64::from(load.studs());
@@ -87,7 +156,15 @@ fn in_the_field(planned: &Planned<'_>, load: &FieldLoad) -> Option<Finding> {
         .count();
     let there = u8::try_from(there).unwrap_or(u8::MAX);
     let short = load.needed.is_none_or(|needed| there < needed);
-    short.then_some(Finding::PointLoadStuds { at: load.at, pounds, needed: load.needed, there })
+    short.then(|| {
+        let phrase = match load.needed {
+            Some(needed) => say!("finding-point-load-studs", at, force, needed, there),
+            None => say!("finding-point-load-studs-none", at, force, there),
+        };
+        let found = POINT_LOAD_STUDS.on_the_wall(phrase).along(load.at);
+        let found = found.way(say!("way-move-from-the-load")).way(say!("way-harder-plates"));
+        found.way(say!("way-post-by-the-drawings"))
+    })
 }
 
 /// Wind that lifts the roof over an opening's packs: a caution in strong wind and under long overhangs.
@@ -111,8 +188,9 @@ pub(super) fn uplift(planned: &Planned<'_>, plan: &OpeningPlan) -> Vec<Finding> 
     if plf <= 0.0 {
         return Vec::new();
     }
-    let pounds = (plf * sized.evaluation.design_span / 24.0).ceil() as u32;
-    End::BOTH.map(|end| Finding::NetUplift { opening: plan.id, end, pounds }).to_vec()
+    let force = Force::lbf((plf * sized.evaluation.design_span / 24.0).ceil());
+    let found = |end: End| NET_UPLIFT.at(plan.id, say!("finding-net-uplift", end, force));
+    End::BOTH.map(|end| found(end).way(say!("way-tie-down-by-the-drawings"))).to_vec()
 }
 
 /// 0.6 W − 0.6 D of a roof, lb/ft of wall; nothing in little wind under short overhangs.

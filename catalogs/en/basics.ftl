@@ -1,0 +1,2 @@
+verbatim = { $text }
+several = { $phrases }

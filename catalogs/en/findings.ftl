@@ -1,0 +1,129 @@
+# What is wrong or worth knowing about a wall.
+finding-past-the-end = The pack reaches { $by } past the wall's { $end } end.
+finding-packs-overlap = Its pack and the next opening's overlap by { $by }.
+finding-header-too-deep = The { -header } is { $by } deeper than the room over the head.
+finding-cripple-too-short = The { -cripple } over the { -header } would be { $length }: too short to nail.
+finding-opening-too-tall = The opening is { $by } taller than the wall allows.
+finding-fewer-jacks-than-needed = { $decided } { $decided ->
+        [one] { -jack }
+       *[other] { -jacks }
+    } at the { $end } end, { $needed } needed.
+finding-fewer-kings-than-needed = { $decided } { $decided ->
+        [one] { -king }
+       *[other] { -kings }
+    } at the { $end } end, { $needed } needed.
+finding-rule-asks-for-more = A rule asks for { $rule } { -jacks } at the { $end } end; arithmetic asks for { $arithmetic }.
+finding-calculation-disagrees = The code's table takes this { -header }; by calculation it does not carry. Confirm in the adopted code.
+finding-grade-assumed = The grade is not known: No.2 Spruce-Pine-Fir is assumed.
+finding-uplift = A support of the { -header } is lifted with up to { $force }: tie it down.
+finding-short-return = The wall at its { $end } end is { $length } long and has to brace the front: the bracing plan decides.
+finding-deep-notch = The notch leaves { $left } of the { -jack } beside the { -header }.
+finding-partition-in-the-way = A crossing wall at { $at } stands in the opening or its pack; { $by } would clear it.
+finding-channel-lost = The { -channel } of the crossing wall at { $at } takes { $width }, and a corner or another crossing wall stands there.
+finding-pack-in-corner = The pack stands { $by } in the studs of the wall's { $end } end.
+finding-kings-too-weak = Not even { $tried } { -kings } hold the wind on this opening: deeper studs, or an engineer decides.
+finding-point-load-studs = { $force } stand at { $at }: { $needed } { $needed ->
+        [one] stud
+       *[other] studs
+    } needed, { $there } there.
+finding-point-load-studs-none = { $force } stand at { $at }: no number of studs that was tried is enough, { $there } there.
+finding-point-load-too-large = { $force } stand at { $at }, more than { $most }: a licensed engineer decides.
+finding-far-end-lifted = The far end of the floor with a tail is lifted with up to { $load } (0.6 D holding): tie it down.
+finding-joist-end-lifted = The joists' end on this wall is lifted with up to { $load } by their next span (0.6 D holding): tie it down.
+finding-net-uplift = Wind lifts the roof over the { $end } pack with { $force } (0.6 D + 0.6 W): straps as the drawings say.
+finding-snow-assumed = The snow was assumed before anybody was asked: confirm it once under Rules.
+finding-wind-assumed = The wind was assumed before anybody was asked: confirm it once under Rules.
+finding-tail-assumed = That nothing stands on the floor's tail was assumed before anybody was asked: confirm it once.
+finding-openings-above-assumed = That the wall above has no openings was assumed before anybody was asked: confirm it once.
+finding-nobody-in-attic = Nobody is counted in the attic over this ceiling: { $usual } is usual without storage.
+finding-off-middle = The { -header } presses its { -jacks } { $off } off their middle, which bends them: more { -jacks } than straight down.
+finding-ply-fastening = Joists hang on the { -header }'s side: { $load } have to pass from ply to ply. The maker's schedule or the drawings give bolts or screws.
+finding-header-too-wide = The { -header } is { $by } wider than the wall is deep.
+finding-head-above-line = Its head is { $by } above the line of the others, at { $line }.
+finding-head-below-line = Its head is { $by } below the line of the others, at { $line }.
+finding-sill-in-backsplash = Its { -sill } lies { $by } below the top of the counter's backsplash.
+finding-escape-window = A bedroom needs a window to escape by: { $area } clear, { $width } wide, { $high } high, its { -sill } at most { $most } above the floor. The unit's maker gives the clear opening.
+finding-escape-sill-high = Its { -sill } is { $height } above the floor; to escape over it may be { $most }.
+finding-escape-too-small = The whole unit is smaller than the clear opening to escape by: { $area }, { $width } wide, { $high } high.
+finding-bathroom-sill = A bathroom's { -sill } is usually higher than { $height }, for privacy; over a tub the glass has to be safety glass.
+finding-gap-in-bay = { $gap } are left to the stud at its { $end } end: fur it out.
+finding-break-over-opening = A top plate breaks at { $at }, over the opening or its pack.
+finding-breaks-too-near = The lower top plate breaks at { $at }, { $apart } from a break in the upper; { $wanted } is wanted.
+finding-board-too-short = The top plate from { $at } is { $length } long; its board has { $stock }.
+finding-breaks-missing = No place for the plates' breaks keeps every rule: the wall is { $wall } long, its boards { $stock }. The plates are drawn whole.
+finding-bolt-in-doorway = An anchor bolt stands in the doorway, at { $at }.
+finding-bolt-under-stud = An anchor bolt stands under a { $what }, at { $at }.
+finding-bolt-missing = The { -sole-plate } that ends at { $at } has no bolt within { $near } of its end.
+finding-tip-up = Tipped up, the wall's corner swings { $diagonal } high; the room has { $room }.
+finding-uneven-room = The room is { $by } higher at the { $higher } end: the lower end rules, the rest is shimmed.
+
+# Ways out.
+way-move-this = Move this one { $by } to the left.
+way-move-the-next = Move the next one { $by } to the right.
+way-one-header-for-both = Frame both under one { -header }.
+way-move-from-the-end = Move the opening { $by } away from the end.
+way-narrower-opening = Make the opening narrower.
+way-shallower-header = Choose a shallower { -header }.
+way-lower-the-head = Lower the head.
+way-lower-the-head-by = Lower { -sill } and head by { $by }.
+way-without-flat-nailer = Leave out the flat nailer.
+way-lower-the-sill-by = Lower the { -sill } by { $by }.
+way-raise-the-sill-by = Raise the { -sill } by { $by }.
+way-shorter-unit = Use a shorter unit.
+way-deeper-or-shallower-header = Choose a deeper or a shallower { -header }.
+way-tight-to-the-plates = Hang it tight to the plates and pack the head down.
+way-change-the-head-height = Change the head height.
+way-computed-count = Go back to the computed count.
+way-move-clear-of-the-wall = Move the opening { $by }, clear of the wall.
+way-move-the-crossing-wall = Move the crossing wall.
+way-ladder-blocks = Back it with ladder blocks instead.
+way-fewer-corner-studs = Build the corner with fewer studs.
+way-header-by-calculation = Choose the { -header } that calculation asks for.
+way-look-for-a-stamp = Look for a grade stamp, or have the lumber graded.
+way-shorten-past-the-pack = Shorten what runs past the pack.
+way-tie-down-by-an-engineer = Show the tie-down to an engineer.
+way-header-over-the-return = Run the { -header } over the return to the corner, with straps and the nailing grid that the code prints.
+way-move-from-the-corner = Move the opening away from the corner.
+way-own-jack = Use a { -jack } of its own under the { -header }.
+way-header-as-wide-as-the-wall = Use a { -header } as wide as the wall.
+way-deeper-studs = Build the wall of deeper studs.
+way-better-studs = Choose studs of a better grade.
+way-move-from-the-load = Move the opening away from the load.
+way-harder-plates = Use plates of a harder species.
+way-post-by-the-drawings = Set a post from the drawings.
+way-show-it-to-an-engineer = Show it to an engineer.
+way-tie-down-by-the-drawings = Tie it down as the drawings say.
+way-confirm-snow = Confirm the snow that is there.
+way-confirm-wind = Confirm the wind that is there.
+way-confirm-free-tail = Confirm that nothing stands on the tail.
+way-confirm-no-openings-above = Confirm that the wall above has no openings here.
+way-usual-attic-load = Count { $usual } in the attic.
+way-center-in-the-wall = Center it in the wall.
+way-fill-to-both-faces = Fill it to both faces of the wall.
+way-fasten-the-plies = Fasten the plies by the maker's schedule.
+way-header-of-one-piece = Use a { -header } of one piece.
+way-thinner-header = Choose a thinner { -header } or fewer plies.
+way-line-up-the-heads = Move the { -sill } by { $by }, so that the heads line up.
+way-set-the-sill-so-that-heads-line-up = Set the { -sill } so that the heads line up.
+way-heads-differ-on-purpose = Say that the heads of this wall differ on purpose.
+way-counter-in-the-rules = Set the counter's height in the rules.
+way-taller-unit-same-head = Use a taller unit with the same head.
+way-larger-unit = Use a larger unit.
+way-another-window-serves = Say so if another window of the room serves.
+way-fur-the-gap = Fur the gap with strips.
+way-against-the-stud = Move the opening against the stud at its { $end } end.
+way-break-over-a-stud = Move the break over a stud beside the pack.
+way-breaks-placed = Let the breaks be placed.
+way-move-a-break = Move one of the two.
+way-add-a-break = Add a break.
+way-longer-board = Use a longer board.
+way-breaks-closer = Let the breaks come closer to each other.
+way-decide-the-breaks = Decide where they go.
+way-drill-beside-the-door = Cut the bolt off and drill an anchor beside the door.
+way-move-the-opening = Move the opening.
+way-move-opening-or-stud = Move the opening or the stud.
+way-drill-beside-it = Cut the bolt off and drill an anchor beside it.
+way-drill-an-anchor-there = Drill an anchor there.
+way-move-the-piece-end = Move the piece's end.
+way-more-clearance = Leave { $clearance } of clearance over the wall.
+way-stud-by-stud = Build it in place, stud by stud.

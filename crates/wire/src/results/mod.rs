@@ -1,0 +1,18 @@
+//! Results on the wire: a planned wall, an opening's ticket, the calculation sheet. Lengths are whole nanometers; what is said are
+//! phrases, which the page says in its user's language, words and units.
+
+mod finding;
+mod header;
+mod loads;
+mod pack;
+mod sheet;
+mod ticket;
+mod wall;
+
+pub use finding::{FindingView, WayOutView};
+pub use header::{CandidateView, CheckView, HungView, SchoolView, SizedView, candidates};
+pub use loads::{FieldLoadView, LoadLine, LoadPart, LoadPointView, LoadStretch, LoadTotal};
+pub use pack::{KingReasonView, PackView, RatioView, ReasonView};
+pub use sheet::{ClauseKind, ClauseView, SheetLine, SheetPart, sheet_lines, sheet_parts};
+pub use ticket::{AskedView, SnapView, StackLayer, Ticket};
+pub use wall::{BearingView, LegendLine, Unresolved, WallView, wall_view};

@@ -1,0 +1,125 @@
+//! A planned wall on the wire.
+
+use serde::Serialize;
+use sturvek_core::job;
+use sturvek_core::framing::WallPlan;
+use sturvek_core::framing::marks::legend;
+use sturvek_core::framing::nailing::wall_nailing;
+use sturvek_core::loads::bearing_evidence::judge;
+use sturvek_core::plan::Settled;
+use utoipa::ToSchema;
+use uuid::Uuid;
+
+use super::finding::{FindingView, finding};
+use super::loads::{FieldLoadView, LoadLine, LoadPointView, LoadStretch, field_loads, load_lines, load_point, load_stretches};
+use super::ticket::{Ticket, ticket};
+use crate::choices::BearingConclusion;
+use crate::framed::{Mark, Member, NailingView};
+use crate::speech::Phrase;
+
+/// A planned wall. Lengths are whole nanometers.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct WallView {
+    /// Which wall.
+    pub id: Uuid,
+    /// Length along the plates.
+    pub length: i64,
+    /// Height over all plates.
+    pub height: i64,
+    /// Whether it bears, by what was looked at.
+    pub bearing: BearingView,
+    /// What comes down on it.
+    pub loads: Vec<LoadLine>,
+    /// The same summed by kind, for each stretch of the wall.
+    pub load_stretches: Vec<LoadStretch>,
+    /// Posts that the framing brings.
+    pub load_points: Vec<LoadPointView>,
+    /// Loads that no opening takes, with the studs under them.
+    pub field_loads: Vec<FieldLoadView>,
+    /// Its members.
+    pub members: Vec<Member>,
+    /// The marks on its plates.
+    pub marks: Vec<Mark>,
+    /// What the marks mean.
+    pub legend: Vec<LegendLine>,
+    /// Anchor bolts in the sole plate, from the left end.
+    pub bolts: Vec<i64>,
+    /// The line of the wall's top over both plates, from left to right: x and height, in turn.
+    pub top_line: Vec<i64>,
+    /// What its plates, laps and studs are nailed with.
+    pub nailing: Vec<NailingView>,
+    /// Its openings, from left to right.
+    pub openings: Vec<Ticket>,
+    /// What is wrong or worth knowing.
+    pub findings: Vec<FindingView>,
+}
+
+/// What a mark on the plates means.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct LegendLine {
+    /// What is written.
+    pub mark: String,
+    /// What stands there.
+    pub meaning: Phrase,
+}
+
+/// Whether a wall bears.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct BearingView {
+    /// The conclusion.
+    pub conclusion: BearingConclusion,
+    /// Why, or what was not looked at.
+    pub reasons: Vec<Phrase>,
+}
+
+/// How much of a job or a wall is settled.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct Unresolved {
+    /// Openings.
+    pub openings: usize,
+    /// Openings that do not carry, or need an engineer, or have trouble in their framing.
+    pub unresolved: usize,
+}
+
+impl From<Settled> for Unresolved {
+    fn from(settled: Settled) -> Self {
+        let Settled { openings, unresolved } = settled;
+        Self { openings, unresolved }
+    }
+}
+
+/// A planned wall for the page.
+pub fn wall_view(rules: &job::Rules<'_>, wall: &job::Wall, plan: &WallPlan) -> WallView {
+    WallView {
+        id: Uuid::from_u128(wall.id.0),
+        length: wall.frame.length.nanometers(),
+        height: wall.frame.height().nanometers(),
+        bearing: bearing(&wall.evidence),
+        loads: load_lines(&plan.ground.down),
+        load_stretches: load_stretches(&plan.ground.down, wall.frame.length),
+        load_points: plan.ground.down.points.iter().map(load_point).collect(),
+        field_loads: field_loads(plan, wall),
+        members: plan.members.iter().map(Into::into).collect(),
+        marks: plan.marks.iter().map(Into::into).collect(),
+        legend: legend(&plan.members, &plan.marks)
+            .into_iter()
+            .map(|(mark, meaning)| LegendLine { mark, meaning: meaning.into() })
+            .collect(),
+        bolts: plan.bolts.iter().map(|bolt| bolt.nanometers()).collect(),
+        top_line: top_line(&wall.frame),
+        nailing: wall_nailing(wall, &plan.members).iter().map(Into::into).collect(),
+        openings: plan.openings.iter().map(|opening| ticket(opening, plan, rules, wall)).collect(),
+        findings: plan.findings.iter().map(|each| finding(each, &plan.openings)).collect(),
+    }
+}
+
+pub(super) fn top_line(frame: &job::WallFrame) -> Vec<i64> {
+    let lines = frame.top_lines();
+    let points = lines.first().map(|line| line[0]).into_iter().chain(lines.iter().map(|line| line[1]));
+    points.flat_map(|(x, y)| [x.nanometers(), y.nanometers()]).collect()
+}
+
+pub(super) fn bearing(evidence: &sturvek_core::loads::BearingEvidence) -> BearingView {
+    let (conclusion, reasons) = judge(evidence);
+    BearingView { conclusion: conclusion.into(), reasons: reasons.iter().map(Into::into).collect() }
+}
