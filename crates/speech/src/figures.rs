@@ -52,7 +52,9 @@ pub fn quantity(value: f64, unit: Unit, decimals: u8, units: Units) -> String {
 }
 
 fn fixed(value: f64, decimals: u8) -> String {
-    let text = format!("{value:.*}", usize::from(decimals));
+    // Halves go away from zero, as the page rounds them.
+    let parts = 10_f64.powi(i32::from(decimals));
+    let text = format!("{:.*}", usize::from(decimals), (value * parts).round() / parts);
     // Rust writes what rounds to nothing from below as -0.
     if text.trim_start_matches('-').chars().all(|digit| matches!(digit, '0' | '.')) {
         text.trim_start_matches('-').to_owned()
@@ -125,6 +127,6 @@ mod tests {
         assert_eq!(both(1000.0, Unit::PoundsPerFoot), ["1000 lb/ft", "14.6 kN/m"]);
         assert_eq!(both(1000.0, Unit::Psi), ["1000 psi", "6.89 MPa"]);
         assert_eq!(both(1.15, Unit::None), ["1", "1"]);
-        assert_eq!((percent(0.925), percent(f64::INFINITY)), ("92 %".into(), "∞ %".into()));
+        assert_eq!((percent(0.925), percent(f64::INFINITY)), ("93 %".into(), "∞ %".into()));
     }
 }

@@ -153,11 +153,46 @@ fn whatever_is_said_is_in_the_catalogs_with_its_arguments() {
     assert!(wrong.is_empty(), "{}", wrong.join("\n"));
 }
 
+/// Messages that the page names by a closed choice: `edit-` and the edit's name.
+const NAMED_BY_A_CHOICE: [&str; 2] = ["edit-", "other-names-"];
+
+fn page() -> Vec<PathBuf> {
+    let of_the_page = |path: &PathBuf| path.extension().is_some_and(|ending| ending != "rs");
+    sources().into_iter().filter(of_the_page).filter(|path| !path.to_string_lossy().contains(".test.")).collect()
+}
+
 #[test]
 fn every_message_is_said_somewhere() {
     let code: String = sources().iter().map(|path| fs::read_to_string(path).expect("readable")).collect();
-    let unsaid: Vec<String> = english().into_keys().filter(|id| !code.contains(&format!("\"{id}\""))).collect();
+    let by_choice = |id: &String| NAMED_BY_A_CHOICE.iter().any(|start| id.starts_with(start));
+    let said = |id: &String| code.contains(&format!("\"{id}\"")) || by_choice(id);
+    let unsaid: Vec<String> = english().into_keys().filter(|id| !said(id)).collect();
     assert!(unsaid.is_empty(), "{unsaid:?}");
+}
+
+#[test]
+fn whatever_the_page_says_is_in_the_catalogs() {
+    let messages = english();
+    let is_id = |text: &str| {
+        text.starts_with(|letter: char| letter.is_ascii_lowercase())
+            && text.chars().all(|letter| letter.is_ascii_lowercase() || letter.is_ascii_digit() || letter == '-')
+    };
+    let mut said = 0;
+    let mut missing = BTreeSet::new();
+    for path in page() {
+        let text = fs::read_to_string(&path).expect("readable");
+        for start in ["say(\"", "{ id: \""] {
+            for (at, _) in text.match_indices(start) {
+                let id = text[at + start.len()..].split('"').next().unwrap_or_default();
+                said += 1;
+                if is_id(id) && !messages.contains_key(id) {
+                    missing.insert(id.to_owned());
+                }
+            }
+        }
+    }
+    assert!(500 < said, "only {said} found");
+    assert!(missing.is_empty(), "{missing:?}");
 }
 
 #[test]
@@ -217,7 +252,7 @@ fn every_way_of_speaking_has_every_word_and_none_calls_two_parts_alike() {
 #[test]
 fn no_figure_stands_in_prose() {
     /// Examples of how to write a length, and what standards and nails are called by.
-    const EXAMPLES: [&str; 5] = ["length-", "say-", "which-unit", "nails-", "king-table-"];
+    const EXAMPLES: [&str; 6] = ["page-exact-both-ways", "length-", "say-", "which-unit", "nails-", "king-table-"];
     for language in Language::ALL {
         for (id, uses) in read(&files(language.tag())).0 {
             if EXAMPLES.iter().any(|start| id.starts_with(start)) {

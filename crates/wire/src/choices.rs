@@ -252,3 +252,7 @@ mirror!(
         Loads, Snow, GroundSnow, Wind, Tail, OnTail, TailOfWhat, WallBetween, OpeningsAbove,
     }
 );
+mirror!(
+    /// What has to be minded with a piece.
+    Minded = sturvek_core::framing::member::Minded { Nothing, TopUp, Treated }
+);

@@ -12,7 +12,7 @@ use sturvek_core::measure::{Ends, Length};
 use utoipa::ToSchema;
 use uuid::Uuid;
 
-use crate::choices::{MemberRole, PlateMarkKind, PlatesMarked};
+use crate::choices::{MemberRole, Minded, PlateMarkKind, PlatesMarked};
 use crate::speech::Phrase;
 
 /// A member: the box around it, from its lower left corner, and how far its edges climb within that.
@@ -40,8 +40,10 @@ pub struct Member {
     pub bevel_degrees: Option<f64>,
     /// Pieces behind one another.
     pub plies: u8,
-    /// What it is cut from.
-    pub stock: Phrase,
+    /// What it is cut from: size, species and grade.
+    pub stock: String,
+    /// What has to be minded with it.
+    pub minded: Minded,
 }
 
 /// A mark on the plates.
@@ -74,8 +76,10 @@ pub struct PieceView {
     pub length: i64,
     /// How its end is cut where it is not square: degrees off square.
     pub bevel_degrees: Option<f64>,
-    /// What it is cut from.
-    pub stock: Phrase,
+    /// What it is cut from: size, species and grade.
+    pub stock: String,
+    /// What has to be minded with it.
+    pub minded: Minded,
 }
 
 /// How one joint is nailed.
@@ -138,7 +142,8 @@ impl From<&framing::Member> for Member {
             cut: member.cut.nanometers(),
             bevel_degrees: member.bevel.map(Bevel::degrees),
             plies: member.plies,
-            stock: member.stock.phrase().into(),
+            stock: member.stock.wood.to_string(),
+            minded: member.stock.minded.into(),
         }
     }
 }
@@ -164,7 +169,8 @@ impl From<&framing::Piece> for PieceView {
             count: piece.count,
             length: piece.length.nanometers(),
             bevel_degrees: piece.bevel.map(Bevel::degrees),
-            stock: piece.stock.phrase().into(),
+            stock: piece.stock.wood.to_string(),
+            minded: piece.stock.minded.into(),
         }
     }
 }

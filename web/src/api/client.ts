@@ -28,7 +28,8 @@ const NO_ANSWER: Problem = {
   type: "sturvek:no-answer",
   status: 0,
   title: "No answer",
-  detail: "The server does not answer. What you typed is still here; try again.",
+  detail: "The server does not answer.",
+  said: { id: "page-server-does-not-answer" },
 };
 
 interface Answer<T> {
@@ -46,7 +47,7 @@ export async function answered<T>(request: Promise<Answer<T>>): Promise<T> {
   }
   if (answer.error !== undefined) {
     const problem = answer.error as Partial<Problem>;
-    throw new ApiProblem(typeof problem.detail === "string" ? (problem as Problem) : NO_ANSWER);
+    throw new ApiProblem(problem.said !== undefined ? (problem as Problem) : NO_ANSWER);
   }
   return answer.data as T;
 }

@@ -83,14 +83,6 @@ export const oneSizeQuery = (job: string, version: number) =>
     queryFn: () => answered(api.GET("/api/jobs/{job}/one-size", { params: { path: { job } } })),
   });
 
-/** The ways of speaking that the server knows. */
-export const wordsQuery = () =>
-  queryOptions({
-    queryKey: ["words"] as const,
-    queryFn: () => answered(api.GET("/api/words")),
-    staleTime: Number.POSITIVE_INFINITY,
-  });
-
 export const materialsQuery = () =>
   queryOptions({
     queryKey: keys.materials,

@@ -1750,6 +1750,8 @@ export interface components {
              * @description Height.
              */
             height: number;
+            /** @description What has to be minded with it. */
+            minded: components["schemas"]["Minded"];
             /**
              * Format: uuid
              * @description The opening it belongs to.
@@ -1762,8 +1764,8 @@ export interface components {
             plies: number;
             /** @description Its role. */
             role: components["schemas"]["MemberRole"];
-            /** @description What it is cut from. */
-            stock: components["schemas"]["Phrase"];
+            /** @description What it is cut from: size, species and grade. */
+            stock: string;
             /**
              * Format: int64
              * @description Width.
@@ -1785,6 +1787,11 @@ export interface components {
          * @enum {string}
          */
         MemberRole: "sole_plate" | "sole_plate_cut_last" | "top_plate" | "second_top_plate" | "stud" | "corner_stud" | "partition_stud" | "partition_backer" | "ladder_block" | "blocking" | "point_load_stud" | "king" | "jack" | "header_post" | "header" | "nailer" | "head_packing" | "flat_head" | "sill" | "cripple_above" | "cripple_below" | "bay_filler";
+        /**
+         * @description What has to be minded with a piece.
+         * @enum {string}
+         */
+        Minded: "nothing" | "top_up" | "treated";
         /** @description How one joint is nailed. */
         NailingView: {
             /** @description What is joined. */
@@ -1953,10 +1960,12 @@ export interface components {
              * @description Cut length, at its longest.
              */
             length: number;
+            /** @description What has to be minded with it. */
+            minded: components["schemas"]["Minded"];
             /** @description What it is for. */
             role: components["schemas"]["MemberRole"];
-            /** @description What it is cut from. */
-            stock: components["schemas"]["Phrase"];
+            /** @description What it is cut from: size, species and grade. */
+            stock: string;
         };
         /** @description How the second top plate ends. */
         PlateLap: {

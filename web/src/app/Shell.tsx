@@ -1,10 +1,12 @@
 import { useState } from "react";
 import { NavLink, Outlet, useParams } from "react-router";
 import { SpeechSheet } from "../speech/SpeechSheet";
+import { useSpeech } from "../speech/useSpeech";
 import { useTheme } from "./theme";
 
 /** The frame of every screen: the stations of the work along the left edge, or along the bottom on a phone. */
 export function Shell() {
+  const { say } = useSpeech();
   const [theme, toggleTheme] = useTheme();
   const [speaking, setSpeaking] = useState(false);
   const { job, wall } = useParams();
@@ -14,7 +16,7 @@ export function Shell() {
   return (
     <div className="relative flex min-h-dvh flex-col-reverse sm:h-dvh sm:flex-row sm:overflow-hidden">
       <nav
-        aria-label="Stations"
+        aria-label={say("page-stations")}
         className="no-print sticky bottom-0 z-20 flex border-base-300 border-t bg-base-200 sm:w-[76px] sm:flex-col sm:border-t-0 sm:border-r"
       >
         <div className="hidden py-3 text-center font-bold text-lg tracking-tight sm:block" aria-hidden="true">
@@ -28,7 +30,7 @@ export function Shell() {
           </svg>
         </div>
         <NavLink to="/" end className={look}>
-          Jobs
+          {say("page-jobs")}
         </NavLink>
         {job && (
           <NavLink
@@ -36,25 +38,25 @@ export function Shell() {
             end={wall === undefined}
             className={look}
           >
-            Wall
+            {say("page-wall")}
           </NavLink>
         )}
         {job && (
           <NavLink to={`/jobs/${job}/rules`} className={look}>
-            Rules
+            {say("page-rules")}
           </NavLink>
         )}
         {job && (
           <NavLink to={`/jobs/${job}/materials`} className={look}>
-            Materials
+            {say("page-materials")}
           </NavLink>
         )}
         <span className="flex-1" />
         <button type="button" className={station} onClick={() => setSpeaking(true)}>
-          Words
+          {say("page-words")}
         </button>
         <button type="button" className={station} onClick={toggleTheme}>
-          {theme === "paper" ? "Night" : "Sun"}
+          {theme === "paper" ? say("page-night") : say("page-sun")}
         </button>
       </nav>
       <div className="min-w-0 flex-1 sm:overflow-hidden">

@@ -1,15 +1,16 @@
 import { useId } from "react";
 import { asTyped, type LengthStyle, type Nanometers } from "../lib/length";
-import { useSpeech } from "../speech/useSpeech";
+import { metricOf, type QuantityUnit, significant, unitText } from "../speech/figures";
+import { useSpeech, type Words } from "../speech/useSpeech";
 import { useDraft } from "./useDraft";
 
 interface TextProps {
-  readonly label: string;
+  readonly label: Words;
   readonly value: string;
   /** Answers what is wrong with the text, or nothing. */
-  readonly save: (text: string) => Promise<string | undefined>;
+  readonly save: (text: string) => Promise<Words | undefined>;
   readonly unit?: string;
-  readonly hint?: string;
+  readonly hint?: Words;
   readonly numeric?: boolean;
   /** Keeps the label for those who listen, where the eye has a heading already. */
   readonly labelHidden?: boolean;
@@ -19,13 +20,13 @@ interface TextProps {
 export function TextField(props: TextProps) {
   const { label, value, save, unit, hint, numeric = true, labelHidden = false } = props;
   const draft = useDraft(value, save);
-  const { say } = useSpeech();
+  const { words } = useSpeech();
   const id = useId();
   const described = draft.problem ? `${id}-problem` : hint ? `${id}-hint` : undefined;
   return (
     <div className="min-w-0">
       <label htmlFor={id} className={labelHidden ? "sr-only" : "block text-secondary text-sm"}>
-        {say(label)}
+        {words(label)}
       </label>
       <div className="flex items-center gap-1.5">
         <input
@@ -47,12 +48,12 @@ export function TextField(props: TextProps) {
       </div>
       {draft.problem && (
         <p id={`${id}-problem`} role="alert" className="mt-1 text-error text-sm">
-          {say(draft.problem)}
+          {words(draft.problem)}
         </p>
       )}
       {!draft.problem && hint && (
         <p id={`${id}-hint`} className="mt-0.5 text-secondary text-xs">
-          {say(hint)}
+          {words(hint)}
         </p>
       )}
     </div>
@@ -70,7 +71,7 @@ export function LengthField({ length, style = "feet", save, ...rest }: LengthPro
   return (
     <TextField
       {...rest}
-      value={speech.length(length, style)}
+      value={speech.exact(length, style)}
       save={(text) => save(asTyped(text, speech.units))}
     />
   );
@@ -79,7 +80,7 @@ export function LengthField({ length, style = "feet", save, ...rest }: LengthPro
 interface MaybeLengthProps extends Omit<TextProps, "value" | "save"> {
   readonly length: Nanometers | string | null | undefined;
   readonly style?: LengthStyle;
-  readonly save: (text: string | null) => Promise<string | undefined>;
+  readonly save: (text: string | null) => Promise<Words | undefined>;
 }
 
 /** A length that may be left empty. */
@@ -88,7 +89,7 @@ export function MaybeLengthField({ length, style = "feet", save, ...rest }: Mayb
   return (
     <TextField
       {...rest}
-      value={typeof length === "number" ? speech.length(length, style) : ""}
+      value={typeof length === "number" ? speech.exact(length, style) : ""}
       save={(text) => save(text.trim() === "" ? null : asTyped(text, speech.units))}
     />
   );
@@ -97,14 +98,14 @@ export function MaybeLengthField({ length, style = "feet", save, ...rest }: Mayb
 interface LengthsProps extends Omit<TextProps, "value" | "save"> {
   readonly lengths: readonly (Nanometers | string)[];
   readonly style?: LengthStyle;
-  readonly save: (texts: string[]) => Promise<string | undefined>;
+  readonly save: (texts: string[]) => Promise<Words | undefined>;
 }
 
 /** Several lengths in one field, a comma between each and the next. */
 export function LengthsField({ lengths, style = "feet", save, ...rest }: LengthsProps) {
   const speech = useSpeech();
   const written = lengths.map((length) =>
-    typeof length === "number" ? speech.length(length, style) : length,
+    typeof length === "number" ? speech.exact(length, style) : length,
   );
   const read = (text: string) =>
     text
@@ -117,48 +118,60 @@ export function LengthsField({ lengths, style = "feet", save, ...rest }: Lengths
 
 interface NumberProps extends Omit<TextProps, "value" | "save"> {
   readonly number: number;
-  readonly save: (value: number) => Promise<string | undefined>;
+  /** The unit it is kept in; who measures in millimeters reads and types it in theirs. */
+  readonly quantity?: QuantityUnit;
+  readonly save: (value: number) => Promise<Words | undefined>;
 }
 
-/** A plain number. */
-export function NumberField({ number, save, ...rest }: NumberProps) {
-  return <TextField {...rest} value={String(number)} save={readNumber(save)} />;
+/** A plain number, or a quantity in the user's unit. */
+export function NumberField(props: NumberProps) {
+  return <MaybeNumberField {...props} />;
 }
 
-interface MaybeNumberProps extends Omit<TextProps, "value" | "save"> {
+interface MaybeNumberProps extends Omit<NumberProps, "number"> {
   readonly number: number | null | undefined;
-  readonly save: (value: number) => Promise<string | undefined>;
 }
 
-/** A plain number that nobody may have said yet: the field is then empty, and stays so until one is typed. */
-export function MaybeNumberField({ number, save, ...rest }: MaybeNumberProps) {
-  return <TextField {...rest} value={number == null ? "" : String(number)} save={readNumber(save)} />;
+/** A number that nobody may have said yet: the field is then empty, and stays so until one is typed. */
+export function MaybeNumberField({ number, quantity, save, ...rest }: MaybeNumberProps) {
+  const { units } = useSpeech();
+  const times = quantity && units === "millimeters" ? (metricOf(quantity)?.[0] ?? 1) : 1;
+  const written = (value: number) => (times === 1 ? String(value) : significant(value * times, 6));
+  const unit = quantity && unitText(units, quantity);
+  return (
+    <TextField
+      unit={unit}
+      {...rest}
+      value={number == null ? "" : written(number)}
+      save={readNumber((value) => save(value / times))}
+    />
+  );
 }
 
 /** Reads a number before it is saved. */
-function readNumber(save: (value: number) => Promise<string | undefined>) {
-  return async (text: string) => {
+function readNumber(save: (value: number) => Promise<Words | undefined>) {
+  return async (text: string): Promise<Words | undefined> => {
     const value = Number(text.trim().replace(",", "."));
-    return text.trim() === "" || Number.isNaN(value) ? `"${text}" is not a number.` : save(value);
+    return text.trim() === "" || Number.isNaN(value)
+      ? { id: "page-is-not-a-number", args: { text: { text } } }
+      : save(value);
   };
 }
 
 interface ChoiceProps<T extends string> {
-  readonly label: string;
+  readonly label: Words;
   /** Nothing where nobody chose yet. */
   readonly value: T | undefined;
-  readonly options: readonly { readonly value: T; readonly label: string }[];
+  readonly options: readonly { readonly value: T; readonly label: Words }[];
   readonly choose: (value: T) => void;
-  /** Keeps the options as they are, whatever words the user chose. */
-  readonly verbatim?: boolean;
 }
 
 /** One of a few, as a row of buttons. */
 export function ChoiceRow<T extends string>({ label, value, options, choose }: ChoiceProps<T>) {
-  const { say } = useSpeech();
+  const { words } = useSpeech();
   return (
     <fieldset className="min-w-0">
-      <legend className="text-secondary text-sm">{say(label)}</legend>
+      <legend className="text-secondary text-sm">{words(label)}</legend>
       <div className="join flex">
         {options.map((option) => (
           <button
@@ -168,7 +181,7 @@ export function ChoiceRow<T extends string>({ label, value, options, choose }: C
             className={`btn join-item tap flex-1 px-2 font-normal ${option.value === value ? "btn-neutral" : "bg-base-100"}`}
             onClick={() => choose(option.value)}
           >
-            {say(option.label)}
+            {words(option.label)}
           </button>
         ))}
       </div>
@@ -178,13 +191,13 @@ export function ChoiceRow<T extends string>({ label, value, options, choose }: C
 
 /** One of several, as a list that drops down. */
 export function ChoiceList<T extends string>(props: ChoiceProps<T>) {
-  const { label, value, options, choose, verbatim = false } = props;
-  const { say } = useSpeech();
+  const { label, value, options, choose } = props;
+  const { words } = useSpeech();
   const id = useId();
   return (
     <div className="min-w-0">
       <label htmlFor={id} className="block text-secondary text-sm">
-        {say(label)}
+        {words(label)}
       </label>
       <select
         id={id}
@@ -194,7 +207,7 @@ export function ChoiceList<T extends string>(props: ChoiceProps<T>) {
       >
         {options.map((option) => (
           <option key={option.value} value={option.value}>
-            {verbatim ? option.label : say(option.label)}
+            {words(option.label)}
           </option>
         ))}
       </select>

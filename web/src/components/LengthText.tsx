@@ -1,4 +1,4 @@
-import { type LengthStyle, lengthParts, lengthText, millimeterText, type Nanometers } from "../lib/length";
+import { type LengthStyle, lengthParts, lengthText, type Nanometers, tenths } from "../lib/length";
 import { useSpeech } from "../speech/useSpeech";
 
 interface Props {
@@ -13,7 +13,7 @@ export function LengthText({ value, style = "feet", className = "" }: Props) {
   if (units === "millimeters") {
     return (
       <span className={`whitespace-nowrap ${className}`}>
-        {millimeterText(value)}
+        {tenths(value)}
         <span className="text-[0.7em]"> mm</span>
       </span>
     );

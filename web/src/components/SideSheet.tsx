@@ -1,4 +1,5 @@
 import { type ReactNode, useEffect, useRef } from "react";
+import { useSpeech } from "../speech/useSpeech";
 
 interface Props {
   readonly title: string;
@@ -9,6 +10,7 @@ interface Props {
 
 /** A sheet that slides over the right side. Escape and a tap beside it close it. */
 export function SideSheet({ title, close, children, wide = false }: Props) {
+  const { say } = useSpeech();
   const dialog = useRef<HTMLDialogElement>(null);
   useEffect(() => {
     const element = dialog.current;
@@ -27,7 +29,7 @@ export function SideSheet({ title, close, children, wide = false }: Props) {
       <header className="sticky top-0 z-10 flex items-center gap-3 border-base-300 border-b bg-[var(--sheet)] px-5 py-2">
         <h2 className="flex-1 font-bold text-xl">{title}</h2>
         <button type="button" className="btn btn-ghost tap" onClick={() => dialog.current?.close()}>
-          Close
+          {say("page-close")}
         </button>
       </header>
       <div className="p-5">{children}</div>

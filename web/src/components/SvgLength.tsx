@@ -1,4 +1,4 @@
-import { type LengthStyle, lengthParts, millimeterText, type Nanometers } from "../lib/length";
+import { type LengthStyle, lengthParts, type Nanometers, tenths } from "../lib/length";
 import { useSpeech } from "../speech/useSpeech";
 
 interface Props {
@@ -28,7 +28,7 @@ export function SvgLength({
     return (
       <text x={x} y={y} textAnchor={anchor} fontSize={size} className={`num ${className}`} fontWeight={600}>
         {before}
-        {millimeterText(value)}
+        {tenths(value)}
       </text>
     );
   }

@@ -1,8 +1,9 @@
 import { act, renderHook } from "@testing-library/react";
 import { expect, test, vi } from "vitest";
+import type { Words } from "../speech/useSpeech";
 import { useDraft } from "./useDraft";
 
-type Save = (text: string) => Promise<string | undefined>;
+type Save = (text: string) => Promise<Words | undefined>;
 
 function draft(save: Save) {
   return renderHook(({ value }) => useDraft(value, save), { initialProps: { value: "7'-6\"" } });

@@ -1,9 +1,10 @@
 import { useEffect, useRef, useState } from "react";
+import type { Words } from "../speech/useSpeech";
 
 export interface Draft {
   readonly text: string;
   readonly setText: (text: string) => void;
-  readonly problem: string | undefined;
+  readonly problem: Words | undefined;
   readonly commit: () => void;
   readonly revert: () => void;
 }
@@ -15,9 +16,9 @@ const SETTLE_MS = 200;
  * Text being typed beside the value it stands for. What was typed stays until it is accepted, even if the value changes
  * meanwhile; a refusal is shown beside it. `save` answers what is wrong, or nothing.
  */
-export function useDraft(value: string, save: (text: string) => Promise<string | undefined>): Draft {
+export function useDraft(value: string, save: (text: string) => Promise<Words | undefined>): Draft {
   const [text, setText] = useState(value);
-  const [problem, setProblem] = useState<string>();
+  const [problem, setProblem] = useState<Words>();
   const latest = useRef(value);
   const typing = useRef(false);
 

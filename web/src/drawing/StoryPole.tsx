@@ -1,7 +1,7 @@
 import type { Ticket, WallView } from "../api/client";
 import { SvgLength } from "../components/SvgLength";
 import { type Scale, spread } from "../lib/scale";
-import { useSpeech } from "../speech/useSpeech";
+import { named, useSpeech } from "../speech/useSpeech";
 
 export const POLE_WIDTH = 188;
 
@@ -20,8 +20,8 @@ export function StoryPole({ view, scale, opening, height }: Props) {
   // In a rake wall the stack ends where the top is over the opening.
   const top = topLayer ? topLayer.from + topLayer.height : view.height;
   const edges = [
-    ...layers.map((layer) => ({ at: layer.from, name: layer.name })),
-    { at: top, name: "top of wall" },
+    ...layers.map((layer) => ({ at: layer.from, name: say(named("stack", layer.kind)) })),
+    { at: top, name: say("page-top-of-wall") },
   ];
   const fromTop = [...edges].reverse();
   const wanted = fromTop.map((edge) => scale.y(edge.at));
@@ -32,7 +32,7 @@ export function StoryPole({ view, scale, opening, height }: Props) {
       width={POLE_WIDTH}
       height={height}
       role="img"
-      aria-label="Story pole: heights above the subfloor"
+      aria-label={say("page-story-pole-heights-above-the-subfloor")}
       className="shrink-0"
     >
       <rect
@@ -47,7 +47,7 @@ export function StoryPole({ view, scale, opening, height }: Props) {
       {layers.map((layer, index) =>
         index % 2 === 0 ? (
           <rect
-            key={layer.name}
+            key={layer.kind}
             x={poleX}
             y={scale.y(layer.from + Math.max(layer.height, 0))}
             width={12}
@@ -69,7 +69,7 @@ export function StoryPole({ view, scale, opening, height }: Props) {
             />
             <SvgLength value={edge.at} x={poleX - 21} y={y + 4.5} anchor="end" size={13} />
             <text x={2} y={y + 4} fontSize={10.5} fill="var(--pencil)">
-              {say(edge.name)}
+              {edge.name}
             </text>
           </g>
         );

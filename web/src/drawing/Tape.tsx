@@ -31,11 +31,12 @@ export function Tape({ view, scale, top, selected, plate }: Props) {
 
 /** Anchor bolts: a round head over each. */
 function Bolts({ bolts, scale, y }: { bolts: readonly number[]; scale: Scale; y: number }) {
+  const { say } = useSpeech();
   return (
     <g fill="var(--sheet)" stroke="var(--graphite)" strokeWidth={1.6}>
       {bolts.map((bolt) => (
         <circle key={bolt} cx={scale.x(bolt)} cy={y - 3} r={4}>
-          <title>Anchor bolt</title>
+          <title>{say("page-anchor-bolt")}</title>
         </circle>
       ))}
     </g>

@@ -3,7 +3,8 @@ import type { Schemas, Ticket, WallView } from "../api/client";
 import { SvgLength } from "../components/SvgLength";
 import { VerdictMark } from "../components/VerdictMark";
 import type { Scale } from "../lib/scale";
-import { useSpeech } from "../speech/useSpeech";
+import { stockText } from "../speech/stock";
+import { named, useSpeech } from "../speech/useSpeech";
 import { corners } from "./corners";
 import { Hatches } from "./Hatches";
 import { PENCILS } from "./members";
@@ -83,9 +84,13 @@ const MemberShape = memo(DrawnMember, (before, after) => {
 function DrawnMember({ member, scale, mine }: MemberProps) {
   const pencil = PENCILS[member.role];
   const speech = useSpeech();
-  const plies = member.plies > 1 ? `, ${member.plies} plies` : "";
-  const also = speech.alsoCalled(member.name);
-  const title = `${speech.say(member.name)}, ${speech.length(member.cut, "inches")}${plies}, ${member.stock}${also ? `. ${also}` : ""}`;
+  const parts = [
+    speech.say(named("role", member.role)),
+    speech.length(member.cut, "inches"),
+    member.plies > 1 ? speech.say("page-plies", { plies: member.plies }) : undefined,
+    stockText(speech.say, member),
+  ];
+  const title = [parts.filter(Boolean).join(", "), speech.alsoCalled(member.role)].filter(Boolean).join(". ");
   const look = {
     fill: pencil.fill,
     stroke: pencil.stroke,
@@ -122,6 +127,7 @@ interface OpeningProps extends OpeningHandlers {
 }
 
 function OpeningShape({ opening, scale, selected, troubled, select, grab, press }: OpeningProps) {
+  const { say } = useSpeech();
   const speech = useSpeech();
   const x = scale.x(opening.left);
   const y = scale.y(opening.head);
@@ -129,7 +135,14 @@ function OpeningShape({ opening, scale, selected, troubled, select, grab, press 
   const height = scale.size(opening.rough_height);
   const middle = x + width / 2;
   const numbers = width > 74 ? 14 : width > 52 ? 11.5 : 10;
-  const label = `${opening.letter}: ${opening.kind}, rough opening ${speech.length(opening.rough_width)} by ${speech.length(opening.rough_height)}, center ${speech.length(opening.center)}. ${opening.verdict_words}.`;
+  const label = say("page-rough-opening-by-center", {
+    letter: opening.letter,
+    kind: { phrase: named("kind-of-opening", opening.kind) },
+    rough_width: speech.length(opening.rough_width),
+    rough_height: speech.length(opening.rough_height),
+    center: speech.length(opening.center),
+    verdict_words: { phrase: opening.verdict_words },
+  });
   return (
     // biome-ignore lint/a11y/useSemanticElements: a button cannot stand inside a drawing
     <g

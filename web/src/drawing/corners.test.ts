@@ -3,7 +3,6 @@ import { corners } from "./corners";
 
 const member = {
   role: "stud",
-  name: "stud",
   x: 10,
   y: 100,
   width: 20,
@@ -11,6 +10,7 @@ const member = {
   cut: 50,
   plies: 1,
   stock: "",
+  minded: "nothing",
 } as const;
 
 test("a stud under a climbing plate is longer at its right side", () => {

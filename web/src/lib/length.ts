@@ -56,6 +56,14 @@ export function millimeterText(length: Nanometers): string {
   return `${length < 0 ? "-" : ""}${whole}${decimals}`;
 }
 
+/** Millimeters to a tenth, as they are read: what is whole stays whole. */
+export function tenths(length: Nanometers): string {
+  const rounded = Math.round(Math.abs(length) / (NM_PER_MILLIMETER / 10));
+  const sign = length < 0 && rounded > 0 ? "-" : "";
+  const rest = rounded % 10;
+  return `${sign}${Math.trunc(rounded / 10)}${rest === 0 ? "" : `.${rest}`}`;
+}
+
 /** A bare number as its writer meant it: in millimeters, for who reads them. Everything else is left to the server. */
 export function asTyped(text: string, units: Units): string {
   const bare = /^\s*\d+([.,]\d+)?\s*$/.test(text);

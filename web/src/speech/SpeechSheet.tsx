@@ -1,38 +1,46 @@
 import { ChoiceList, ChoiceRow } from "../components/Field";
 import { SideSheet } from "../components/SideSheet";
+import { VOCABULARIES } from "./catalogs";
 import { useSpeech } from "./useSpeech";
+import { makeSay } from "./voice";
 
-/** In which words and units everything is said to this user. */
+/** In which language, words and units everything is said to this user. */
 export function SpeechSheet({ close }: { readonly close: () => void }) {
-  const { units, vocabulary, vocabularies, prefer } = useSpeech();
+  const { say, units, language, vocabulary, prefer } = useSpeech();
   return (
-    <SideSheet title="Words and units" close={close}>
+    <SideSheet title={say("page-words-and-units")} close={close}>
       <div className="grid gap-4">
         <ChoiceRow
-          label="Lengths are read in"
+          label={say("page-language")}
+          value={language}
+          options={[
+            { value: "en", label: "English" },
+            { value: "es", label: "Español" },
+          ]}
+          choose={(chosen) => prefer({ language: chosen })}
+        />
+        <ChoiceRow
+          label={say("page-figures-are-read-in")}
           value={units}
           options={[
-            { value: "feet_and_inches", label: "Feet and inches" },
-            { value: "millimeters", label: "Millimeters" },
+            { value: "feet_and_inches", label: say("page-feet-inches-pounds") },
+            { value: "millimeters", label: say("page-millimeters-kilonewtons") },
           ]}
           choose={(chosen) => prefer({ units: chosen })}
         />
-        <p className="text-secondary text-sm">
-          Exact both ways. Whatever is read, any length can be typed either way: 3-0, 36 1/2, 914.4 mm. In
-          millimeters a bare number is millimeters.
-        </p>
-        <ChoiceList
-          label="The parts are called"
-          verbatim
-          value={vocabulary}
-          options={vocabularies.map((each) => ({ value: each.id, label: each.name }))}
-          choose={(chosen) => prefer({ vocabulary: chosen })}
-        />
-        <p className="text-secondary text-sm">
-          Kept on this device, for you alone. The letters on the plates stay as they are: a mark that two
-          people read differently is worse than a foreign letter. Hold the pointer over a part to see what
-          else it is called.
-        </p>
+        <p className="text-secondary text-sm">{say("page-exact-both-ways")}</p>
+        {language === "en" && (
+          <ChoiceList
+            label={say("page-the-parts-are-called")}
+            value={vocabulary}
+            options={VOCABULARIES.map((each) => ({
+              value: each,
+              label: makeSay({ language, units, vocabulary: each })("vocabulary-name"),
+            }))}
+            choose={(chosen) => prefer({ vocabulary: chosen })}
+          />
+        )}
+        <p className="text-secondary text-sm">{say("page-kept-on-this-device")}</p>
       </div>
     </SideSheet>
   );

@@ -1,21 +1,26 @@
-import { useCallback, useState } from "react";
-import type { Units } from "../lib/length";
+import { useCallback, useEffect, useState } from "react";
+import { LANGUAGES, VOCABULARIES } from "./catalogs";
+import type { Voice } from "./voice";
 
-export interface Preferences {
-  readonly units: Units;
-  /** The vocabulary that is spoken, by its name for machines. */
-  readonly vocabulary: string;
-}
+export type Preferences = Voice;
 
 const KEY = "sturvek.speech";
-const USUAL: Preferences = { units: "feet_and_inches", vocabulary: "jack" };
+export const USUAL: Preferences = { language: "en", units: "feet_and_inches", vocabulary: "jack" };
+
+/** The one of a few that is asked for, or the usual one. */
+function oneOf<T extends string>(few: readonly T[], asked: unknown, usual: T): T {
+  return few.find((each) => each === asked) ?? usual;
+}
 
 function kept(): Preferences {
   try {
-    const parsed = JSON.parse(localStorage.getItem(KEY) ?? "{}") as Partial<Preferences>;
+    const parsed = JSON.parse(localStorage.getItem(KEY) ?? "{}") as Partial<
+      Record<keyof Preferences, unknown>
+    >;
     return {
-      units: parsed.units === "millimeters" ? "millimeters" : USUAL.units,
-      vocabulary: typeof parsed.vocabulary === "string" ? parsed.vocabulary : USUAL.vocabulary,
+      language: oneOf(LANGUAGES, parsed.language, USUAL.language),
+      units: oneOf(["feet_and_inches", "millimeters"] as const, parsed.units, USUAL.units),
+      vocabulary: oneOf(VOCABULARIES, parsed.vocabulary, USUAL.vocabulary),
     };
   } catch {
     // What cannot be read any more is forgotten: it is only a preference.
@@ -23,9 +28,13 @@ function kept(): Preferences {
   }
 }
 
-/** How this user speaks and measures, kept on this device. */
+/** How this user is spoken to, kept on this device. */
 export function usePreferences(): [Preferences, (part: Partial<Preferences>) => void] {
   const [preferences, setPreferences] = useState(kept);
+  // Whoever has the page read to them hears it in its language.
+  useEffect(() => {
+    document.documentElement.lang = preferences.language === "es" ? "es" : "en";
+  }, [preferences.language]);
   const prefer = useCallback((part: Partial<Preferences>) => {
     setPreferences((before) => {
       const after = { ...before, ...part };

@@ -1,8 +1,14 @@
 import type { Schemas, Ticket } from "../api/client";
 import type { JobEditing } from "../api/useJobEditing";
 import { NM_PER_INCH } from "../lib/length";
+import type { Argument, Phrase } from "../speech/voice";
 
 const inches = (value: number) => value * NM_PER_INCH;
+
+/** Words that are said as they are. */
+export const verbatim = (text: string): Phrase => ({ id: "verbatim", args: { text: { text } } });
+
+const pounds = (value: number): Argument => ({ quantity: { value, unit: "pounds", decimals: 0 } });
 
 const sawn = { made: "sawn", species: "spruce_pine_fir", grade: "number2", thickness: "two" } as const;
 
@@ -27,17 +33,38 @@ export function candidate(part: Partial<Schemas["CandidateView"]>): Schemas["Can
 const pack: Schemas["PackView"] = {
   jacks: 2,
   kings: 1,
-  king_reasons: [{ name: "code table", count: 1, words: "1", counts: true, governs: true }],
+  king_reasons: [
+    {
+      name: { id: "king-table-irc-2015" },
+      count: 1,
+      words: { id: "kings-asked", args: { count: { count: 1 } } },
+      counts: true,
+      governs: true,
+    },
+  ],
   load_lb: 2400,
   jack_reasons: [
     {
-      name: "header bearing",
+      name: { id: "jacks-by-header-bearing" },
       count: 1,
-      words: "2400 lb, 2869 lb a jack (D+S)",
+      words: {
+        id: "jacks-of-a-load",
+        args: {
+          load: pounds(2400),
+          each: pounds(2869),
+          combination: { phrase: verbatim("D+S") },
+        },
+      },
       governs: false,
-      clause: "NDS",
+      clause: { text: "NDS", kind: "read" },
     },
-    { name: "shop rule", count: 2, words: "what the shop does", governs: true, clause: "Common practice" },
+    {
+      name: { id: "jacks-by-shop-rule" },
+      count: 2,
+      words: { id: "jacks-by-what-the-shop-does" },
+      governs: true,
+      clause: { kind: "practice" },
+    },
   ],
 };
 
@@ -46,7 +73,7 @@ export function ticket(part: Partial<Ticket> = {}): Ticket {
   return {
     id: "00000000-0000-0000-0000-000000000007",
     letter: "B",
-    kind: "pair of doors",
+    kind: "pair_of_doors",
     left: inches(109),
     right: inches(183),
     center: inches(146),
@@ -55,76 +82,78 @@ export function ticket(part: Partial<Ticket> = {}): Ticket {
     sill: 0,
     head: inches(82.5),
     verdict: "does_not_carry",
-    verdict_words: "Does not carry",
+    verdict_words: { id: "verdict-does-not-carry" },
     asked: [],
     has_numbers: true,
     below: [],
-    snow_caution: "Snow: even on roofs.",
-    sentence: "2-2x8 SPF No.2 over 6'-2\": bending at 131 % of what is allowed (D+S).",
+    snow_caution: { id: "snow-is-even" },
+    sentence: verbatim("2-2x8 SPF No.2: bending at 131 % of what is allowed (D+S)."),
     header: {
       name: "2-2x8 SPF No.2",
       length: inches(80),
       weight_lb: 40,
       chosen: true,
       design_span_in: 77,
-      values_source: "NDS Supplement 2018 Table 4A, from memory",
-      way_up: "",
+      values_source: verbatim("NDS Supplement 2018 Table 4A"),
       r_value: 6,
       spare_depth: inches(0.5),
       checks: [
         {
           kind: "bending",
-          name: "bending",
-          demand: "1380 psi",
-          capacity: "1050 psi",
+          demand: 1380,
+          capacity: 1050,
+          unit: "psi",
           ratio: 1.314,
-          combination: "D+S",
-          clause: "NDS",
+          combination: verbatim("D+S"),
+          clause: { text: "NDS", kind: "read" },
         },
         {
           kind: "width",
-          name: "width in the wall",
-          demand: "3 in.",
-          capacity: "3.5 in.",
+          demand: 3,
+          capacity: 3.5,
+          unit: "inches",
           ratio: 0.86,
-          combination: "",
-          clause: "",
+          combination: verbatim(""),
+          clause: { kind: "practice" },
         },
       ],
     },
-    margin: "Lean: only what code and arithmetic need.",
+    margin: { id: "margin-lean" },
     schools: [
       {
         school: "code_table",
-        name: "code table",
         governs: false,
         header: "2-2x10 SPF No.2",
         spec: { board: { ...sawn, nominal_depth: "ten" }, plies: 2 },
         jacks: 2,
-        words: "Goes to 6'-8\".",
+        words: verbatim("Goes to 80."),
         carries_by_calculation: true,
       },
       {
         school: "shop_rule",
-        name: "shop rule",
         governs: true,
         header: "2-2x8 SPF No.2",
         spec: { board: { ...sawn, nominal_depth: "eight" }, plies: 2 },
         jacks: 2,
-        words: "What the shop does.",
+        words: { id: "shop-does-not-carry" },
         carries_by_calculation: false,
       },
     ],
     left_pack: pack,
     right_pack: pack,
     stack: [
-      { kind: "opening", name: "rough opening", from: 0, height: inches(82.5) },
-      { kind: "header", name: "header", from: inches(82.5), height: inches(7.25) },
+      { kind: "opening", from: 0, height: inches(82.5) },
+      { kind: "header", from: inches(82.5), height: inches(7.25) },
     ],
     margins: { outside: [inches(109), inches(57)], inside: [inches(109), inches(57)] },
-    nailing: [{ joint: "jack to king", nails: "10d box", source: "common practice, no source" }],
-    assembly: ["Nail the first king of each end.", "Set the header on the jacks."],
-    pieces: [{ role: "header", name: "header", count: 2, length: inches(80), stock: "2x8 SPF No.2" }],
+    nailing: [
+      { joint: { id: "joint-jack-king" }, nails: verbatim("10d box"), source: { id: "source-practice" } },
+    ],
+    assembly: [
+      { id: "assembly-first-kings" },
+      { id: "assembly-set-the-header", args: { over: { phrase: { id: "role-header" } } } },
+    ],
+    pieces: [{ role: "header", count: 2, length: inches(80), stock: "2x8 SPF No.2", minded: "nothing" }],
     snaps: [],
     ...part,
   };
@@ -136,7 +165,7 @@ export const candidates = () => [
     name: "2-2x8",
     verdict: "does_not_carry",
     ratio: 1.31,
-    failures: ["bending at 131 %"],
+    failures: [verbatim("bending at 131 %")],
     in_place: true,
   }),
   candidate({ best_at: ["cheapest"] }),

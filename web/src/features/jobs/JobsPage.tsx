@@ -5,10 +5,11 @@ import { author, setAuthor } from "../../api/author";
 import { answered, api, type Schemas } from "../../api/client";
 import { jobsQuery, keys } from "../../api/queries";
 import { TextField } from "../../components/Field";
-import { counted } from "../../lib/work";
+import { useSpeech } from "../../speech/useSpeech";
 
 /** Every job: open, create, rename, copy, put away and bring back. */
 export function JobsPage() {
+  const { say } = useSpeech();
   const { data: jobs, error } = useQuery(jobsQuery());
   const client = useQueryClient();
   const navigate = useNavigate();
@@ -52,10 +53,8 @@ export function JobsPage() {
   const problem = error ?? create.error ?? load.error ?? duplicate.error ?? putAway.error ?? bringBack.error;
   return (
     <main className="mx-auto max-w-4xl px-4 py-6 sm:h-full sm:overflow-y-auto">
-      <h1 className="font-bold text-3xl tracking-tight">Sturvek</h1>
-      <p className="text-secondary">
-        Openings in load-bearing walls: what carries them, what to cut, and why it holds.
-      </p>
+      <h1 className="font-bold text-3xl tracking-tight">{say("page-sturvek")}</h1>
+      <p className="text-secondary">{say("page-openings-in-load-bearing-walls-what-carries")}</p>
       {problem && (
         <p role="alert" className="my-3 border-error border-l-4 pl-3 text-error">
           {problem.message}
@@ -63,14 +62,14 @@ export function JobsPage() {
       )}
       {gone && (
         <p role="status" className="sheet my-3 flex items-center gap-3 px-3 py-1">
-          {gone.name} is put away.
+          {say("page-is-put-away", { name: gone.name })}
           <button type="button" className="btn tap ml-auto" onClick={() => bringBack.mutate(gone.id)}>
-            Bring it back
+            {say("page-bring-it-back")}
           </button>
         </p>
       )}
-      <h2 className="ruled mt-6">Jobs</h2>
-      {jobs?.length === 0 && <p className="mt-2">No job yet. Name one below to begin.</p>}
+      <h2 className="ruled mt-6">{say("page-jobs")}</h2>
+      {jobs?.length === 0 && <p className="mt-2">{say("page-no-job-yet-name-one-below-to")}</p>}
       <ul className="mt-2 grid gap-3">
         {jobs?.map((job) => (
           <JobCard
@@ -84,10 +83,10 @@ export function JobsPage() {
       </ul>
       <NewJob create={(name) => create.mutate(name)} />
       <LoadJob load={(file) => load.mutate(file)} />
-      <h2 className="ruled mt-8">Your name, for the record</h2>
+      <h2 className="ruled mt-8">{say("page-your-name-for-the-record")}</h2>
       <div className="mt-2 max-w-sm">
         <TextField
-          label="Goes beside every edit you make on this device"
+          label={say("page-goes-beside-every-edit-you-make-on")}
           value={author() ?? ""}
           numeric={false}
           save={async (name) => {
@@ -108,6 +107,7 @@ interface CardProps {
 }
 
 function JobCard({ job, duplicate, putAway, renamed }: CardProps) {
+  const { say } = useSpeech();
   const [renaming, setRenaming] = useState(false);
   const rename = async (name: string) => {
     const params = { path: { job: job.id } };
@@ -116,7 +116,7 @@ function JobCard({ job, duplicate, putAway, renamed }: CardProps) {
       const now = await answered(api.GET("/api/jobs/{job}", { params }));
       if (now.job.name !== job.name) {
         renamed();
-        return `Somebody named it "${now.job.name}" meanwhile.`;
+        return say("page-somebody-named-it-meanwhile", { name: now.job.name });
       }
       const command = { do: "rename_job" as const, name };
       const body = { on_version: now.version, command, author: author() };
@@ -133,7 +133,7 @@ function JobCard({ job, duplicate, putAway, renamed }: CardProps) {
     <li className="sheet flex flex-wrap items-center gap-x-4 gap-y-1 px-4 py-3">
       <div className="min-w-56 flex-1">
         {renaming ? (
-          <TextField label="Name" value={job.name} numeric={false} save={rename} />
+          <TextField label={say("page-name")} value={job.name} numeric={false} save={rename} />
         ) : (
           <Link
             to={`/jobs/${job.id}`}
@@ -143,13 +143,15 @@ function JobCard({ job, duplicate, putAway, renamed }: CardProps) {
           </Link>
         )}
         <p className="text-secondary text-sm">
-          {job.walls.join(" · ") || "no walls yet"}; {counted(openings, "opening")}
+          {job.walls.join(" · ") || say("page-no-walls-yet")}; {say("count-of-openings", { count: openings })}
         </p>
       </div>
       {unresolved > 0 ? (
-        <p className="border-2 border-error px-2 font-bold text-error">{unresolved} not settled</p>
+        <p className="border-2 border-error px-2 font-bold text-error">
+          {say("page-not-settled", { unresolved })}
+        </p>
       ) : (
-        <p className="text-secondary">all settled</p>
+        <p className="text-secondary">{say("page-all-settled")}</p>
       )}
       <div className="flex">
         <button
@@ -157,16 +159,16 @@ function JobCard({ job, duplicate, putAway, renamed }: CardProps) {
           className="btn btn-ghost tap font-normal"
           onClick={() => setRenaming(!renaming)}
         >
-          Rename
+          {say("page-rename")}
         </button>
         <button type="button" className="btn btn-ghost tap font-normal" onClick={duplicate}>
-          Copy
+          {say("page-copy")}
         </button>
         <a className="btn btn-ghost tap font-normal" href={`/api/jobs/${job.id}/file`} download>
-          Save as a file
+          {say("page-save-as-a-file")}
         </a>
         <button type="button" className="btn btn-ghost tap font-normal" onClick={putAway}>
-          Put away
+          {say("page-put-away")}
         </button>
       </div>
     </li>
@@ -175,9 +177,10 @@ function JobCard({ job, duplicate, putAway, renamed }: CardProps) {
 
 /** A job that was saved as a file, here or elsewhere. */
 function LoadJob({ load }: { readonly load: (file: File) => void }) {
+  const { say } = useSpeech();
   return (
     <label className="btn tap mt-3 font-normal">
-      Load a job from a file
+      {say("page-load-a-job-from-a-file")}
       <input
         type="file"
         accept=".json,application/json"
@@ -193,6 +196,7 @@ function LoadJob({ load }: { readonly load: (file: File) => void }) {
 }
 
 function NewJob({ create }: { readonly create: (name: string) => void }) {
+  const { say } = useSpeech();
   const [name, setName] = useState("");
   return (
     <form
@@ -203,17 +207,17 @@ function NewJob({ create }: { readonly create: (name: string) => void }) {
       }}
     >
       <label className="flex-1">
-        <span className="block text-secondary text-sm">A new job</span>
+        <span className="block text-secondary text-sm">{say("page-a-new-job")}</span>
         <input
           className="input tap w-full"
           value={name}
           maxLength={80}
-          placeholder="Whose house, which wall"
+          placeholder={say("page-whose-house-which-wall")}
           onChange={(event) => setName(event.target.value)}
         />
       </label>
       <button type="submit" className="btn btn-primary tap" disabled={name.trim() === ""}>
-        Begin
+        {say("page-begin")}
       </button>
     </form>
   );

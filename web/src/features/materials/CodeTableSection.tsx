@@ -1,16 +1,18 @@
 import { useId, useState } from "react";
 import { answered, api, type Schemas } from "../../api/client";
+import { useSpeech, type Words } from "../../speech/useSpeech";
 
 type Table = Schemas["CodeTable"];
 
 interface Props {
   readonly loaded: Table | undefined;
-  readonly load: (table: Table | null) => Promise<string | undefined>;
+  readonly load: (table: Table | null) => Promise<Words | undefined>;
 }
 
 /** The jurisdiction's own header table: read from CSV whole or not at all, with every bad row named. */
 export function CodeTableSection({ loaded, load }: Props) {
-  const [badRows, setBadRows] = useState<readonly string[]>([]);
+  const { say, words } = useSpeech();
+  const [badRows, setBadRows] = useState<readonly Words[]>([]);
   const [file, setFile] = useState("");
   const id = useId();
   const read = async (chosen: File | undefined) => {
@@ -22,24 +24,25 @@ export function CodeTableSection({ loaded, load }: Props) {
       const refusal = answer.table ? await load(answer.table) : undefined;
       setBadRows(refusal ? [refusal] : answer.bad_rows);
     } catch (error) {
-      setBadRows([error instanceof Error ? error.message : "The file could not be read."]);
+      setBadRows([error instanceof Error ? error.message : say("page-the-file-could-not-be-read")]);
     }
   };
   return (
     <section className="sheet p-4">
-      <h2 className="ruled">The code's header table</h2>
+      <h2 className="ruled">{say("page-the-codes-header-table")}</h2>
       <p className="mt-2">
         {loaded ? (
           <>
-            <b>{loaded.name}</b>, {loaded.rows.length} rows, is what the code's school goes by.
+            <b>{loaded.name}</b>
+            {say("page-rows-is-what-the-codes-school-goes", { rows: loaded.rows.length })}
           </>
         ) : (
-          "Spans are computed on the code tables' basis. If your jurisdiction prints its own table, load it."
+          say("page-spans-are-computed-on-the-code-tables")
         )}
       </p>
       <div className="mt-2 flex flex-wrap items-center gap-2">
         <label htmlFor={id} className="btn tap">
-          Load a table (CSV)
+          {say("page-load-a-table-csv")}
         </label>
         <input
           id={id}
@@ -52,20 +55,20 @@ export function CodeTableSection({ loaded, load }: Props) {
           }}
         />
         <a className="btn btn-ghost tap font-normal" href="/api/code-table/computed.csv" download>
-          The computed table as CSV
+          {say("page-the-computed-table-as-csv")}
         </a>
         {loaded && (
           <button type="button" className="btn btn-ghost tap font-normal" onClick={() => void load(null)}>
-            Put it away
+            {say("page-put-it-away")}
           </button>
         )}
       </div>
       {badRows.length > 0 && (
         <div role="alert" className="mt-2 border-error border-l-4 pl-3">
-          <p className="text-error">Nothing of {file} was loaded:</p>
+          <p className="text-error">{say("page-nothing-of-was-loaded", { file })}</p>
           <ul className="max-h-48 list-disc overflow-y-auto pl-5 text-sm">
             {badRows.map((row) => (
-              <li key={row}>{row}</li>
+              <li key={words(row)}>{words(row)}</li>
             ))}
           </ul>
         </div>

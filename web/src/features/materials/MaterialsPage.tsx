@@ -4,6 +4,7 @@ import { jobQuery } from "../../api/queries";
 import { type Edit, useJobEditing } from "../../api/useJobEditing";
 import { PageHead } from "../../components/PageHead";
 import { Trouble } from "../../components/Trouble";
+import { useSpeech } from "../../speech/useSpeech";
 import { CodeTableSection } from "./CodeTableSection";
 import { DesignValues } from "./DesignValues";
 import { OneSizeSection } from "./OneSizeSection";
@@ -11,15 +12,16 @@ import { StockSection } from "./StockSection";
 
 /** What headers can be made of: the stock and its prices, own sheets, the code's table, and every design value. */
 export function MaterialsPage() {
+  const { say } = useSpeech();
   const { job = "" } = useParams();
   const { data, error } = useQuery(jobQuery(job));
   const editing = useJobEditing(job);
-  const run = (edit: Edit) => editing.run(edit).then((problem) => problem?.detail);
+  const run = (edit: Edit) => editing.run(edit).then((problem) => problem?.said);
   return (
     <div className="flex h-full flex-col">
       <PageHead
-        title={data ? `Materials of ${data.job.name}` : "Materials"}
-        back={{ to: `/jobs/${job}`, label: "Back to the wall" }}
+        title={data ? `Materials of ${data.job.name}` : say("page-materials")}
+        back={{ to: `/jobs/${job}`, label: say("page-back-to-the-wall") }}
       />
       <main className="relative min-h-0 flex-1 overflow-y-auto p-4">
         {error && <p className="text-lg">{error.message}</p>}

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import type { Schemas } from "../../api/client";
 import { MaybeNumberField } from "../../components/Field";
+import { useSpeech, type Words } from "../../speech/useSpeech";
 import { BoardFields } from "./BoardFields";
 import { type Board, boardName, USUAL_BOARDS } from "./boards";
 
@@ -9,27 +10,26 @@ type Item = Schemas["StockItem"];
 interface Props {
   readonly stock: readonly Item[];
   /** Changes the pile as it is when the edit's turn comes. */
-  readonly change: (make: (stock: readonly Item[]) => Item[]) => Promise<string | undefined>;
+  readonly change: (make: (stock: readonly Item[]) => Item[]) => Promise<Words | undefined>;
 }
 
-const MAKES: readonly { readonly made: Board["made"]; readonly label: string }[] = [
-  { made: "sawn", label: "Sawn lumber" },
+const MAKES: readonly { readonly made: Board["made"]; readonly label: Words }[] = [
+  { made: "sawn", label: { id: "page-sawn-lumber" } },
   { made: "engineered", label: "LVL, PSL, LSL, glulam" },
-  { made: "sheet", label: "With values from my sheet" },
+  { made: "sheet", label: { id: "page-with-values-from-my-sheet" } },
 ];
 
 /** The pile: every board a header can be made of, with its price. */
 export function StockSection({ stock, change }: Props) {
+  const { say, words } = useSpeech();
   const [open, setOpen] = useState<number>();
   const [fresh, setFresh] = useState<Board>();
   const replace = (index: number, part: Partial<Item>) =>
     change((now) => now.map((each, place) => (place === index ? { ...each, ...part } : each)));
   return (
     <section className="sheet p-4">
-      <h2 className="ruled">The stock</h2>
-      {stock.length === 0 && (
-        <p className="mt-2">Nothing yet. Add a board: headers are tried in as many plies as fit.</p>
-      )}
+      <h2 className="ruled">{say("page-the-stock")}</h2>
+      {stock.length === 0 && <p className="mt-2">{say("page-nothing-yet-add-a-board-headers-are")}</p>}
       <ul className="mt-1 divide-y divide-base-300">
         {stock.map((item, index) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: a board on the pile has no name but its place
@@ -41,10 +41,10 @@ export function StockSection({ stock, change }: Props) {
                 aria-expanded={open === index}
                 onClick={() => setOpen(open === index ? undefined : index)}
               >
-                {boardName(item.board)}
+                {boardName(item.board, say)}
               </button>
               <MaybeNumberField
-                label={`Price of ${boardName(item.board)}`}
+                label={say("page-price-of", { board: boardName(item.board, say) })}
                 labelHidden
                 unit="¢/ft"
                 number={item.price_cents_per_foot}
@@ -53,10 +53,10 @@ export function StockSection({ stock, change }: Props) {
               <button
                 type="button"
                 className="btn btn-ghost tap font-normal"
-                aria-label={`Take ${boardName(item.board)} off the pile`}
+                aria-label={say("page-take-off-the-pile", { board: boardName(item.board, say) })}
                 onClick={() => void change((now) => now.filter((_, place) => place !== index))}
               >
-                Take off
+                {say("page-take-off")}
               </button>
             </div>
             {open === index && (
@@ -76,7 +76,7 @@ export function StockSection({ stock, change }: Props) {
         />
       )}
       <div className="mt-3 flex flex-wrap items-center gap-2">
-        <span>Put on the pile:</span>
+        <span>{say("page-put-on-the-pile")}</span>
         {MAKES.map(({ made, label }) => (
           <button
             key={made}
@@ -84,7 +84,7 @@ export function StockSection({ stock, change }: Props) {
             className="btn tap font-normal"
             onClick={() => setFresh(USUAL_BOARDS[made])}
           >
-            {label}
+            {words(label)}
           </button>
         ))}
       </div>
@@ -95,20 +95,21 @@ export function StockSection({ stock, change }: Props) {
 interface FreshProps {
   readonly board: Board;
   readonly change: (board: Board) => void;
-  readonly keep: () => Promise<string | undefined>;
+  readonly keep: () => Promise<Words | undefined>;
   readonly close: () => void;
 }
 
 /** A board that is being described: nothing of it is kept until it is put on the pile. */
 function FreshBoard({ board, change, keep, close }: FreshProps) {
-  const [problem, setProblem] = useState<string>();
+  const { say, words } = useSpeech();
+  const [problem, setProblem] = useState<Words>();
   const put = async () => {
     const refusal = await keep();
     setProblem(refusal);
     if (refusal === undefined) close();
   };
   return (
-    <fieldset className="mt-3 bg-base-200 p-3" aria-label="A new board">
+    <fieldset className="mt-3 bg-base-200 p-3" aria-label={say("page-a-new-board")}>
       <div className="grid grid-cols-2 gap-3 sm:grid-cols-3">
         <BoardFields
           board={board}
@@ -120,15 +121,15 @@ function FreshBoard({ board, change, keep, close }: FreshProps) {
       </div>
       {problem && (
         <p role="alert" className="mt-2 text-error text-sm">
-          {problem}
+          {words(problem)}
         </p>
       )}
       <div className="mt-3 flex gap-2">
         <button type="button" className="btn btn-primary tap" onClick={() => void put()}>
-          Put {boardName(board)} on the pile
+          {say("page-put-on-the-pile-2", { board: boardName(board, say) })}
         </button>
         <button type="button" className="btn btn-ghost tap font-normal" onClick={close}>
-          Leave it
+          {say("page-leave-it")}
         </button>
       </div>
     </fieldset>

@@ -6,11 +6,12 @@ import { Legend } from "../../components/Legend";
 import { LengthText } from "../../components/LengthText";
 import { PageHead } from "../../components/PageHead";
 import { marksOn, type Plate } from "../../drawing/markGroups";
-import { useSpeech } from "../../speech/useSpeech";
+import { named, useSpeech } from "../../speech/useSpeech";
 import { NailingList } from "../wall/ticket/NailingList";
 
 /** What is marked on the plates and on the story pole, as lists to take along: on the screen and on paper. */
 export function PlatesPage() {
+  const { say } = useSpeech();
   const { job = "", wall = "" } = useParams();
   const view = useQuery(jobQuery(job));
   const planned = useQuery({
@@ -22,11 +23,11 @@ export function PlatesPage() {
   return (
     <div className="flex h-full flex-col">
       <PageHead
-        title={`Plates of ${name}`}
-        back={{ to: `/jobs/${job}/walls/${wall}`, label: "Back to the wall" }}
+        title={say("page-plates-of", { name })}
+        back={{ to: `/jobs/${job}/walls/${wall}`, label: say("page-back-to-the-wall") }}
       >
         <button type="button" className="btn tap no-print" onClick={() => window.print()}>
-          Print it
+          {say("page-print-it")}
         </button>
       </PageHead>
       <main
@@ -40,21 +41,18 @@ export function PlatesPage() {
             <header className="border-[var(--graphite)] border-b-2 pb-2">
               <p className="text-secondary text-sm">{view.data?.job.name}</p>
               <h2 className="font-bold text-2xl">
-                {name}, <LengthText value={planned.data.length} className="num" /> long
+                {name}, <LengthText value={planned.data.length} className="num" /> {say("page-long")}
               </h2>
-              <p>
-                Running from the left end, to the left edge of each piece. Mark on edge, X on the side the
-                piece goes.
-              </p>
+              <p>{say("page-running-from-the-left-end-to-the")}</p>
               <Legend legend={planned.data.legend} />
             </header>
             <div className="grid gap-6 sm:grid-cols-2">
-              <PlateList title="Sole plate" plate="sole" view={planned.data} />
-              <PlateList title="Top plates" plate="top" view={planned.data} />
+              <PlateList title={say("page-sole-plate")} plate="sole" view={planned.data} />
+              <PlateList title={say("page-top-plates")} plate="top" view={planned.data} />
             </div>
             <PieceLists view={planned.data} />
             <section>
-              <h3 className="ruled">Nailing of the wall</h3>
+              <h3 className="ruled">{say("page-nailing-of-the-wall")}</h3>
               <NailingList nailing={planned.data.nailing} />
             </section>
             <PoleLists view={planned.data} />
@@ -79,17 +77,13 @@ function PlateList({ title, plate, view }: ListProps) {
   return (
     <section>
       <h3 className="ruled">{say(title)}</h3>
-      {climbs && (
-        <p className="text-secondary text-sm">
-          Read along the slope, from the lower end of each straight run that starts at the left.
-        </p>
-      )}
+      {climbs && <p className="text-secondary text-sm">{say("page-read-along-the-slope-from-the-lower")}</p>}
       <table className="w-full">
         <thead>
           <tr className="text-left text-secondary text-sm">
-            <th className="font-normal">mark</th>
-            <th className="text-right font-normal">at</th>
-            <th className="pl-6 font-normal">opening</th>
+            <th className="font-normal">{say("page-mark")}</th>
+            <th className="text-right font-normal">{say("page-at")}</th>
+            <th className="pl-6 font-normal">{say("page-opening")}</th>
           </tr>
         </thead>
         <tbody>
@@ -109,9 +103,9 @@ function PlateList({ title, plate, view }: ListProps) {
 }
 
 const PLATES = [
-  { role: "sole_plate", title: "Sole plate" },
-  { role: "top_plate", title: "Top plate" },
-  { role: "second_top_plate", title: "Second top plate" },
+  { role: "sole_plate", title: { id: "page-sole-plate" } },
+  { role: "top_plate", title: { id: "page-top-plate" } },
+  { role: "second_top_plate", title: { id: "page-second-top-plate" } },
 ] as const;
 
 /** The pieces every plate is cut in, where they break, and the anchor bolts. */
@@ -119,7 +113,7 @@ function PieceLists({ view }: { readonly view: WallView }) {
   const { say } = useSpeech();
   return (
     <section>
-      <h3 className="ruled">Pieces of the plates</h3>
+      <h3 className="ruled">{say("page-pieces-of-the-plates")}</h3>
       <ul className="mt-1 grid gap-1">
         {PLATES.map(({ role, title }) => (
           <li key={role}>
@@ -128,7 +122,7 @@ function PieceLists({ view }: { readonly view: WallView }) {
               .filter((member) => member.role === role)
               .map((member) => (
                 <span key={member.x} className="mr-4 inline-block">
-                  <LengthText value={member.cut} className="num" /> from{" "}
+                  <LengthText value={member.cut} className="num" /> {say("page-from")}{" "}
                   <LengthText value={member.x} className="num" />
                 </span>
               ))}
@@ -136,16 +130,14 @@ function PieceLists({ view }: { readonly view: WallView }) {
         ))}
         {view.bolts.length > 0 && (
           <li>
-            <b>Anchor bolts at</b>{" "}
+            <b>{say("page-anchor-bolts-at")}</b>{" "}
             {view.bolts.map((bolt) => (
               <LengthText key={bolt} value={bolt} className="num mr-4 inline-block" />
             ))}
           </li>
         )}
       </ul>
-      <p className="mt-1 text-secondary text-sm">
-        {say("The sole plate runs through doorways until the wall stands; cut it there last.")}
-      </p>
+      <p className="mt-1 text-secondary text-sm">{say("page-the-sole-plate-runs-through-doorways-until")}</p>
     </section>
   );
 }
@@ -155,19 +147,19 @@ function PoleLists({ view }: { readonly view: WallView }) {
   const { say } = useSpeech();
   return (
     <section>
-      <h3 className="ruled">Story pole</h3>
+      <h3 className="ruled">{say("page-story-pole")}</h3>
       <div className="mt-2 grid gap-6 sm:grid-cols-2">
         {view.openings.map((opening) => (
           <table key={opening.id} className="w-full break-inside-avoid self-start">
             <caption className="text-left font-bold">
-              {opening.letter}, {opening.kind}
+              {opening.letter}, {say(named("kind-of-opening", opening.kind))}
             </caption>
             <tbody>
               {[...opening.stack].reverse().map((layer) => (
                 <tr key={layer.kind + layer.from} className="border-base-300 border-b">
-                  <th className="text-left font-normal">{say(layer.name)}</th>
+                  <th className="text-left font-normal">{say(named("stack", layer.kind))}</th>
                   <td className="text-right">
-                    from <LengthText value={layer.from} style="inches" className="num" />
+                    {say("page-from")} <LengthText value={layer.from} style="inches" className="num" />
                   </td>
                   <td className="pl-4 text-right">
                     <LengthText value={layer.height} style="inches" className="num" />

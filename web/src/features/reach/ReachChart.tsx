@@ -18,11 +18,11 @@ const TOP = 46;
 
 /** A pattern a check: told apart by line and hatch, not by color. */
 const PATTERNS: readonly { readonly check: string; readonly pattern: string }[] = [
-  { check: "bending", pattern: "reach-bending" },
-  { check: "shear", pattern: "reach-shear" },
-  { check: "live-load deflection", pattern: "reach-sag" },
-  { check: "total deflection", pattern: "reach-sag" },
-  { check: "sag over the door", pattern: "reach-sag" },
+  { check: "check-bending", pattern: "reach-bending" },
+  { check: "check-shear", pattern: "reach-shear" },
+  { check: "check-live-deflection", pattern: "reach-sag" },
+  { check: "check-total-deflection", pattern: "reach-sag" },
+  { check: "check-door-sag", pattern: "reach-sag" },
 ];
 
 const fillOf = (governs: string) =>
@@ -30,6 +30,7 @@ const fillOf = (governs: string) =>
 
 /** One bar a header from nothing to where it gives out; this opening is the line across them. */
 export function ReachChart({ view, clear, asItIs }: Props) {
+  const { say } = useSpeech();
   const speech = useSpeech();
   const x = (length: Nanometers) => LEFT + (length / view.widest) * WIDTH;
   const height = TOP + view.headers.length * ROW + 20;
@@ -38,7 +39,7 @@ export function ReachChart({ view, clear, asItIs }: Props) {
       viewBox={`0 0 ${LEFT + WIDTH + 70} ${height}`}
       className="w-full min-w-[640px]"
       role="img"
-      aria-label={`How far each header reaches; this opening is ${speech.length(clear)} wide`}
+      aria-label={say("page-how-far-each-header-reaches-this-opening", { clear: speech.length(clear) })}
     >
       <ReachPatterns />
       {feetMarks(view.widest).map((feet) => (
@@ -75,7 +76,10 @@ export function ReachChart({ view, clear, asItIs }: Props) {
                 {header.material}
               </tspan>
             </text>
-            {runsOf(header.points, reaches).map((run) => (
+            {runsOf(
+              header.points.map((point) => ({ ...point, governs: point.governs.id })),
+              reaches,
+            ).map((run) => (
               <rect
                 key={run.from}
                 x={x(run.from)}
@@ -86,7 +90,13 @@ export function ReachChart({ view, clear, asItIs }: Props) {
                 stroke="var(--graphite)"
                 strokeWidth={carries ? 1.6 : 0.8}
               >
-                <title>{`${run.governs} governs from ${speech.length(run.from)} to ${speech.length(run.to)}`}</title>
+                <title>
+                  {say("page-governs-from-to", {
+                    governs: say(run.governs),
+                    from: speech.length(run.from),
+                    to: speech.length(run.to),
+                  })}
+                </title>
               </rect>
             ))}
             <text
@@ -99,7 +109,9 @@ export function ReachChart({ view, clear, asItIs }: Props) {
               strokeWidth="4"
               paintOrder="stroke"
             >
-              {reaches > 0 ? speech.length(reaches) : speech.say("not even 1'-6\"")}
+              {reaches > 0
+                ? speech.length(reaches)
+                : speech.say("page-not-even", { least: speech.length(1.5 * NM_PER_FOOT) })}
             </text>
           </g>
         );
@@ -119,7 +131,7 @@ export function ReachChart({ view, clear, asItIs }: Props) {
         className="num"
         fill="var(--chalk)"
       >
-        {asItIs ? "this opening" : "if it were"}, {speech.length(clear)}
+        {asItIs ? say("page-this-opening") : say("page-if-it-were")}, {speech.length(clear)}
       </text>
     </svg>
   );
@@ -157,10 +169,10 @@ function ReachPatterns() {
 export function ReachKey() {
   const { say } = useSpeech();
   const entries = [
-    ["reach-bending", "bending governs"],
-    ["reach-shear", "shear"],
-    ["reach-sag", "sag"],
-    ["reach-other", "jacks, or room"],
+    ["reach-bending", say("page-bending-governs")],
+    ["reach-shear", say("check-shear")],
+    ["reach-sag", say("page-sag")],
+    ["reach-other", say("page-jacks-or-room")],
   ] as const;
   return (
     <ul className="flex flex-wrap gap-x-5 gap-y-1 text-sm">
@@ -169,7 +181,7 @@ export function ReachKey() {
           <svg width="30" height="14" aria-hidden="true">
             <rect width="30" height="14" fill={`url(#${pattern})`} stroke="var(--graphite)" />
           </svg>
-          {say(label)}
+          {label}
         </li>
       ))}
     </ul>

@@ -1,6 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useDeferredValue, useId, useState } from "react";
 import { useParams } from "react-router";
+import { problemText } from "../../api/problems";
 import { jobQuery, reachQuery } from "../../api/queries";
 import { PageHead } from "../../components/PageHead";
 import { toNearestSixteenth } from "../../lib/length";
@@ -23,37 +24,44 @@ export function ReachPage() {
   const wall = view.data?.job.walls.find((each) => each.openings.some((one) => one.id === opening));
   const back = {
     to: wall ? `/jobs/${job}/walls/${wall.id}?o=${opening}` : `/jobs/${job}`,
-    label: "Back to the wall",
+    label: say("page-back-to-the-wall"),
   };
   const clear = toNearestSixteenth(((data?.clear ?? 0) * span) / 100);
   const carrying = data?.headers.filter((header) => (header.farthest ?? 0) >= clear).length;
   return (
     <div className="flex h-full flex-col">
       <PageHead
-        title={`${say("How far headers reach")}${wall ? ` in ${wall.frame.name}` : ""}`}
+        title={
+          wall
+            ? say("page-how-far-headers-reach-in", { wall: wall.frame.name })
+            : say("page-how-far-headers-reach")
+        }
         back={back}
       />
       <main className="relative min-h-0 flex-1 overflow-y-auto p-4">
-        {error && <p className="text-lg">{error.message}</p>}
-        <section className="sheet grid gap-x-8 gap-y-2 p-4 md:grid-cols-3" aria-label="What if">
-          <Slider label="What if the snow were" value={snow} change={setSnow} />
-          <Slider label="What if the opening were" value={span} change={setSpan} />
-          <Slider label="What if the building were" value={building} change={setBuilding} />
+        {error && <p className="text-lg">{problemText(say, error)}</p>}
+        <section className="sheet grid gap-x-8 gap-y-2 p-4 md:grid-cols-3" aria-label={say("page-what-if")}>
+          <Slider label={say("page-what-if-the-snow-were")} value={snow} change={setSnow} />
+          <Slider label={say("page-what-if-the-opening-were")} value={span} change={setSpan} />
+          <Slider label={say("page-what-if-the-building-were")} value={building} change={setBuilding} />
         </section>
         {data && (
           <section className="sheet mt-4 p-4">
             <p className="mb-2 flex flex-wrap items-baseline gap-x-4">
               <b>
-                {carrying} of {data.headers.length} reach over{" "}
-                {span === 100 ? "this opening" : "that opening"}.
+                {say("page-of-reach-over", {
+                  carrying: carrying ?? 0,
+                  headers: data.headers.length,
+                  span: span === 100 ? say("page-this-opening") : say("page-that-opening"),
+                })}
               </b>
               <span className="text-secondary text-sm">
-                {say("Jacks are counted anew at every span. Openings over 20 ft have no number here.")}
+                {say("page-jacks-are-counted-anew-at-every-span", { most: { distance: data.widest } })}
               </span>
             </p>
             <ReachKey />
             {/* biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls has to be reachable by keyboard */}
-            <section className="mt-3 overflow-x-auto" tabIndex={0} aria-label="Chart of reaches">
+            <section className="mt-3 overflow-x-auto" tabIndex={0} aria-label={say("page-chart-of-reaches")}>
               <ReachChart view={data} clear={clear} asItIs={span === 100} />
             </section>
           </section>
@@ -70,12 +78,13 @@ interface SliderProps {
 }
 
 function Slider({ label, value, change }: SliderProps) {
+  const { say } = useSpeech();
   const id = useId();
   return (
     <div>
       <label htmlFor={id} className="flex items-baseline justify-between">
         <span>{label}</span>
-        <b className="num">{value === 100 ? "as it is" : `${value} %`}</b>
+        <b className="num">{value === 100 ? say("page-as-it-is") : `${value} %`}</b>
       </label>
       <input
         id={id}

@@ -1,34 +1,38 @@
 import { useId, useState } from "react";
 import { ChoiceRow } from "../../components/Field";
 import { asTyped } from "../../lib/length";
-import { useSpeech } from "../../speech/useSpeech";
+import { asComputed, unitText } from "../../speech/figures";
+import { useSpeech, type Words } from "../../speech/useSpeech";
 import type { Settings } from "./settings";
 
 type Speed = Extract<Settings["wind"], { by: "speed" }>;
 
 export const EXPOSURES = [
-  { value: "b", label: "B: town, woods" },
-  { value: "c", label: "C: open" },
-  { value: "d", label: "D: by water" },
-] as const satisfies readonly { value: Speed["exposure"]; label: string }[];
+  { value: "b", label: { id: "page-b-town-woods" } },
+  { value: "c", label: { id: "page-c-open" } },
+  { value: "d", label: { id: "page-d-by-water" } },
+] as const satisfies readonly { value: Speed["exposure"]; label: Words }[];
 
 interface Props {
-  readonly keep: (wind: Speed) => Promise<string | undefined>;
+  readonly keep: (wind: Speed) => Promise<Words | undefined>;
 }
 
 /** The wind of a place that is being described: nothing of it is kept until speed, exposure and height are said. */
 export function FreshWindSpeed({ keep }: Props) {
+  const { say } = useSpeech();
   const speech = useSpeech();
   const [speed, setSpeed] = useState("");
   const [height, setHeight] = useState("");
   const [exposure, setExposure] = useState<Speed["exposure"]>();
-  const [problem, setProblem] = useState<string>();
+  const [problem, setProblem] = useState<Words>();
   const use = async () => {
-    const miles_per_hour = Number(speed);
+    const miles_per_hour = asComputed(speech.units, speed, "miles_per_hour");
     if (speed.trim() === "" || Number.isNaN(miles_per_hour))
-      return setProblem("Write the basic wind speed, in mph.");
-    if (height.trim() === "") return setProblem("Write the mean height of the roof.");
-    if (!exposure) return setProblem("Choose the exposure.");
+      return setProblem(
+        say("page-write-the-basic-wind-speed-in-mph", { unit: unitText(speech.units, "miles_per_hour") }),
+      );
+    if (height.trim() === "") return setProblem(say("page-write-the-mean-height-of-the-roof"));
+    if (!exposure) return setProblem(say("page-choose-the-exposure"));
     setProblem(
       await keep({ by: "speed", miles_per_hour, exposure, mean_roof_height: asTyped(height, speech.units) }),
     );
@@ -36,24 +40,28 @@ export function FreshWindSpeed({ keep }: Props) {
   return (
     <form
       className="grid gap-3 bg-base-200 p-3"
-      aria-label="Wind of the place"
+      aria-label={say("page-wind-of-the-place")}
       onSubmit={(event) => {
         event.preventDefault();
         void use();
       }}
     >
       <div className="grid grid-cols-2 gap-3">
-        <Input label="Basic wind speed, mph" value={speed} change={setSpeed} />
-        <Input label="Mean roof height" value={height} change={setHeight} />
+        <Input
+          label={say("page-basic-wind-speed-mph", { unit: unitText(speech.units, "miles_per_hour") })}
+          value={speed}
+          change={setSpeed}
+        />
+        <Input label={say("page-mean-roof-height")} value={height} change={setHeight} />
       </div>
-      <ChoiceRow label="Exposure" value={exposure} options={EXPOSURES} choose={setExposure} />
+      <ChoiceRow label={say("page-exposure")} value={exposure} options={EXPOSURES} choose={setExposure} />
       {problem && (
         <p role="alert" className="text-error text-sm">
-          {problem}
+          {speech.words(problem)}
         </p>
       )}
       <button type="submit" className="btn btn-primary tap">
-        Use this wind
+        {say("page-use-this-wind")}
       </button>
     </form>
   );

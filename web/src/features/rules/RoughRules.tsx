@@ -1,18 +1,19 @@
 import { LengthField } from "../../components/Field";
 import { nanometers } from "../../lib/length";
+import { useSpeech, type Words } from "../../speech/useSpeech";
 import type { Change, Settings } from "./settings";
 
 type Rules = Settings["rough_rules"];
 
 const KINDS = [
-  { kind: "window", label: "Windows" },
-  { kind: "door", label: "Doors" },
-  { kind: "pair_of_doors", label: "Pairs of doors" },
-  { kind: "sliding_door", label: "Sliding doors" },
-  { kind: "overhead_door", label: "Overhead doors" },
-  { kind: "pocket_door", label: "Pocket doors, over two slabs" },
-  { kind: "cased_opening", label: "Cased openings" },
-] as const satisfies readonly { kind: keyof Rules; label: string }[];
+  { kind: "window", label: { id: "page-windows" } },
+  { kind: "door", label: { id: "page-doors" } },
+  { kind: "pair_of_doors", label: { id: "page-pairs-of-doors" } },
+  { kind: "sliding_door", label: { id: "page-sliding-doors" } },
+  { kind: "overhead_door", label: { id: "page-overhead-doors" } },
+  { kind: "pocket_door", label: { id: "page-pocket-doors-over-two-slabs" } },
+  { kind: "cased_opening", label: { id: "page-cased-openings" } },
+] as const satisfies readonly { kind: keyof Rules; label: Words }[];
 
 interface Props {
   readonly settings: Settings;
@@ -21,28 +22,29 @@ interface Props {
 
 /** How much larger rough openings are than their units, and the heights that openings are held against. */
 export function RoughRules({ settings, change }: Props) {
+  const { say, words } = useSpeech();
   const larger = (kind: keyof Rules, part: Partial<Rules[keyof Rules]>) =>
     change((now) => ({
       rough_rules: { ...now.rough_rules, [kind]: { ...now.rough_rules[kind], ...part } },
     }));
   return (
     <section className="sheet grid gap-3 p-4">
-      <h2 className="ruled">Rough openings, where the maker gives none</h2>
+      <h2 className="ruled">{say("page-rough-openings-where-the-maker-gives-none")}</h2>
       <table>
         <thead>
           <tr className="text-left text-secondary text-sm">
-            <th className="font-normal">unit</th>
-            <th className="font-normal">wider by</th>
-            <th className="font-normal">higher by</th>
+            <th className="font-normal">{say("page-unit")}</th>
+            <th className="font-normal">{say("page-wider-by")}</th>
+            <th className="font-normal">{say("page-higher-by")}</th>
           </tr>
         </thead>
         <tbody>
           {KINDS.map(({ kind, label }) => (
             <tr key={kind}>
-              <th className="pr-2 text-left font-normal">{label}</th>
+              <th className="pr-2 text-left font-normal">{words(label)}</th>
               <td className="py-0.5 pr-2">
                 <LengthField
-                  label={`${label}: wider by`}
+                  label={say("page-wider-by-2", { label: words(label) })}
                   labelHidden
                   style="inches"
                   length={nanometers(settings.rough_rules[kind].rough_wider)}
@@ -51,7 +53,7 @@ export function RoughRules({ settings, change }: Props) {
               </td>
               <td className="py-0.5">
                 <LengthField
-                  label={`${label}: higher by`}
+                  label={say("page-higher-by-2", { label: words(label) })}
                   labelHidden
                   style="inches"
                   length={nanometers(settings.rough_rules[kind].rough_higher)}
@@ -64,20 +66,20 @@ export function RoughRules({ settings, change }: Props) {
       </table>
       <div className="grid grid-cols-3 gap-3">
         <LengthField
-          label="Finish floor"
+          label={say("page-finish-floor")}
           style="inches"
-          hint="doors stand on it"
+          hint={say("page-doors-stand-on-it")}
           length={nanometers(settings.finish_floor)}
           save={(finish_floor) => change({ finish_floor })}
         />
         <LengthField
-          label="Kitchen counter"
+          label={say("page-kitchen-counter")}
           style="inches"
           length={nanometers(settings.counter)}
           save={(counter) => change({ counter })}
         />
         <LengthField
-          label="Backsplash"
+          label={say("page-backsplash")}
           style="inches"
           length={nanometers(settings.backsplash)}
           save={(backsplash) => change({ backsplash })}

@@ -19,9 +19,9 @@ import type { Change, Settings } from "./settings";
 import { WindFields } from "./WindFields";
 
 const KING_TABLES = [
-  { value: "irc2018_low_wind", label: "2018 and later, wind 115 mph or less, Exp. B" },
-  { value: "irc2018_high_wind", label: "2018 and later, wind under 140 B or 130 C" },
-  { value: "irc2015", label: "2015, by stud spacing" },
+  { value: "irc2018_low_wind", label: { id: "page-2018-and-later-wind-115-mph-or" } },
+  { value: "irc2018_high_wind", label: { id: "page-2018-and-later-wind-under-140-b" } },
+  { value: "irc2015", label: { id: "page-2015-by-stud-spacing" } },
 ] as const;
 
 /** By which rules this job is sized: the governing school, limits, snow, wind, and what the shop does. */
@@ -39,12 +39,12 @@ export function RulesPage() {
         const changed = typeof part === "function" ? part(before) : part;
         return { do: "change_settings", settings: { ...before, ...changed } };
       })
-      .then((problem) => problem?.detail);
+      .then((problem) => problem?.said);
   return (
     <div className="flex h-full flex-col">
       <PageHead
-        title={data ? `Rules of ${data.job.name}` : "Rules"}
-        back={{ to: `/jobs/${job}`, label: "Back to the wall" }}
+        title={data ? say("page-rules-of", { name: data.job.name }) : say("page-rules")}
+        back={{ to: `/jobs/${job}`, label: say("page-back-to-the-wall") }}
       />
       <main className="relative min-h-0 flex-1 overflow-y-auto p-4">
         {error && <p className="text-lg">{error.message}</p>}
@@ -61,9 +61,9 @@ export function RulesPage() {
               <Limits settings={settings} change={change} />
               <AskedOnce settings={settings} change={change} />
               <section className="sheet grid gap-3 p-4">
-                <h2 className="ruled">{say("Kings")}</h2>
+                <h2 className="ruled">{say("page-kings")}</h2>
                 <ChoiceList
-                  label="The code's count"
+                  label={say("page-the-codes-count")}
                   value={settings.king_table}
                   options={KING_TABLES}
                   choose={(king_table) => void change({ king_table })}
@@ -91,40 +91,36 @@ function Schools({ settings, change }: Props) {
   const { say } = useSpeech();
   return (
     <section className="sheet grid gap-3 p-4">
-      <h2 className="ruled">What governs</h2>
+      <h2 className="ruled">{say("page-what-governs")}</h2>
       <ChoiceRow
-        label="Headers are sized by"
+        label={say("page-headers-are-sized-by")}
         value={settings.school}
         options={[
-          { value: "code_table", label: "Code table" },
-          { value: "calculation", label: "Calculation" },
-          { value: "shop_rule", label: "Shop rule" },
+          { value: "code_table", label: say("page-code-table") },
+          { value: "calculation", label: say("page-calculation") },
+          { value: "shop_rule", label: say("page-shop-rule") },
         ]}
         choose={(school) => void change({ school })}
       />
-      <p className="text-secondary text-sm">
-        {say(
-          "All three stand on every ticket. Whatever governs, a header that fails by calculation is shown as such.",
-        )}
-      </p>
+      <p className="text-secondary text-sm">{say("page-all-three-stand-on-every-ticket-whatever")}</p>
       <ChoiceList
-        label="Of those that carry, take the"
+        label={say("page-of-those-that-carry-take-the")}
         value={settings.aim}
         options={[
           { value: "cheapest", label: "cheapest" },
-          { value: "leanest", label: "one with the least wood" },
+          { value: "leanest", label: say("page-one-with-the-least-wood") },
           { value: "shallowest", label: "shallowest" },
           { value: "lightest", label: "lightest" },
-          { value: "fewest_plies", label: "one with the fewest plies" },
+          { value: "fewest_plies", label: say("page-one-with-the-fewest-plies") },
         ]}
         choose={(aim) => void change({ aim })}
       />
       <ChoiceRow
-        label="Build it"
+        label={say("page-build-it")}
         value={settings.margin}
         options={[
-          { value: "lean", label: "Lean" },
-          { value: "belt_and_braces", label: "Belt and braces" },
+          { value: "lean", label: say("page-lean") },
+          { value: "belt_and_braces", label: say("page-belt-and-braces") },
         ]}
         choose={(margin) => void change({ margin })}
       />
@@ -133,28 +129,29 @@ function Schools({ settings, change }: Props) {
 }
 
 function Snow({ settings, change }: Props) {
+  const { say } = useSpeech();
   return (
     <section className="sheet grid gap-3 p-4">
-      <h2 className="ruled">Snow</h2>
+      <h2 className="ruled">{say("page-snow")}</h2>
       <ChoiceRow
-        label="The figure is"
+        label={say("page-the-figure-is")}
         value={settings.snow_basis}
         options={[
-          { value: "ground", label: "Ground snow" },
-          { value: "roof", label: "My own roof snow" },
+          { value: "ground", label: say("page-ground-snow") },
+          { value: "roof", label: say("page-my-own-roof-snow") },
         ]}
         choose={(snow_basis) => void change({ snow_basis })}
       />
       <div className="grid grid-cols-2 gap-3">
         <MaybeNumberField
           label={snowLabel(settings)}
-          unit="psf"
+          quantity="pounds_per_square_foot"
           number={snowSaid(settings)}
           save={(snow) => change({ snow, snow_said: "said" })}
         />
         <NumberField
-          label="Roof live"
-          unit="psf"
+          label={say("page-roof-live")}
+          quantity="pounds_per_square_foot"
           number={settings.roof_live}
           save={(roof_live) => change({ roof_live })}
         />
@@ -162,43 +159,43 @@ function Snow({ settings, change }: Props) {
       {settings.snow_basis === "ground" && (
         <>
           <ChoiceRow
-            label="Of edition"
+            label={say("page-of-edition")}
             value={settings.snow_edition}
             options={[
-              { value: "asce7_to16", label: "ASCE 7-16 or before" },
+              { value: "asce7_to16", label: say("page-asce-7-16-or-before") },
               { value: "asce7_from22", label: "ASCE 7-22" },
             ]}
             choose={(snow_edition) => void change({ snow_edition })}
           />
           <ChoiceRow
-            label="Gables with the snow blown to one side"
+            label={say("page-gables-with-the-snow-blown-to-one")}
             value={settings.unbalanced_snow ? "checked" : "left_out"}
             options={[
-              { value: "checked", label: "Checked" },
-              { value: "left_out", label: "Left out" },
+              { value: "checked", label: say("page-checked") },
+              { value: "left_out", label: say("page-left-out") },
             ]}
             choose={(value) => void change({ unbalanced_snow: value === "checked" })}
           />
           <div className="grid grid-cols-2 gap-3">
             <NumberField
-              label="Exposure, Ce"
+              label={say("page-exposure-ce")}
               number={settings.snow_exposure}
               save={(snow_exposure) => change({ snow_exposure })}
             />
             <NumberField
-              label="Thermal, Ct"
-              hint="for roofs that say none of their own"
+              label={say("page-thermal-ct")}
+              hint={say("page-for-roofs-that-say-none-of-their")}
               number={settings.snow_thermal}
               save={(snow_thermal) => change({ snow_thermal })}
             />
             <NumberField
-              label="Importance, I"
+              label={say("page-importance-i")}
               number={settings.snow_importance}
               save={(snow_importance) => change({ snow_importance })}
             />
             <NumberField
-              label="Winter wind, W2"
-              hint="7-22 only"
+              label={say("page-winter-wind-w2")}
+              hint={say("page-7-22-only")}
               number={settings.winter_wind}
               save={(winter_wind) => change({ winter_wind })}
             />
@@ -210,24 +207,29 @@ function Snow({ settings, change }: Props) {
 }
 
 const QUESTIONS = [
-  { field: "brittle_finish", label: "Do the walls have a brittle finish, plaster or stone?" },
-  { field: "partially_enclosed", label: "Is the building partially enclosed, open on one side?" },
-  { field: "on_a_hill", label: "Does it stand on a hill, ridge or bluff?" },
+  { field: "brittle_finish", label: { id: "page-do-the-walls-have-a-brittle-finish" } },
+  { field: "partially_enclosed", label: { id: "page-is-the-building-partially-enclosed-open-on" } },
+  { field: "on_a_hill", label: { id: "page-does-it-stand-on-a-hill-ridge" } },
 ] as const;
 
 /** What is asked once for the whole job. */
 function AskedOnce({ settings, change }: Props) {
+  const { say } = useSpeech();
   return (
     <section className="sheet grid gap-3 p-4">
-      <h2 className="ruled">Asked once</h2>
+      <h2 className="ruled">{say("page-asked-once")}</h2>
       {QUESTIONS.map(({ field, label }) => (
         <ChoiceRow
           key={field}
-          label={settings[field] === "not_said" ? `${label} Not said: taken as no.` : label}
+          label={
+            settings[field] === "not_said"
+              ? say("page-not-said-taken-as-no", { label: { phrase: label } })
+              : label
+          }
           value={settings[field]}
           options={[
-            { value: "no", label: "No" },
-            { value: "yes", label: "Yes" },
+            { value: "no", label: say("page-no") },
+            { value: "yes", label: say("page-yes") },
           ]}
           choose={(answer) => void change({ [field]: answer })}
         />
@@ -237,37 +239,38 @@ function AskedOnce({ settings, change }: Props) {
 }
 
 function Limits({ settings, change }: Props) {
+  const { say } = useSpeech();
   return (
     <section className="sheet grid gap-3 p-4">
-      <h2 className="ruled">How far a header may sag</h2>
+      <h2 className="ruled">{say("page-how-far-a-header-may-sag")}</h2>
       <div className="grid grid-cols-2 gap-3">
         <NumberField
-          label="Under live load, span over"
-          hint="360; under a roof only 240 is allowed"
+          label={say("page-under-live-load-span-over")}
+          hint={say("page-360-under-a-roof-only-240-is")}
           number={settings.live_deflection_limit}
           save={(live_deflection_limit) => change({ live_deflection_limit })}
         />
         <NumberField
-          label="Under all load, span over"
-          hint="240; under a roof only 180 is allowed"
+          label={say("page-under-all-load-span-over")}
+          hint={say("page-240-under-a-roof-only-180-is")}
           number={settings.total_deflection_limit}
           save={(total_deflection_limit) => change({ total_deflection_limit })}
         />
         <NumberField
-          label="Creep of dead load, times"
-          hint="1.5 dry, 2.0 wet"
+          label={say("page-creep-of-dead-load-times")}
+          hint={say("page-1-5-dry-2-0-wet")}
           number={settings.creep}
           save={(creep) => change({ creep })}
         />
         <MaybeLengthField
-          label="Over sliding and overhead doors"
+          label={say("page-over-sliding-and-overhead-doors")}
           style="inches"
-          hint="empty for no such limit"
+          hint={say("page-empty-for-no-such-limit")}
           length={settings.most_sag_over_door}
           save={(most_sag_over_door) => change({ most_sag_over_door })}
         />
         <NumberField
-          label="Kings in wind, height over"
+          label={say("page-kings-in-wind-height-over")}
           number={settings.king_deflection_limit}
           save={(king_deflection_limit) => change({ king_deflection_limit })}
         />

@@ -1,6 +1,6 @@
 import type { Schemas } from "../../api/client";
 import { ChoiceList, MaybeLengthField } from "../../components/Field";
-import { useSpeech } from "../../speech/useSpeech";
+import { useSpeech, type Words } from "../../speech/useSpeech";
 import { boardName } from "../materials/boards";
 import type { Change, Settings } from "./settings";
 
@@ -21,17 +21,17 @@ export function ShopRules({ settings, stock, change }: Props) {
   const first = stock[0]?.board;
   return (
     <section className="sheet grid gap-3 p-4">
-      <h2 className="ruled">What the shop does</h2>
+      <h2 className="ruled">{say("page-what-the-shop-does")}</h2>
       <div className="grid grid-cols-2 gap-3">
         <MaybeLengthField
-          label="Two jacks from"
-          hint="empty: no such rule"
+          label={say("page-two-jacks-from")}
+          hint={say("page-empty-no-such-rule")}
           length={settings.shop_doubles_jacks_from}
           save={(shop_doubles_jacks_from) => change({ shop_doubles_jacks_from })}
         />
         <MaybeLengthField
-          label="Two kings from"
-          hint="empty: no such rule"
+          label={say("page-two-kings-from")}
+          hint={say("page-empty-no-such-rule")}
           length={settings.shop_doubles_kings_from}
           save={(shop_doubles_kings_from) => change({ shop_doubles_kings_from })}
         />
@@ -54,10 +54,10 @@ export function ShopRules({ settings, stock, change }: Props) {
           className="btn tap justify-self-start font-normal"
           onClick={() => void save((now) => [...now, { header: { board: first, plies: 2 } }])}
         >
-          {say("Add a header rule")}
+          {say("page-add-a-header-rule")}
         </button>
       )}
-      <p className="text-secondary text-sm">{say("The first header rule that holds counts.")}</p>
+      <p className="text-secondary text-sm">{say("page-the-first-header-rule-that-holds-counts")}</p>
     </section>
   );
 }
@@ -65,40 +65,41 @@ export function ShopRules({ settings, stock, change }: Props) {
 interface RuleProps {
   readonly rule: Rule;
   readonly stock: Props["stock"];
-  readonly change: (part: Partial<Rule>) => Promise<string | undefined>;
+  readonly change: (part: Partial<Rule>) => Promise<Words | undefined>;
   readonly remove: () => void;
 }
 
 function RuleFields({ rule, stock, change, remove }: RuleProps) {
+  const { say } = useSpeech();
   const boards = stock.map((item) => item.board);
-  const known = boards.some((board) => boardName(board) === boardName(rule.header.board));
+  const known = boards.some((board) => boardName(board, say) === boardName(rule.header.board, say));
   const choices = known ? boards : [rule.header.board, ...boards];
   return (
     <div className="grid grid-cols-2 gap-2 border-base-300 border-l-4 pl-3">
       <ChoiceList
-        label="Plies"
+        label={say("page-plies-2")}
         value={String(rule.header.plies)}
         options={["1", "2", "3", "4"].map((plies) => ({ value: plies, label: plies }))}
         choose={(plies) => void change({ header: { ...rule.header, plies: Number(plies) } })}
       />
       <ChoiceList
-        label="of"
-        value={boardName(rule.header.board)}
-        options={choices.map((board) => ({ value: boardName(board), label: boardName(board) }))}
+        label={say("page-of")}
+        value={boardName(rule.header.board, say)}
+        options={choices.map((board) => ({ value: boardName(board, say), label: boardName(board, say) }))}
         choose={(name) => {
-          const board = choices.find((each) => boardName(each) === name);
+          const board = choices.find((each) => boardName(each, say) === name);
           if (board) void change({ header: { ...rule.header, board } });
         }}
       />
       <MaybeLengthField
-        label="over openings up to"
-        hint="empty: over everything"
+        label={say("page-over-openings-up-to")}
+        hint={say("page-empty-over-everything")}
         length={rule.up_to}
         save={(up_to) => change({ up_to })}
       />
       <MaybeLengthField
-        label="on buildings up to"
-        hint="empty: on every building"
+        label={say("page-on-buildings-up-to")}
+        hint={say("page-empty-on-every-building")}
         length={rule.building_up_to}
         save={(building_up_to) => change({ building_up_to })}
       />
@@ -107,7 +108,7 @@ function RuleFields({ rule, stock, change, remove }: RuleProps) {
         className="btn btn-ghost tap col-span-2 justify-self-start font-normal"
         onClick={remove}
       >
-        Take this rule away
+        {say("page-take-this-rule-away")}
       </button>
     </div>
   );

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { ChoiceRow, LengthField, MaybeNumberField, NumberField } from "../../components/Field";
 import { nanometers } from "../../lib/length";
+import { useSpeech, type Words } from "../../speech/useSpeech";
 import { EXPOSURES, FreshWindSpeed } from "./FreshWindSpeed";
 import type { Settings } from "./settings";
 
@@ -10,11 +11,12 @@ interface Props {
   readonly wind: Wind;
   /** Whether somebody said it: only then one of the answers is shown as chosen. */
   readonly said: boolean;
-  readonly change: (wind: Wind) => Promise<string | undefined>;
+  readonly change: (wind: Wind) => Promise<Words | undefined>;
 }
 
 /** Wind on the kings: left to the table, a pressure, or the wind speed of the place. A figure counts when it is typed, not before. */
 export function WindFields({ wind, said, change }: Props) {
+  const { say } = useSpeech();
   const [wanted, setWanted] = useState<"pressure" | "speed">();
   const kept = said ? wind.by : undefined;
   const fresh = wanted !== kept ? wanted : undefined;
@@ -25,19 +27,19 @@ export function WindFields({ wind, said, change }: Props) {
   return (
     <>
       <ChoiceRow
-        label="Wind on the kings"
+        label={say("page-wind-on-the-kings")}
         value={fresh ?? kept}
         options={[
-          { value: "code_table", label: "Code's count only" },
+          { value: "code_table", label: say("page-codes-count-only") },
           { value: "pressure", label: "A pressure" },
-          { value: "speed", label: "Wind speed" },
+          { value: "speed", label: say("page-wind-speed") },
         ]}
         choose={choose}
       />
       {fresh === "pressure" && (
         <MaybeNumberField
-          label="Strength-level pressure"
-          unit="psf"
+          label={say("page-strength-level-pressure")}
+          quantity="pounds_per_square_foot"
           number={undefined}
           save={(psf) => change({ by: "pressure", psf })}
         />
@@ -45,8 +47,8 @@ export function WindFields({ wind, said, change }: Props) {
       {fresh === "speed" && <FreshWindSpeed keep={change} />}
       {!fresh && said && wind.by === "pressure" && (
         <NumberField
-          label="Strength-level pressure"
-          unit="psf"
+          label={say("page-strength-level-pressure")}
+          quantity="pounds_per_square_foot"
           number={wind.psf}
           save={(psf) => change({ ...wind, psf })}
         />
@@ -55,19 +57,19 @@ export function WindFields({ wind, said, change }: Props) {
         <>
           <div className="grid grid-cols-2 gap-3">
             <NumberField
-              label="Basic wind speed"
-              unit="mph"
+              label={say("page-basic-wind-speed")}
+              quantity="miles_per_hour"
               number={wind.miles_per_hour}
               save={(miles_per_hour) => change({ ...wind, miles_per_hour })}
             />
             <LengthField
-              label="Mean roof height"
+              label={say("page-mean-roof-height")}
               length={nanometers(wind.mean_roof_height)}
               save={(mean_roof_height) => change({ ...wind, mean_roof_height })}
             />
           </div>
           <ChoiceRow
-            label="Exposure"
+            label={say("page-exposure")}
             value={wind.exposure}
             options={EXPOSURES}
             choose={(exposure) => void change({ ...wind, exposure })}

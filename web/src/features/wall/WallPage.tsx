@@ -1,7 +1,8 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useRef, useState } from "react";
 import { Link, Navigate, useNavigate, useParams, useSearchParams } from "react-router";
-import type { JobView, Wall, WallView } from "../../api/client";
+import type { Command, JobView, Wall, WallView } from "../../api/client";
+import { problemText } from "../../api/problems";
 import { jobQuery, keys, wallQuery } from "../../api/queries";
 import { type JobEditing, type Look, useJobEditing } from "../../api/useJobEditing";
 import { Legend } from "../../components/Legend";
@@ -9,8 +10,7 @@ import { LengthText } from "../../components/LengthText";
 import { Trouble } from "../../components/Trouble";
 import { VerdictMark } from "../../components/VerdictMark";
 import { nanometers } from "../../lib/length";
-import { useSpeech } from "../../speech/useSpeech";
-import { confirmation } from "./asked/answers";
+import { named, useSpeech } from "../../speech/useSpeech";
 import { ConflictDialog } from "./ConflictDialog";
 import { FrameSheet } from "./frame/FrameSheet";
 import { studName } from "./frame/studs";
@@ -21,52 +21,56 @@ import { FindingList } from "./ticket/CautionSection";
 import { usePendingMove } from "./usePendingMove";
 import { WallStage } from "./WallStage";
 import { WallTabs } from "./WallTabs";
-import { WorkingSheet } from "./working/WorkingSheet";
+import { type SheetPlace, WorkingSheet } from "./working/WorkingSheet";
 
 /** A job's address without a wall leads to its first. */
 export function FirstWall() {
+  const { say } = useSpeech();
   const { job = "" } = useParams();
   const { data, error } = useQuery(jobQuery(job));
-  if (error) return <Missing message={error.message} />;
-  if (!data) return <p className="p-6 text-secondary">Opening the job …</p>;
+  if (error) return <Missing error={error} />;
+  if (!data) return <p className="p-6 text-secondary">{say("page-opening-the-job")}</p>;
   const first = data.job.walls[0]?.id;
   return first ? <Navigate to={`/jobs/${job}/walls/${first}`} replace /> : <NoWalls view={data} />;
 }
 
 export function WallPage() {
+  const { say } = useSpeech();
   const { job = "", wall = "" } = useParams();
   const jobAnswer = useQuery(jobQuery(job));
   const view = jobAnswer.data;
   const described = view?.job.walls.find((each) => each.id === wall);
   const planned = useQuery({ ...wallQuery(job, wall, view?.version ?? 0), enabled: described !== undefined });
-  if (jobAnswer.error) return <Missing message={jobAnswer.error.message} />;
+  if (jobAnswer.error) return <Missing error={jobAnswer.error} />;
   if (view && !described) return <Navigate to={`/jobs/${job}`} replace />;
-  if (planned.error) return <Missing message={planned.error.message} />;
+  if (planned.error) return <Missing error={planned.error} />;
   if (!view || !described || !planned.data || planned.data.id !== wall) {
-    return <p className="p-6 text-secondary">Opening the wall …</p>;
+    return <p className="p-6 text-secondary">{say("page-opening-the-wall")}</p>;
   }
   return <LoadedWall key={wall} view={view} wall={described} planned={planned.data} />;
 }
 
-function Missing({ message }: { readonly message: string }) {
+function Missing({ error }: { readonly error: Error }) {
+  const { say } = useSpeech();
   return (
     <div className="p-6">
-      <p className="text-lg">{message}</p>
+      <p className="text-lg">{problemText(say, error)}</p>
       <Link to="/" className="btn tap mt-4">
-        To the jobs
+        {say("page-to-the-jobs")}
       </Link>
     </div>
   );
 }
 
 function NoWalls({ view }: { readonly view: JobView }) {
+  const { say } = useSpeech();
   const editing = useJobEditing(view.id);
   return (
     <div className="p-6">
       <h1 className="font-bold text-2xl">{view.job.name}</h1>
-      <p className="mt-2">This job has no wall yet. Add one, say what lands on it, then say its openings.</p>
+      <p className="mt-2">{say("page-this-job-has-no-wall-yet-add")}</p>
       <button type="button" className="btn btn-primary tap mt-4" onClick={() => void addWall(view, editing)}>
-        Add a wall
+        {say("page-add-a-wall")}
       </button>
     </div>
   );
@@ -99,9 +103,12 @@ interface LoadedProps {
   readonly planned: WallView;
 }
 
-type Sheet = { readonly kind: "loads" | "frame" } | { readonly kind: "working"; readonly part: string };
+type Sheet =
+  | { readonly kind: "loads" | "frame" }
+  | { readonly kind: "working"; readonly part: SheetPlace | undefined };
 
 function LoadedWall({ view, wall, planned }: LoadedProps) {
+  const { say } = useSpeech();
   const look = useRef<Look>(undefined);
   const move = usePendingMove(view.id, planned, useJobEditing(view.id, look));
   const editing = move.settled;
@@ -137,15 +144,16 @@ function LoadedWall({ view, wall, planned }: LoadedProps) {
         <div className="order-1 px-4 pt-3">
           <SayLine job={view.id} wall={planned.id} editing={editing} kept={selectNewest} />
           <Trouble editing={editing} />
+          {move.trial && <TrialBar keep={move.keepTrial} leave={move.leaveTrial} />}
           <WallStage view={shown} selected={selected} select={select} remove={remove} move={move} />
           <Legend legend={shown.legend} />
         </div>
         <div className="order-3 mt-2 grid gap-4 px-4 pb-6 md:grid-cols-2">
           <WallFacts wall={wall} planned={shown} open={setSheet} />
-          <ToLookAt view={shown} select={select} editing={editing} />
+          <ToLookAt view={shown} select={select} tryOut={move.tryOut} />
         </div>
       </main>
-      <aside className="ticket relative order-2 lg:overflow-y-auto" aria-label="Ticket">
+      <aside className="ticket relative order-2 lg:overflow-y-auto" aria-label={say("page-ticket")}>
         {selected && design ? (
           <OpeningTicket
             key={selected.id}
@@ -160,6 +168,7 @@ function LoadedWall({ view, wall, planned }: LoadedProps) {
             findings={shown.findings.filter((finding) => finding.opening === selected.id)}
             wallLength={planned.length}
             editing={editing}
+            tryOut={move.tryOut}
             showWorking={(part) => setSheet({ kind: "working", part })}
             remove={() => remove(selected.id)}
           />
@@ -210,22 +219,20 @@ function LoadedWall({ view, wall, planned }: LoadedProps) {
 interface LookProps {
   readonly view: WallView;
   readonly select: (opening: string) => void;
-  readonly editing: JobEditing;
+  readonly tryOut: (command: Command) => void;
 }
 
-function ToLookAt({ view, select, editing }: LookProps) {
-  const confirm = (code: string) => {
-    const edit = confirmation(code, view.id);
-    return edit && (() => void editing.run(edit));
-  };
+function ToLookAt({ view, select, tryOut }: LookProps) {
   const failing = view.openings.filter((opening) => opening.verdict !== "carries");
   const { say } = useSpeech();
   // Notes are read on their opening's ticket; those about the wall have no other place.
   const findings = view.findings.filter((finding) => finding.severity !== "note" || finding.opening == null);
   return (
     <section className="sheet p-3">
-      <h2 className="ruled">To look at</h2>
-      {failing.length + findings.length === 0 && <p className="mt-1 text-secondary">Nothing on this wall.</p>}
+      <h2 className="ruled">{say("page-to-look-at")}</h2>
+      {failing.length + findings.length === 0 && (
+        <p className="mt-1 text-secondary">{say("page-nothing-on-this-wall")}</p>
+      )}
       <ul>
         {failing.map((opening) => (
           <li key={opening.id}>
@@ -236,25 +243,39 @@ function ToLookAt({ view, select, editing }: LookProps) {
             >
               <VerdictMark verdict={opening.verdict} />
               <span>
-                <b>{opening.letter}</b> {say(opening.verdict_words.toLowerCase())}
+                <b>{opening.letter}</b> {say(opening.verdict_words)}
               </span>
             </button>
           </li>
         ))}
       </ul>
-      <FindingList findings={findings} confirm={confirm} />
+      <FindingList findings={findings} tryOut={tryOut} />
     </section>
   );
 }
 
+/** An edit that is shown and not kept yet. */
+function TrialBar({ keep, leave }: { readonly keep: () => void; readonly leave: () => void }) {
+  const { say } = useSpeech();
+  return (
+    <p role="status" className="my-2 flex flex-wrap items-center gap-3 border-[var(--chalk)] border-l-4 pl-3">
+      <b>{say("page-this-is-how-it-would-be")}</b>
+      <button type="button" className="btn btn-primary tap" onClick={keep}>
+        {say("page-keep-it")}
+      </button>
+      <button type="button" className="btn tap" onClick={leave}>
+        {say("page-leave-it-as-it-was")}
+      </button>
+    </p>
+  );
+}
+
 function EmptyTicket() {
+  const { say } = useSpeech();
   return (
     <div className="py-6 pr-4 pl-6">
-      <h2 className="font-bold text-lg">No opening yet</h2>
-      <p className="mt-2">
-        First say what this wall carries. Then say an opening in the line above the wall, the way you would
-        call it out: “3068 door @ 7-6” is a 3′-0″ by 6′-8″ door with its center 7′-6″ from the left end.
-      </p>
+      <h2 className="font-bold text-lg">{say("page-no-opening-yet")}</h2>
+      <p className="mt-2">{say("page-first-say-what-this-wall-carries-then")}</p>
     </div>
   );
 }
@@ -267,41 +288,42 @@ interface FactsProps {
 
 /** The wall in two lines: its frame, and what comes down on it. */
 function WallFacts({ wall, planned, open }: FactsProps) {
+  const { say, quantity } = useSpeech();
   const { frame, carries } = wall;
   const totals = planned.load_stretches[0]?.totals ?? [];
   return (
     <section className="sheet p-3">
-      <h2 className="ruled">This wall</h2>
+      <h2 className="ruled">{say("page-this-wall")}</h2>
       <p className="mt-1">
-        <LengthText value={nanometers(frame.length)} className="num" /> long,{" "}
-        <LengthText value={nanometers(frame.height)} style="inches" className="num" /> high, {studName(frame)}{" "}
-        at <LengthText value={nanometers(frame.spacing)} style="inches" className="num" />
+        <LengthText value={nanometers(frame.length)} className="num" /> {say("page-long-2")}{" "}
+        <LengthText value={nanometers(frame.height)} style="inches" className="num" />{" "}
+        {say("page-high-at", { frame: studName(frame) })}{" "}
+        <LengthText value={nanometers(frame.spacing)} style="inches" className="num" />
       </p>
       <p className="mt-1 flex flex-wrap gap-x-4">
-        {!carries.bearing && "A partition: it carries nothing."}
+        {!carries.bearing && say("page-a-partition-it-carries-nothing")}
         {carries.bearing && totals.length === 0 && (
-          <span className="text-error">Nothing is said yet about what it carries.</span>
+          <span className="text-error">{say("page-nothing-is-said-yet-about-what-it")}</span>
         )}
         {totals.map((total) => (
-          <span key={total.kind} title={total.name}>
+          <span key={total.kind} title={say(named("kind", total.kind))}>
             <span className="text-secondary">{total.symbol}</span>{" "}
-            <b className="num">{Math.round(total.plf)}</b>{" "}
-            <span className="text-secondary text-sm">lb/ft</span>
+            <b className="num">{quantity(total.plf, "pounds_per_foot")}</b>
           </span>
         ))}
         {planned.load_stretches.length > 1 && (
-          <span className="text-secondary text-sm">at its left end; uneven</span>
+          <span className="text-secondary text-sm">{say("page-at-its-left-end-uneven")}</span>
         )}
       </p>
       <div className="no-print mt-2 flex flex-wrap gap-2">
         <button type="button" className="btn tap" onClick={() => open({ kind: "loads" })}>
-          What it carries
+          {say("page-what-it-carries")}
         </button>
         <button type="button" className="btn tap" onClick={() => open({ kind: "frame" })}>
-          Length, height, studs
+          {say("page-length-height-studs")}
         </button>
         <Link className="btn tap" to="plates">
-          Plate list
+          {say("page-plate-list")}
         </Link>
       </div>
     </section>
@@ -309,25 +331,26 @@ function WallFacts({ wall, planned, open }: FactsProps) {
 }
 
 function UndoRedo({ view, editing }: { readonly view: JobView; readonly editing: JobEditing }) {
+  const { say } = useSpeech();
   return (
     <div className="no-print flex">
       <button
         type="button"
         className="btn btn-ghost tap"
         disabled={view.can_undo == null}
-        title={view.can_undo ? `Undo: ${view.can_undo}` : "Nothing to undo"}
+        title={view.can_undo ? `Undo: ${view.can_undo}` : say("page-nothing-to-undo")}
         onClick={() => void editing.undo()}
       >
-        Undo
+        {say("page-undo")}
       </button>
       <button
         type="button"
         className="btn btn-ghost tap"
         disabled={view.can_redo == null}
-        title={view.can_redo ? `Redo: ${view.can_redo}` : "Nothing to redo"}
+        title={view.can_redo ? `Redo: ${view.can_redo}` : say("page-nothing-to-redo")}
         onClick={() => void editing.redo()}
       >
-        Redo
+        {say("page-redo")}
       </button>
     </div>
   );

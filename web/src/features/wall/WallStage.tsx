@@ -15,6 +15,7 @@ import {
 } from "../../lib/length";
 import { makeScale, nearest, type Scale } from "../../lib/scale";
 import { useSpeech } from "../../speech/useSpeech";
+import type { Say } from "../../speech/voice";
 import { SNAP_WORDS, studsSaved } from "./stops";
 import type { usePendingMove } from "./usePendingMove";
 import { useWidth } from "./useWidth";
@@ -35,6 +36,7 @@ interface Props {
 
 /** Wall, tape and story pole to one scale. */
 export function WallStage({ view, selected, select, remove, move }: Props) {
+  const { say } = useSpeech();
   const [frame, width] = useWidth<HTMLDivElement>();
   const [closeUp, setCloseUp] = useState(false);
   const [plate, setPlate] = useState<Plate>("sole");
@@ -70,7 +72,7 @@ export function WallStage({ view, selected, select, remove, move }: Props) {
                 width={Math.max(scale.size(view.length) + 2 * BESIDE, 1)}
                 height={height}
                 className="select-none text-base-content"
-                aria-label="The wall, drawn to scale"
+                aria-label={say("page-the-wall-drawn-to-scale")}
               >
                 {selected && <Margins view={view} opening={selected} scale={scale} y={24} />}
                 <WallDrawing
@@ -98,7 +100,7 @@ export function WallStage({ view, selected, select, remove, move }: Props) {
               aria-pressed={closeUp}
               onClick={() => setCloseUp(!closeUp)}
             >
-              {closeUp ? "Whole wall" : "Close up"}
+              {closeUp ? say("page-whole-wall") : say("page-close-up")}
             </button>
             <button
               type="button"
@@ -106,14 +108,19 @@ export function WallStage({ view, selected, select, remove, move }: Props) {
               aria-pressed={plate === "top"}
               onClick={() => setPlate(plate === "sole" ? "top" : "sole")}
             >
-              {plate === "sole" ? "Marks of the top plates" : speech.say("Marks of the sole plate")}
+              {plate === "sole"
+                ? say("page-marks-of-the-top-plates")
+                : speech.say("page-marks-of-the-sole-plate")}
             </button>
             <span aria-live="polite">
               {move.pending
-                ? `Center ${speech.length(move.pending.center)}${drag.stop ? `, ${speech.say(SNAP_WORDS[drag.stop.reason])}${studsSaved(drag.stop)}` : ""}`
+                ? say("page-center", {
+                    center: speech.length(move.pending.center),
+                    stop: drag.stop ? `, ${stopText(say, drag.stop)}` : "",
+                  })
                 : speech.units === "millimeters"
-                  ? "Drag an opening, or use the arrow keys: a millimeter; with Shift ten."
-                  : "Drag an opening, or use the arrow keys: a sixteenth; with Shift an inch."}
+                  ? say("page-drag-an-opening-or-use-the-arrow")
+                  : say("page-drag-an-opening-or-use-the-arrow-2")}
             </span>
           </div>
         </>
@@ -203,4 +210,10 @@ function useDrag(
       window.addEventListener("pointercancel", letGo);
     },
   };
+}
+
+/** Why a place is worth stopping at, and what it saves. */
+function stopText(say: Say, stop: Schemas["SnapView"]): string {
+  const studs = studsSaved(stop);
+  return [say(SNAP_WORDS[stop.reason]), studs && say(studs)].filter(Boolean).join(", ");
 }

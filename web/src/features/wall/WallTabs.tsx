@@ -1,6 +1,7 @@
 import { useEffect, useRef } from "react";
 import { NavLink, useParams } from "react-router";
 import type { JobView } from "../../api/client";
+import { useSpeech } from "../../speech/useSpeech";
 
 interface Props {
   readonly view: JobView;
@@ -9,6 +10,7 @@ interface Props {
 
 /** The walls of the job, each with how much of it is not settled. */
 export function WallTabs({ view, addWall }: Props) {
+  const { say } = useSpeech();
   const nav = useRef<HTMLElement>(null);
   const { wall: shown } = useParams();
   useEffect(() => {
@@ -20,7 +22,7 @@ export function WallTabs({ view, addWall }: Props) {
   return (
     <nav
       ref={nav}
-      aria-label="Walls"
+      aria-label={say("page-walls")}
       className="no-print flex min-w-0 flex-[1_1_16rem] items-stretch overflow-x-auto"
     >
       {view.job.walls.map((wall, index) => {
@@ -37,7 +39,7 @@ export function WallTabs({ view, addWall }: Props) {
             {unresolved > 0 && (
               <span
                 className="border border-error px-1 font-bold num text-error text-xs"
-                title={`${unresolved} not settled`}
+                title={say("page-not-settled", { unresolved })}
               >
                 {unresolved}
               </span>
@@ -46,7 +48,7 @@ export function WallTabs({ view, addWall }: Props) {
         );
       })}
       <button type="button" className="btn btn-ghost tap shrink-0 self-center font-normal" onClick={addWall}>
-        + wall
+        {say("page-wall-2")}
       </button>
     </nav>
   );

@@ -26,7 +26,10 @@ test("where it stands already is no place to go", () => {
 });
 
 test("studs saved are counted", () => {
-  expect(studsSaved(stop(0, "equal_gaps", 1))).toBe(", 1 stud saved");
-  expect(studsSaved(stop(0, "equal_gaps", -2))).toBe(", 2 studs more");
-  expect(studsSaved(stop(0, "equal_gaps"))).toBe("");
+  expect(studsSaved(stop(0, "equal_gaps", 1))).toMatchObject({ id: "page-studs-saved" });
+  expect(studsSaved(stop(0, "equal_gaps", -2))).toMatchObject({
+    id: "page-studs-more",
+    args: { count: { count: 2 } },
+  });
+  expect(studsSaved(stop(0, "equal_gaps"))).toBeUndefined();
 });

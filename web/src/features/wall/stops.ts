@@ -1,22 +1,23 @@
 import type { Schemas } from "../../api/client";
+import type { Phrase } from "../../speech/voice";
 
 type Stop = Schemas["SnapView"];
 
 /** Why a place is worth stopping at. */
-export const SNAP_WORDS: Record<Stop["reason"], string> = {
-  wall_center: "centered on the wall",
-  center_clear_of_walls: "as centered as the walls inside allow",
-  equal_gaps: "equal gaps",
-  stud_bay: "in a stud bay, nothing cut",
-  left_king_on_layout: "left king on the layout",
-  right_king_on_layout: "right king on the layout",
+export const SNAP_WORDS: Record<Stop["reason"], Phrase> = {
+  wall_center: { id: "page-centered-on-the-wall" },
+  center_clear_of_walls: { id: "page-as-centered-as-the-walls-inside-allow" },
+  equal_gaps: { id: "page-equal-gaps" },
+  stud_bay: { id: "page-in-a-stud-bay-nothing-cut" },
+  left_king_on_layout: { id: "page-left-king-on-the-layout" },
+  right_king_on_layout: { id: "page-right-king-on-the-layout" },
 };
 
-/** `, 1 stud saved`; nothing where none is. */
-export function studsSaved({ studs_saved }: Stop): string {
-  if (studs_saved === 0) return "";
-  const count = Math.abs(studs_saved);
-  return `, ${count} ${count === 1 ? "stud" : "studs"} ${studs_saved > 0 ? "saved" : "more"}`;
+/** `1 stud saved`; nothing where none is. */
+export function studsSaved({ studs_saved }: Stop): Phrase | undefined {
+  if (studs_saved === 0) return undefined;
+  const id = studs_saved > 0 ? "page-studs-saved" : "page-studs-more";
+  return { id, args: { count: { count: Math.abs(studs_saved) } } };
 }
 
 /** One stop of each kind: the one nearest to where the opening is; of those on the layout the one that saves most. */

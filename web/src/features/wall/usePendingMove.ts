@@ -20,6 +20,8 @@ export function usePendingMove(job: string, view: WallView | undefined, editing:
   const client = useQueryClient();
   const [pending, setPending] = useState<PendingMove>();
   const [preview, setPreview] = useState<WallView>();
+  /** An edit that is shown before it is kept. */
+  const [trial, setTrial] = useState<Command>();
   /** Where the opening is headed, until that is kept. */
   const wanted = useRef<PendingMove>(undefined);
   /** Whether that has still to be sent. */
@@ -56,6 +58,7 @@ export function usePendingMove(job: string, view: WallView | undefined, editing:
     unsent.current = false;
     setPending(undefined);
     setPreview(undefined);
+    setTrial(undefined);
   }, []);
 
   const moveTo = useCallback(
@@ -82,6 +85,29 @@ export function usePendingMove(job: string, view: WallView | undefined, editing:
     }
     if (wanted.current === move) forget();
   }, [client, editing, forget, job, wall]);
+
+  /** Shows what an edit would do to this wall. */
+  const tryOut = useCallback(
+    async (command: Command) => {
+      await latestCommit.current();
+      if (wall === undefined) return;
+      const path = { job, wall };
+      const answer = await answered(
+        api.POST("/api/jobs/{job}/walls/{wall}/preview", { params: { path }, body: { command } }),
+      ).catch(() => undefined);
+      // What cannot be shown is tried in earnest, so that its refusal is told.
+      if (answer === undefined) return void editing.run(command);
+      setPreview(answer);
+      setTrial(command);
+    },
+    [editing, job, wall],
+  );
+
+  const keepTrial = useCallback(async () => {
+    if (trial === undefined) return;
+    await editing.run(trial);
+    forget();
+  }, [editing, forget, trial]);
 
   const latestCommit = useRef(commit);
   latestCommit.current = commit;
@@ -112,7 +138,11 @@ export function usePendingMove(job: string, view: WallView | undefined, editing:
   return {
     settled,
     pending,
-    shown: pending !== undefined && preview !== undefined ? preview : view,
+    shown: (pending !== undefined || trial !== undefined) && preview !== undefined ? preview : view,
+    trial,
+    tryOut: (command: Command) => void tryOut(command),
+    keepTrial: () => void keepTrial(),
+    leaveTrial: forget,
     moveTo,
     nudge,
     commit,

@@ -1,7 +1,7 @@
 import type { Schemas, Ticket } from "../../../api/client";
 import type { JobEditing } from "../../../api/useJobEditing";
 import { ChoiceRow, MaybeNumberField } from "../../../components/Field";
-import { useSpeech } from "../../../speech/useSpeech";
+import { useSpeech, type Words } from "../../../speech/useSpeech";
 import { WindFields } from "../../rules/WindFields";
 import { sayNoOpeningsAbove, sayNoWallBetween, sayTail, settingsEdit } from "./answers";
 import { snowLabel, snowSaid } from "./snow";
@@ -20,7 +20,7 @@ export function AskedSection(props: Props) {
   const { asked } = props.ticket;
   if (asked.length === 0) return null;
   return (
-    <section aria-label="What has yet to be said" className="grid gap-4">
+    <section aria-label={say("page-what-has-yet-to-be-said")} className="grid gap-4">
       {asked.map((question) => (
         <div key={question.question} className="border-[var(--chalk)] border-l-4 pl-3">
           <h3 className="font-bold">{say(question.words)}</h3>
@@ -36,8 +36,7 @@ export function AskedSection(props: Props) {
 
 function Answer({ question, wall, settings, editing, openLoads }: Props & { question: Schemas["Question"] }) {
   const { say } = useSpeech();
-  const run = (edit: Parameters<JobEditing["run"]>[0]) =>
-    editing.run(edit).then((problem) => problem?.detail);
+  const run = (edit: Parameters<JobEditing["run"]>[0]) => editing.run(edit).then((problem) => problem?.said);
   const button = (label: string, press: () => void) => (
     <button type="button" className="btn tap font-normal" onClick={press}>
       {say(label)}
@@ -64,28 +63,28 @@ function Answer({ question, wall, settings, editing, openLoads }: Props & { ques
     case "tail":
       return (
         <div className="flex flex-wrap gap-2">
-          {button("Nothing stands on it", () => void run(sayTail(wall, "free")))}
-          {button("A wall or roof does", () => void run(sayTail(wall, "loaded")).then(openLoads))}
+          {button(say("page-nothing-stands-on-it"), () => void run(sayTail(wall, "free")))}
+          {button(say("page-a-wall-or-roof-does"), () => void run(sayTail(wall, "loaded")).then(openLoads))}
         </div>
       );
     case "wall_between":
       return (
         <div className="flex flex-wrap gap-2">
-          {button("Add the wall between", openLoads)}
-          {button("The roof lands on this wall", () => void run(sayNoWallBetween(wall)))}
+          {button(say("page-add-the-wall-between"), openLoads)}
+          {button(say("page-the-roof-lands-on-this-wall"), () => void run(sayNoWallBetween(wall)))}
         </div>
       );
     case "openings_above":
       return (
         <div className="flex flex-wrap gap-2">
-          {button("None over this wall's openings", () => void run(sayNoOpeningsAbove(wall)))}
-          {button("Say where they are", openLoads)}
+          {button(say("page-none-over-this-walls-openings"), () => void run(sayNoOpeningsAbove(wall)))}
+          {button(say("page-say-where-they-are"), openLoads)}
         </div>
       );
     case "loads":
     case "on_tail":
     case "tail_of_what":
-      return <div>{button("What it carries", openLoads)}</div>;
+      return <div>{button(say("page-what-it-carries"), openLoads)}</div>;
   }
 }
 
@@ -93,37 +92,38 @@ interface SnowProps {
   readonly settings: Schemas["Settings"];
   /** Whether it has to be the ground's. */
   readonly ground: boolean;
-  readonly save: (part: Partial<Schemas["Settings"]>) => Promise<string | undefined>;
+  readonly save: (part: Partial<Schemas["Settings"]>) => Promise<Words | undefined>;
 }
 
 /** The snow of the place: which figure it is, and the figure. */
 function SnowAnswer({ settings, ground, save }: SnowProps) {
+  const { say } = useSpeech();
   return (
     <>
       {!ground && (
         <ChoiceRow
-          label="The figure is"
+          label={say("page-the-figure-is")}
           value={settings.snow_basis ?? "ground"}
           options={[
-            { value: "ground", label: "Ground snow" },
-            { value: "roof", label: "My own roof snow" },
+            { value: "ground", label: say("page-ground-snow") },
+            { value: "roof", label: say("page-my-own-roof-snow") },
           ]}
           choose={(snow_basis) => void save({ snow_basis })}
         />
       )}
       <ChoiceRow
-        label="Of edition"
+        label={say("page-of-edition")}
         value={settings.snow_edition ?? "asce7_to16"}
         options={[
-          { value: "asce7_to16", label: "ASCE 7-16 or before" },
+          { value: "asce7_to16", label: say("page-asce-7-16-or-before") },
           { value: "asce7_from22", label: "ASCE 7-22" },
         ]}
         choose={(snow_edition) => void save({ snow_edition })}
       />
       <MaybeNumberField
         label={ground ? snowLabel({ ...settings, snow_basis: "ground" }) : snowLabel(settings)}
-        unit="psf"
-        hint="0 where it never snows"
+        quantity="pounds_per_square_foot"
+        hint={say("page-0-where-it-never-snows")}
         number={ground ? undefined : snowSaid(settings)}
         save={(snow) =>
           save({ snow, snow_said: "said", ...(ground ? { snow_basis: "ground" as const } : {}) })

@@ -43,19 +43,3 @@ export const sayNoOpeningsAbove = (wall: string) =>
       above.openings_above?.are === "at" ? above : { ...above, openings_above: { are: "none" } },
     ),
   );
-
-/** How what was assumed before anybody was asked is confirmed as it stands; nothing for other findings. */
-export function confirmation(code: string, wall: string): Edit | undefined {
-  switch (code) {
-    case "snow-assumed":
-      return settingsEdit({ snow_said: "said" });
-    case "wind-assumed":
-      return settingsEdit({ wind_said: "said" });
-    case "tail-assumed":
-      return sayTail(wall, "free");
-    case "openings-above-assumed":
-      return sayNoOpeningsAbove(wall);
-    default:
-      return undefined;
-  }
-}

@@ -2,8 +2,8 @@ import { act, cleanup, fireEvent, render, screen } from "@testing-library/react"
 import { afterEach, describe, expect, test, vi } from "vitest";
 import type { Schemas } from "../../../api/client";
 import { recordingEditing, ticket } from "../../../test/fixtures";
+import { say } from "../../../test/speaking";
 import { AskedSection } from "./AskedSection";
-import { confirmation } from "./answers";
 import { snowLabel, snowSaid } from "./snow";
 
 afterEach(cleanup);
@@ -22,7 +22,7 @@ function asked(question: Schemas["Question"], items: Schemas["CarriedItem"][] = 
   const recording = recordingEditing(undefined, job(items));
   const openLoads = vi.fn();
   const asking = ticket({
-    asked: [{ question, words: "Say the snow", sentence: "Snow lies on what this opening carries." }],
+    asked: [{ question, words: { id: "asked-snow" }, sentence: { id: "asked-snow-why" } }],
   });
   render(
     <AskedSection
@@ -105,19 +105,8 @@ describe("what an opening uses and nobody said", () => {
   });
 });
 
-test("what was assumed is confirmed as it stands; nothing else is", () => {
-  const now = job([]);
-  const confirmed = (code: string) => {
-    const edit = confirmation(code, WALL);
-    return typeof edit === "function" ? edit(now) : edit;
-  };
-  expect(confirmed("snow-assumed")).toMatchObject({ settings: { snow: 30, snow_said: "said" } });
-  expect(confirmed("wind-assumed")).toMatchObject({ settings: { wind_said: "said" } });
-  expect(confirmed("past-the-end")).toBeUndefined();
-});
-
 test("the snow's label says which figure it is", () => {
-  const label = (part: Partial<Schemas["Settings"]>) => snowLabel({ ...settings, ...part });
+  const label = (part: Partial<Schemas["Settings"]>) => say(snowLabel({ ...settings, ...part }));
   expect(label({})).toBe("Ground snow, allowable");
   expect(label({ snow_edition: "asce7_from22" })).toBe("Ground snow, 7-22 map value");
   expect(label({ snow_basis: "roof", snow_edition: "asce7_from22" })).toBe("Roof snow, my own, allowable");

@@ -3,6 +3,8 @@ import type { JobEditing } from "../../../api/useJobEditing";
 import { ChoiceList, ChoiceRow, LengthField, TextField } from "../../../components/Field";
 import { SideSheet } from "../../../components/SideSheet";
 import { nanometers } from "../../../lib/length";
+import { useSpeech } from "../../../speech/useSpeech";
+import type { Say } from "../../../speech/voice";
 import { SPECIES } from "../../materials/boards";
 import { FramingFields } from "./FramingFields";
 import { HeightFields } from "./HeightFields";
@@ -22,11 +24,11 @@ interface Props {
 type Frame = Schemas["WallFrame"];
 
 /** The same wall without identities, so that the copy gets its own. */
-function copyOf(wall: Wall): Wall {
+function copyOf(wall: Wall, say: Say): Wall {
   const anew = <T extends { id?: string | null }>(each: T): T => ({ ...each, id: null });
   return {
     ...anew(wall),
-    frame: { ...wall.frame, name: `${wall.frame.name}, copy`.slice(0, 80) },
+    frame: { ...wall.frame, name: say("page-copy-2", { name: wall.frame.name }).slice(0, 80) },
     openings: wall.openings.map(anew),
     point_loads: wall.point_loads.map(anew),
   };
@@ -34,36 +36,46 @@ function copyOf(wall: Wall): Wall {
 
 /** The wall itself: how long, how high, what studs. */
 export function FrameSheet({ wall, wallId, place, last, editing, close, remove }: Props) {
+  const { say } = useSpeech();
   const { frame } = wall;
-  const run = (command: Command) => editing.run(command).then((problem) => problem?.detail);
+  const run = (command: Command) => editing.run(command).then((problem) => problem?.said);
   const changeFrom = (make: (frame: Frame) => Partial<Frame>) =>
     editing
       .run((now) => {
         const before = now.walls.find((each) => each.id === wallId)?.frame;
         return before && { do: "change_wall", wall: wallId, frame: { ...before, ...make(before) } };
       })
-      .then((problem) => problem?.detail);
+      .then((problem) => problem?.said);
   const change = (part: Partial<Frame>) => changeFrom(() => part);
   const changeFraming = (part: Partial<Schemas["FramingOptions"]>) =>
     changeFrom((now) => ({ framing: { ...now.framing, ...part } as Schemas["FramingOptions"] }));
   return (
     <SideSheet title={frame.name} close={close}>
       <div className="grid gap-4">
-        <TextField label="Name" value={frame.name} numeric={false} save={(name) => change({ name })} />
-        <LengthField label="Length" length={nanometers(frame.length)} save={(length) => change({ length })} />
+        <TextField
+          label={say("page-name")}
+          value={frame.name}
+          numeric={false}
+          save={(name) => change({ name })}
+        />
+        <LengthField
+          label={say("page-length")}
+          length={nanometers(frame.length)}
+          save={(length) => change({ length })}
+        />
         <HeightFields frame={frame} change={change} giveBy={(height_by) => changeFraming({ height_by })} />
         <div className="grid grid-cols-2 gap-3">
           <ChoiceRow
-            label="Studs sawn to"
+            label={say("page-studs-sawn-to")}
             value={frame.framing?.sawn ?? "inches"}
             options={[
-              { value: "inches", label: "Inches" },
+              { value: "inches", label: say("page-inches") },
               { value: "millimeters", label: "mm" },
             ]}
             choose={(sawn) => void changeFraming({ sawn })}
           />
           <ChoiceRow
-            label="Studs"
+            label={say("page-studs")}
             value={frame.stud_depth as "four" | "six" | "eight"}
             options={studChoices(frame.framing?.sawn)}
             choose={(stud_depth) => void change({ stud_depth })}
@@ -71,29 +83,29 @@ export function FrameSheet({ wall, wallId, place, last, editing, close, remove }
         </div>
         <div className="grid grid-cols-2 gap-3">
           <ChoiceList
-            label="Stud species"
+            label={say("page-stud-species")}
             value={frame.stud_species}
             options={SPECIES}
             choose={(stud_species) => void change({ stud_species })}
           />
           <ChoiceList
-            label="Stud grade"
+            label={say("page-stud-grade")}
             value={frame.stud_grade}
             options={[
-              { value: "stud", label: "Stud" },
+              { value: "stud", label: say("page-stud") },
               { value: "number2", label: "No.2" },
               { value: "number1", label: "No.1" },
             ]}
             choose={(stud_grade) => void change({ stud_grade })}
           />
           <ChoiceList
-            label="Plate species"
+            label={say("page-plate-species")}
             value={frame.plate_species}
             options={SPECIES}
             choose={(plate_species) => void change({ plate_species })}
           />
           <LengthField
-            label="Stud spacing, on center"
+            label={say("page-stud-spacing-on-center")}
             style="inches"
             length={nanometers(frame.spacing)}
             save={(spacing) => change({ spacing })}
@@ -104,16 +116,16 @@ export function FrameSheet({ wall, wallId, place, last, editing, close, remove }
           <button
             type="button"
             className="btn tap font-normal"
-            onClick={() => void run({ do: "add_wall", wall: copyOf(wall) })}
+            onClick={() => void run({ do: "add_wall", wall: copyOf(wall, say) })}
           >
-            Copy this wall
+            {say("page-copy-this-wall")}
           </button>
           <button
             type="button"
             className="btn tap font-normal"
             onClick={() => void run({ do: "mirror_wall", wall: wallId })}
           >
-            Turn it end for end
+            {say("page-turn-it-end-for-end")}
           </button>
           <button
             type="button"
@@ -121,7 +133,7 @@ export function FrameSheet({ wall, wallId, place, last, editing, close, remove }
             disabled={place === 0}
             onClick={() => void run({ do: "move_wall", wall: wallId, to: place - 1 })}
           >
-            One place to the left in the list
+            {say("page-one-place-to-the-left-in-the")}
           </button>
           <button
             type="button"
@@ -129,11 +141,11 @@ export function FrameSheet({ wall, wallId, place, last, editing, close, remove }
             disabled={place === last}
             onClick={() => void run({ do: "move_wall", wall: wallId, to: place + 1 })}
           >
-            One place to the right
+            {say("page-one-place-to-the-right")}
           </button>
         </div>
         <button type="button" className="btn tap" onClick={remove}>
-          Take this wall out of the job
+          {say("page-take-this-wall-out-of-the-job")}
         </button>
       </div>
     </SideSheet>

@@ -1,5 +1,6 @@
 import type { Schemas } from "../../../api/client";
 import { ChoiceList, ChoiceRow, LengthsField } from "../../../components/Field";
+import { useSpeech, type Words } from "../../../speech/useSpeech";
 import { CrossingWalls } from "./CrossingWalls";
 import { PlateFields } from "./PlateFields";
 import { studChoices } from "./studs";
@@ -8,75 +9,76 @@ type Options = Schemas["FramingOptions"];
 
 interface Props {
   readonly options: Options;
-  readonly change: (part: Partial<Options>) => Promise<string | undefined>;
+  readonly change: (part: Partial<Options>) => Promise<Words | undefined>;
 }
 
 const ENDS = [
-  { value: "plain", label: "A single stud" },
-  { value: "three_stud_corner", label: "Corner of three studs" },
-  { value: "two_stud_corner", label: "Corner of two, with a backer" },
+  { value: "plain", label: { id: "page-a-single-stud" } },
+  { value: "three_stud_corner", label: { id: "page-corner-of-three-studs" } },
+  { value: "two_stud_corner", label: { id: "page-corner-of-two-with-a-backer" } },
 ] as const;
 
 /** Layout, corners, heads, blocking, crossing walls, plates and bolts. */
 export function FramingFields({ options, change }: Props) {
+  const { say } = useSpeech();
   return (
     <>
       <ChoiceRow
-        label="It is"
+        label={say("page-it-is")}
         value={options.face ?? "outside"}
         options={[
-          { value: "outside", label: "An outside wall" },
-          { value: "inside", label: "An inside wall" },
+          { value: "outside", label: say("page-an-outside-wall") },
+          { value: "inside", label: say("page-an-inside-wall") },
         ]}
         choose={(face) => void change({ face })}
       />
       <div className="grid gap-3 sm:grid-cols-2">
         <ChoiceRow
-          label="Layout pulled from"
+          label={say("page-layout-pulled-from")}
           value={options.layout_from ?? "left"}
           options={[
-            { value: "left", label: "Left end" },
-            { value: "right", label: "Right end" },
+            { value: "left", label: say("page-left-end") },
+            { value: "right", label: say("page-right-end") },
           ]}
           choose={(layout_from) => void change({ layout_from })}
         />
         <ChoiceList
-          label="hooked on"
+          label={say("page-hooked-on")}
           value={(options.layout_from_face_of ?? "own") as "own" | "four" | "six" | "eight"}
           options={[
-            { value: "own", label: "This wall's end" },
+            { value: "own", label: say("page-this-walls-end") },
             ...studChoices(options.sawn).map(({ value, label }) => ({
               value,
-              label: `Far face of the ${label} wall there`,
+              label: say("page-far-face-of-the-wall-there", { label }),
             })),
           ]}
           choose={(value) => void change({ layout_from_face_of: value === "own" ? null : value })}
         />
         <ChoiceList
-          label="Left end"
+          label={say("page-left-end")}
           value={options.left_end ?? "plain"}
           options={ENDS}
           choose={(left_end) => void change({ left_end })}
         />
         <ChoiceList
-          label="Right end"
+          label={say("page-right-end")}
           value={options.right_end ?? "plain"}
           options={ENDS}
           choose={(right_end) => void change({ right_end })}
         />
         <ChoiceList
-          label="Heads of the openings"
+          label={say("page-heads-of-the-openings")}
           value={options.heads ?? "aligned"}
           options={[
-            { value: "aligned", label: "Line up" },
-            { value: "on_purpose", label: "Differ on purpose" },
+            { value: "aligned", label: say("page-line-up") },
+            { value: "on_purpose", label: say("page-differ-on-purpose") },
           ]}
           choose={(heads) => void change({ heads })}
         />
         <LengthsField
-          label="Rows of blocking at"
+          label={say("page-rows-of-blocking-at")}
           style="inches"
-          hint="heights, a comma between; empty for none"
+          hint={say("page-heights-a-comma-between-empty-for-none")}
           lengths={options.blocking ?? []}
           save={(blocking) => change({ blocking })}
         />

@@ -1,27 +1,29 @@
 import type { Schemas } from "../../../api/client";
 import { ChoiceList, LengthField } from "../../../components/Field";
 import { NM_PER_INCH, nanometers } from "../../../lib/length";
+import { useSpeech, type Words } from "../../../speech/useSpeech";
 
 type Frame = Schemas["WallFrame"];
 type HeightBy = NonNullable<NonNullable<Frame["framing"]>["height_by"]>;
 
 interface Props {
   readonly frame: Frame;
-  readonly change: (part: Partial<Frame>) => Promise<string | undefined>;
-  readonly giveBy: (height: HeightBy) => Promise<string | undefined>;
+  readonly change: (part: Partial<Frame>) => Promise<Words | undefined>;
+  readonly giveBy: (height: HeightBy) => Promise<Words | undefined>;
 }
 
 const WAYS = [
-  { value: "over_plates", label: "Over all plates" },
-  { value: "studs", label: "By its studs, precut or whole" },
-  { value: "room", label: "A room, measured at both ends" },
-  { value: "rake", label: "A rake: lean-to or gable" },
+  { value: "over_plates", label: { id: "page-over-all-plates" } },
+  { value: "studs", label: { id: "page-by-its-studs-precut-or-whole" } },
+  { value: "room", label: { id: "page-a-room-measured-at-both-ends" } },
+  { value: "rake", label: { id: "page-a-rake-lean-to-or-gable" } },
 ] as const;
 
 const PRECUTS = [92.625, 104.625, 116.625] as const;
 
 /** How high the wall is, in the way it is known. */
 export function HeightFields({ frame, change, giveBy }: Props) {
+  const { say } = useSpeech();
   const by: HeightBy = frame.framing?.height_by ?? { by: "over_plates" };
   const now = nanometers(frame.height);
   const start = (way: HeightBy["by"]): HeightBy => {
@@ -44,16 +46,21 @@ export function HeightFields({ frame, change, giveBy }: Props) {
   return (
     <div className="grid gap-3">
       <ChoiceList
-        label="The height is known"
+        label={say("page-the-height-is-known")}
         value={by.by}
         options={WAYS}
         choose={(way) => void giveBy(start(way))}
       />
       {by.by === "over_plates" && (
         <LengthField
-          label="Height over all plates"
+          label={say("page-height-over-all-plates")}
           style="inches"
-          hint={'97 1/8" with 92 5/8" studs; 109 1/8" with 104 5/8"'}
+          hint={say("page-97-1-8-with-92-5-8", {
+            first: { length: 97.125 * NM_PER_INCH },
+            first_stud: { length: 92.625 * NM_PER_INCH },
+            second: { length: 109.125 * NM_PER_INCH },
+            second_stud: { length: 104.625 * NM_PER_INCH },
+          })}
           length={now}
           save={(height) => change({ height })}
         />
@@ -62,21 +69,21 @@ export function HeightFields({ frame, change, giveBy }: Props) {
       {by.by === "room" && (
         <div className="grid grid-cols-3 gap-3">
           <LengthField
-            label="At the left end"
+            label={say("page-at-the-left-end")}
             style="inches"
             length={nanometers(by.room_left)}
             save={(room_left) => giveBy({ ...by, room_left })}
           />
           <LengthField
-            label="At the right end"
+            label={say("page-at-the-right-end")}
             style="inches"
             length={nanometers(by.room_right)}
             save={(room_right) => giveBy({ ...by, room_right })}
           />
           <LengthField
-            label="Left over it"
+            label={say("page-left-over-it")}
             style="inches"
-            hint="to tip it up"
+            hint={say("page-to-tip-it-up")}
             length={nanometers(by.clearance)}
             save={(clearance) => giveBy({ ...by, clearance })}
           />
@@ -93,10 +100,11 @@ interface StudProps {
 }
 
 function StudLength({ length, giveBy }: StudProps) {
+  const { say } = useSpeech();
   return (
     <div className="grid grid-cols-2 gap-3">
       <LengthField
-        label="Studs cut to"
+        label={say("page-studs-cut-to")}
         style="inches"
         hint={'precut: 92 5/8", 104 5/8", 116 5/8"'}
         length={length}
@@ -111,7 +119,7 @@ function StudLength({ length, giveBy }: StudProps) {
             aria-pressed={length === precut * NM_PER_INCH}
             onClick={() => void giveBy({ by: "studs", stud_length: precut * NM_PER_INCH })}
           >
-            {8 + index} ft
+            {say("page-ft", { index: 8 + index })}
           </button>
         ))}
       </div>
@@ -126,18 +134,19 @@ interface RakeProps {
 }
 
 function RakeFields({ rake, wallLength, giveBy }: RakeProps) {
+  const { say } = useSpeech();
   const { peak } = rake;
   const highest = Math.max(nanometers(rake.rake_left), nanometers(rake.rake_right));
   return (
     <div className="grid grid-cols-2 gap-3">
       <LengthField
-        label="Over the plates at the left end"
+        label={say("page-over-the-plates-at-the-left-end")}
         style="inches"
         length={nanometers(rake.rake_left)}
         save={(rake_left) => giveBy({ ...rake, rake_left })}
       />
       <LengthField
-        label="Over the plates at the right end"
+        label={say("page-over-the-plates-at-the-right-end")}
         style="inches"
         length={nanometers(rake.rake_right)}
         save={(rake_right) => giveBy({ ...rake, rake_right })}
@@ -145,12 +154,12 @@ function RakeFields({ rake, wallLength, giveBy }: RakeProps) {
       {peak && (
         <>
           <LengthField
-            label="Peak, from the left end"
+            label={say("page-peak-from-the-left-end")}
             length={nanometers(peak.peak_at)}
             save={(peak_at) => giveBy({ ...rake, peak: { ...peak, peak_at } })}
           />
           <LengthField
-            label="Peak, over the plates"
+            label={say("page-peak-over-the-plates")}
             style="inches"
             length={nanometers(peak.peak_height)}
             save={(peak_height) => giveBy({ ...rake, peak: { ...peak, peak_height } })}
@@ -169,7 +178,7 @@ function RakeFields({ rake, wallLength, giveBy }: RakeProps) {
           })
         }
       >
-        {peak ? "No peak: a lean-to" : "It has a peak: a gable"}
+        {peak ? say("page-no-peak-a-lean-to") : say("page-it-has-a-peak-a-gable")}
       </button>
     </div>
   );

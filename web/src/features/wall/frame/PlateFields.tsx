@@ -1,10 +1,11 @@
 import type { Schemas } from "../../../api/client";
 import { ChoiceList, ChoiceRow, LengthField, LengthsField } from "../../../components/Field";
 import { NM_PER_FOOT, nanometers } from "../../../lib/length";
+import { useSpeech, type Words } from "../../../speech/useSpeech";
 import { studChoices } from "./studs";
 
 type Options = Schemas["FramingOptions"];
-type Save = (part: Partial<Options>) => Promise<string | undefined>;
+type Save = (part: Partial<Options>) => Promise<Words | undefined>;
 
 interface Props {
   readonly options: Options;
@@ -12,28 +13,34 @@ interface Props {
 }
 
 const LAPS = [
-  { value: "flush", label: "Flush with the wall" },
-  { value: "held_back", label: "Held back" },
-  { value: "runs_over", label: "Runs over" },
+  { value: "flush", label: { id: "page-flush-with-the-wall" } },
+  { value: "held_back", label: { id: "page-held-back" } },
+  { value: "runs_over", label: { id: "page-runs-over" } },
 ] as const;
 
 /** Plates: their boards, breaks and laps; what they are bolted to. */
 export function PlateFields({ options, change }: Props) {
+  const { say } = useSpeech();
   const own = options.own_breaks;
   const bolts = options.bolts;
   return (
     <details>
-      <summary className="ruled tap flex cursor-pointer items-center">Plates, laps and bolts</summary>
+      <summary className="ruled tap flex cursor-pointer items-center">
+        {say("page-plates-laps-and-bolts")}
+      </summary>
       <div className="mt-2 grid gap-3">
         <div className="grid gap-3 sm:grid-cols-2">
           <LengthField
-            label="Plates cut from"
+            label={say("page-plates-cut-from")}
             length={nanometers(options.plate_stock ?? 0)}
             save={(plate_stock) => change({ plate_stock })}
           />
           <LengthField
-            label="Top plate breaks apart by"
-            hint={"2'-0\" by the code, 4'-0\" by practice"}
+            label={say("page-top-plate-breaks-apart-by")}
+            hint={say("page-2-0-by-the-code-4-0", {
+              code: { distance: 2 * NM_PER_FOOT },
+              practice: { distance: 4 * NM_PER_FOOT },
+            })}
             length={nanometers(options.breaks_apart ?? 0)}
             save={(breaks_apart) => change({ breaks_apart })}
           />
@@ -41,34 +48,34 @@ export function PlateFields({ options, change }: Props) {
           <Lap end="right" options={options} change={change} />
         </div>
         <ChoiceRow
-          label="Breaks of the top plates"
+          label={say("page-breaks-of-the-top-plates")}
           value={own == null ? "placed" : "own"}
           options={[
-            { value: "placed", label: "Placed by the stock" },
-            { value: "own", label: "Where I say" },
+            { value: "placed", label: say("page-placed-by-the-stock") },
+            { value: "own", label: say("page-where-i-say") },
           ]}
           choose={(value) => void change({ own_breaks: value === "own" ? { lower: [], upper: [] } : null })}
         />
         {own != null && (
           <div className="grid grid-cols-2 gap-3">
             <LengthsField
-              label="Lower plate breaks at"
-              hint="a comma between"
+              label={say("page-lower-plate-breaks-at")}
+              hint={say("page-a-comma-between")}
               lengths={own.lower}
               save={(lower) => change({ own_breaks: { ...own, lower } })}
             />
             <LengthsField
-              label="Upper plate breaks at"
+              label={say("page-upper-plate-breaks-at")}
               lengths={own.upper}
               save={(upper) => change({ own_breaks: { ...own, upper } })}
             />
           </div>
         )}
         <ChoiceRow
-          label="It stands on"
+          label={say("page-it-stands-on")}
           value={bolts == null ? "wood" : "concrete"}
           options={[
-            { value: "wood", label: "A wood floor" },
+            { value: "wood", label: say("page-a-wood-floor") },
             { value: "concrete", label: "Concrete, bolted" },
           ]}
           choose={(value) => void change({ bolts: value === "concrete" ? 6 * NM_PER_FOOT : null })}
@@ -76,13 +83,13 @@ export function PlateFields({ options, change }: Props) {
         {bolts != null && (
           <div className="grid grid-cols-2 gap-3">
             <LengthField
-              label="Bolts at most apart"
+              label={say("page-bolts-at-most-apart")}
               length={nanometers(bolts)}
               save={(next) => change({ bolts: next })}
             />
             <LengthsField
-              label="Bolts in the concrete at"
-              hint="empty: they are placed"
+              label={say("page-bolts-in-the-concrete-at")}
+              hint={say("page-empty-they-are-placed")}
               lengths={options.cast_bolts ?? []}
               save={(cast_bolts) => change({ cast_bolts })}
             />
@@ -99,6 +106,7 @@ interface LapProps extends Props {
 
 /** How the second top plate ends, and how deep the wall is that it laps with. */
 function Lap({ end, options, change }: LapProps) {
+  const { say } = useSpeech();
   const field = end === "left" ? "left_lap" : "right_lap";
   const lap = options[field] ?? { how: "flush" };
   const depth = lap.how === "flush" ? "four" : lap.lap_depth;
@@ -107,14 +115,14 @@ function Lap({ end, options, change }: LapProps) {
   return (
     <div className="grid gap-1">
       <ChoiceList
-        label={`Second top plate, ${end} end`}
+        label={say("page-second-top-plate-end", { end })}
         value={lap.how}
         options={LAPS}
         choose={(how) => save(how, depth)}
       />
       {lap.how !== "flush" && (
         <ChoiceRow
-          label="The wall it meets"
+          label={say("page-the-wall-it-meets")}
           value={depth as "four" | "six" | "eight"}
           options={studChoices(options.sawn)}
           choose={(next) => save(lap.how, next)}

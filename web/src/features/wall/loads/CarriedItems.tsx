@@ -2,65 +2,73 @@ import { useState } from "react";
 import type { Schemas } from "../../../api/client";
 import { ChoiceList, LengthField, MaybeLengthField, NumberField } from "../../../components/Field";
 import { nanometers } from "../../../lib/length";
+import { useSpeech, type Words } from "../../../speech/useSpeech";
 import { type CarriedKind, KIND_NAMES, usualFraming } from "./usual";
 
 type Item = Schemas["CarriedItem"];
 type Of<K extends CarriedKind> = Extract<Schemas["CarriedFraming"], { kind: K }>;
-type Save<T> = (value: T) => Promise<string | undefined>;
+type Save<T> = (value: T) => Promise<Words | undefined>;
 
 const ROOF_FRAMINGS = [
-  { value: "trusses", label: "Trusses, wall to wall" },
-  { value: "rafters_with_clear_ceiling_joists", label: "Rafters, ceiling joists wall to wall" },
-  { value: "rafters_with_lapped_ceiling_joists", label: "Rafters, ceiling joists lap on a middle wall" },
-  { value: "middle_wall_under_lapped_ceiling_joists", label: "This is the middle wall they lap on" },
-  { value: "rafters_on_ridge_beam", label: "Rafters on a ridge beam" },
-  { value: "rafters_from_ledger", label: "Rafters from a ledger, as over a porch" },
-  { value: "parallel_to_wall", label: "Trusses or rafters along the wall" },
+  { value: "trusses", label: { id: "page-trusses-wall-to-wall" } },
+  { value: "rafters_with_clear_ceiling_joists", label: { id: "page-rafters-ceiling-joists-wall-to-wall" } },
+  {
+    value: "rafters_with_lapped_ceiling_joists",
+    label: { id: "page-rafters-ceiling-joists-lap-on-a-middle" },
+  },
+  {
+    value: "middle_wall_under_lapped_ceiling_joists",
+    label: { id: "page-this-is-the-middle-wall-they-lap" },
+  },
+  { value: "rafters_on_ridge_beam", label: { id: "page-rafters-on-a-ridge-beam" } },
+  { value: "rafters_from_ledger", label: { id: "page-rafters-from-a-ledger-as-over-a" } },
+  { value: "parallel_to_wall", label: { id: "page-trusses-or-rafters-along-the-wall" } },
 ] as const;
 
 const WARMTHS = [
-  { value: "heated", label: "Heated below (Ct 1.0)" },
-  { value: "cold_and_vented", label: "Vented over R-25 or more (1.1)" },
-  { value: "unheated", label: "Nothing heated below (1.2)" },
-  { value: "as_the_job_says", label: "By the job's rule" },
+  { value: "heated", label: { id: "page-heated-below-ct-1-0" } },
+  { value: "cold_and_vented", label: { id: "page-vented-over-r-25-or-more-1" } },
+  { value: "unheated", label: { id: "page-nothing-heated-below-1-2" } },
+  { value: "as_the_job_says", label: { id: "page-by-the-jobs-rule" } },
 ] as const;
 
 const YES_OR_NO = [
-  { value: "no", label: "No" },
-  { value: "yes", label: "Yes" },
+  { value: "no", label: { id: "page-no" } },
+  { value: "yes", label: { id: "page-yes" } },
 ] as const;
 
 const SNOW_TROUBLES = [
-  { value: "none", label: "Nothing else" },
-  { value: "drift", label: "It drifts or slides from a higher roof" },
-  { value: "ice", label: "Ice at the eave" },
-  { value: "unbalanced_hip_or_valley", label: "A hip, valley or curved roof" },
+  { value: "none", label: { id: "page-nothing-else" } },
+  { value: "drift", label: { id: "page-it-drifts-or-slides-from-a-higher" } },
+  { value: "ice", label: { id: "page-ice-at-the-eave" } },
+  { value: "unbalanced_hip_or_valley", label: { id: "page-a-hip-valley-or-curved-roof" } },
 ] as const;
 
 const FLOOR_FRAMINGS = [
-  { value: "simple", label: "They end on it" },
-  { value: "continuous_over_this_wall", label: "They run through over it" },
-  { value: "continuous_ending_here", label: "They end on it and run through over the next support" },
-  { value: "cantilevered_past_this_wall", label: "They run past it and end free" },
-  { value: "parallel_to_wall", label: "They run along it" },
+  { value: "simple", label: { id: "page-they-end-on-it" } },
+  { value: "continuous_over_this_wall", label: { id: "page-they-run-through-over-it" } },
+  { value: "continuous_ending_here", label: { id: "page-they-end-on-it-and-run-through" } },
+  { value: "cantilevered_past_this_wall", label: { id: "page-they-run-past-it-and-end-free" } },
+  { value: "parallel_to_wall", label: { id: "page-they-run-along-it" } },
 ] as const;
 
 const FLOOR_USES = [
-  { value: "living", label: "Living rooms (40)" },
-  { value: "sleeping", label: "Sleeping rooms (30)" },
-  { value: "attic_with_storage", label: "Attic with storage (20)" },
-  { value: "attic_without_storage", label: "Attic without storage (10)" },
-  { value: "deck", label: "Deck or balcony (40)" },
+  { value: "living", label: { id: "page-living-rooms-40" } },
+  { value: "sleeping", label: { id: "page-sleeping-rooms-30" } },
+  { value: "attic_with_storage", label: { id: "page-attic-with-storage-20" } },
+  { value: "attic_without_storage", label: { id: "page-attic-without-storage-10" } },
+  { value: "deck", label: { id: "page-deck-or-balcony-40" } },
 ] as const;
 
 interface Props {
   readonly items: readonly Item[];
   /** Changes the list as it is when the edit's turn comes. */
-  readonly change: (make: (items: readonly Item[]) => Item[]) => Promise<string | undefined>;
+  readonly change: (make: (items: readonly Item[]) => Item[]) => Promise<Words | undefined>;
 }
 
 /** Everything that lands on the wall, one after another; each along the whole wall or a stretch of it. */
 export function CarriedItems({ items, change }: Props) {
+  const { say } = useSpeech();
   const replace = (index: number, make: (item: Item) => Item) =>
     change((now) => now.map((each, place) => (place === index ? make(each) : each)));
   const tails = items.some(
@@ -70,8 +78,8 @@ export function CarriedItems({ items, change }: Props) {
     <>
       {items.map((item, index) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: what lands on a wall has no name but its place
-        <section key={index} aria-label={`${KIND_NAMES[item.what.kind]}, ${index + 1}`}>
-          <h3 className="ruled">{KIND_NAMES[item.what.kind]}</h3>
+        <section key={index} aria-label={`${say(KIND_NAMES[item.what.kind])}, ${index + 1}`}>
+          <h3 className="ruled">{say(KIND_NAMES[item.what.kind])}</h3>
           <div className="mt-2 grid grid-cols-2 gap-3">
             <Fields
               what={item.what}
@@ -84,11 +92,11 @@ export function CarriedItems({ items, change }: Props) {
             />
             {(item.on_tail || tails) && item.what.kind !== "floor" && (
               <ChoiceList
-                label="It stands on"
+                label={say("page-it-stands-on")}
                 value={item.on_tail ? "tail" : "wall"}
                 options={[
-                  { value: "wall", label: "this wall" },
-                  { value: "tail", label: "the floor's tail" },
+                  { value: "wall", label: say("page-this-wall-2") },
+                  { value: "tail", label: say("page-the-floors-tail") },
                 ]}
                 choose={(value) => void replace(index, (now) => ({ ...now, on_tail: value === "tail" }))}
               />
@@ -105,12 +113,12 @@ export function CarriedItems({ items, change }: Props) {
             className="btn btn-ghost tap mt-1 font-normal"
             onClick={() => void change((now) => now.filter((_, place) => place !== index))}
           >
-            Take it off this wall
+            {say("page-take-it-off-this-wall")}
           </button>
         </section>
       ))}
       <section>
-        <h3 className="ruled">What else lands on it?</h3>
+        <h3 className="ruled">{say("page-what-else-lands-on-it")}</h3>
         <div className="mt-2 flex flex-wrap gap-2">
           {(Object.keys(KIND_NAMES) as CarriedKind[]).map((kind) => (
             <button
@@ -119,7 +127,7 @@ export function CarriedItems({ items, change }: Props) {
               className="btn tap font-normal"
               onClick={() => void change((now) => [...now, { what: usualFraming(kind) }])}
             >
-              {KIND_NAMES[kind]}
+              {say(KIND_NAMES[kind])}
             </button>
           ))}
         </div>
@@ -157,6 +165,7 @@ function Fields({
 
 /** From where to where along the wall; both empty is all along. */
 function Stretch({ item, change }: { item: Item; change: Save<Item> }) {
+  const { say } = useSpeech();
   const all = item.from == null && item.to == null;
   if (all) {
     return (
@@ -165,68 +174,73 @@ function Stretch({ item, change }: { item: Item; change: Save<Item> }) {
         className="btn tap self-end font-normal"
         onClick={() => void change({ ...item, from: 0, to: "4'" })}
       >
-        Only on part of the wall
+        {say("page-only-on-part-of-the-wall")}
       </button>
     );
   }
   return (
     <>
-      <MaybeLengthField label="From" length={item.from} save={(from) => change({ ...item, from })} />
-      <MaybeLengthField label="To" length={item.to} save={(to) => change({ ...item, to })} />
+      <MaybeLengthField
+        label={say("page-from-2")}
+        length={item.from}
+        save={(from) => change({ ...item, from })}
+      />
+      <MaybeLengthField label={say("page-to")} length={item.to} save={(to) => change({ ...item, to })} />
       <button
         type="button"
         className="btn tap col-span-2 font-normal"
         onClick={() => void change({ ...item, from: null, to: null })}
       >
-        All along the wall
+        {say("page-all-along-the-wall")}
       </button>
     </>
   );
 }
 
 function RoofFields({ roof, change }: { roof: Of<"roof">; change: Save<Of<"roof">> }) {
+  const { say } = useSpeech();
   return (
     <>
       <div className="col-span-2">
         <ChoiceList
-          label="How it reaches this wall"
+          label={say("page-how-it-reaches-this-wall")}
           value={roof.framing}
           options={ROOF_FRAMINGS}
           choose={(framing) => void change({ ...roof, framing })}
         />
       </div>
       <LengthField
-        label="Building width"
+        label={say("page-building-width")}
         length={nanometers(roof.building_width)}
         save={(building_width) => change({ ...roof, building_width })}
       />
       <LengthField
-        label="Overhang"
+        label={say("page-overhang")}
         length={nanometers(roof.overhang)}
         save={(overhang) => change({ ...roof, overhang })}
       />
       <NumberField
-        label="Rise in 12"
+        label={say("page-rise-in-12")}
         number={roof.rise_in_twelve}
         save={(rise_in_twelve) => change({ ...roof, rise_in_twelve })}
       />
       {roof.framing === "parallel_to_wall" && roof.bay !== undefined && (
         <LengthField
-          label="Between trusses"
+          label={say("page-between-trusses")}
           style="inches"
           length={nanometers(roof.bay)}
           save={(bay) => change({ ...roof, bay })}
         />
       )}
       <NumberField
-        label="Roof dead"
-        unit="psf"
-        hint="20 under tile"
+        label={say("page-roof-dead")}
+        quantity="pounds_per_square_foot"
+        hint={say("page-20-under-tile")}
         number={roof.roof_dead}
         save={(roof_dead) => change({ ...roof, roof_dead })}
       />
       <ChoiceList
-        label="Roof dead is weighed on the"
+        label={say("page-roof-dead-is-weighed-on-the")}
         value={roof.dead_on ?? "level"}
         options={[
           { value: "level", label: "level" },
@@ -235,26 +249,26 @@ function RoofFields({ roof, change }: { roof: Of<"roof">; change: Save<Of<"roof"
         choose={(dead_on) => void change({ ...roof, dead_on })}
       />
       <ChoiceList
-        label="How warm it is"
+        label={say("page-how-warm-it-is")}
         value={roof.warmth ?? "as_the_job_says"}
         options={WARMTHS}
         choose={(warmth) => void change({ ...roof, warmth })}
       />
       <NumberField
-        label="Ceiling dead"
-        unit="psf"
+        label={say("page-ceiling-dead")}
+        quantity="pounds_per_square_foot"
         number={roof.ceiling_dead}
         save={(ceiling_dead) => change({ ...roof, ceiling_dead })}
       />
       <NumberField
-        label="Attic live"
-        unit="psf"
-        hint="20 with storage, 10 without"
+        label={say("page-attic-live")}
+        quantity="pounds_per_square_foot"
+        hint={say("page-20-with-storage-10-without")}
         number={roof.attic_live}
         save={(attic_live) => change({ ...roof, attic_live })}
       />
       <ChoiceList
-        label="What else the snow does"
+        label={say("page-what-else-the-snow-does")}
         value={roof.snow_trouble ?? "none"}
         options={SNOW_TROUBLES}
         choose={(snow_trouble) => void change({ ...roof, snow_trouble })}
@@ -264,13 +278,14 @@ function RoofFields({ roof, change }: { roof: Of<"roof">; change: Save<Of<"roof"
 }
 
 function FloorFields({ floor, change }: { floor: Of<"floor">; change: Save<Of<"floor">> }) {
+  const { say } = useSpeech();
   const framing = floor.floor_framing ?? "simple";
   const cantilever = framing === "cantilevered_past_this_wall";
   return (
     <>
       <div className="col-span-2">
         <ChoiceList
-          label="How its joists bear on this wall"
+          label={say("page-how-its-joists-bear-on-this-wall")}
           value={framing}
           options={FLOOR_FRAMINGS}
           choose={(floor_framing) => void change({ ...floor, floor_framing })}
@@ -278,7 +293,7 @@ function FloorFields({ floor, change }: { floor: Of<"floor">; change: Save<Of<"f
       </div>
       {framing === "parallel_to_wall" ? (
         <LengthField
-          label="Between joists"
+          label={say("page-between-joists")}
           style="inches"
           length={nanometers(floor.bay ?? 0)}
           save={(bay) => change({ ...floor, bay })}
@@ -286,39 +301,39 @@ function FloorFields({ floor, change }: { floor: Of<"floor">; change: Save<Of<"f
       ) : (
         <>
           <LengthField
-            label={cantilever ? "Span behind the wall" : "Joist span, one side"}
+            label={cantilever ? say("page-span-behind-the-wall") : say("page-joist-span-one-side")}
             length={nanometers(floor.span_one_side)}
             save={(span_one_side) => change({ ...floor, span_one_side })}
           />
           <LengthField
-            label={cantilever ? "Tail past the wall" : "Other side, or the next span"}
-            hint={cantilever ? undefined : "0 for an outside wall"}
+            label={cantilever ? say("page-tail-past-the-wall") : say("page-other-side-or-the-next-span")}
+            hint={cantilever ? undefined : say("page-0-for-an-outside-wall")}
             length={nanometers(floor.span_other_side)}
             save={(span_other_side) => change({ ...floor, span_other_side })}
           />
         </>
       )}
       <ChoiceList
-        label="What it is for"
+        label={say("page-what-it-is-for")}
         value={floor.floor_use ?? "living"}
         options={FLOOR_USES}
         choose={(floor_use) => void change({ ...floor, floor_use })}
       />
       <NumberField
-        label="Floor live"
-        unit="psf"
+        label={say("page-floor-live")}
+        quantity="pounds_per_square_foot"
         number={floor.floor_live}
         save={(floor_live) => change({ ...floor, floor_live })}
       />
       <NumberField
-        label="Floor dead"
-        unit="psf"
+        label={say("page-floor-dead")}
+        quantity="pounds_per_square_foot"
         number={floor.floor_dead}
         save={(floor_dead) => change({ ...floor, floor_dead })}
       />
       {floor.floor_use === "deck" && (
         <ChoiceList
-          label="A roof covers it"
+          label={say("page-a-roof-covers-it")}
           value={floor.roofed ? "yes" : "no"}
           options={YES_OR_NO}
           choose={(value) => void change({ ...floor, roofed: value === "yes" })}
@@ -326,22 +341,22 @@ function FloorFields({ floor, change }: { floor: Of<"floor">; change: Save<Of<"f
       )}
       {cantilever && (
         <ChoiceList
-          label="On its tail stands"
+          label={say("page-on-its-tail-stands")}
           value={floor.tail ?? "not_said"}
           options={[
             ...(floor.tail === "free" || floor.tail === "loaded" ? [] : UNSAID_TAILS),
             { value: "free", label: "nothing" },
-            { value: "loaded", label: "a wall or roof" },
+            { value: "loaded", label: say("page-a-wall-or-roof") },
           ]}
           choose={(tail) => void change({ ...floor, tail })}
         />
       )}
       <ChoiceList
-        label="Between it and a roof over it stands"
+        label={say("page-between-it-and-a-roof-over-it")}
         value={floor.no_wall_above ? "yes" : "no"}
         options={[
           { value: "no", label: "a wall" },
-          { value: "yes", label: "no wall" },
+          { value: "yes", label: say("page-no-wall") },
         ]}
         choose={(value) => void change({ ...floor, no_wall_above: value === "yes" })}
       />
@@ -350,25 +365,26 @@ function FloorFields({ floor, change }: { floor: Of<"floor">; change: Save<Of<"f
 }
 
 function WallAboveFields({ above, change }: { above: Of<"wall_above">; change: Save<Of<"wall_above">> }) {
+  const { say } = useSpeech();
   return (
     <>
       <LengthField
-        label="Its height"
+        label={say("page-its-height")}
         length={nanometers(above.wall_above_height)}
         save={(wall_above_height) => change({ ...above, wall_above_height })}
       />
       <NumberField
-        label="Its weight"
-        unit="psf"
+        label={say("page-its-weight")}
+        quantity="pounds_per_square_foot"
         number={above.wall_above_dead}
         save={(wall_above_dead) => change({ ...above, wall_above_dead })}
       />
       <ChoiceList
-        label="It is of"
+        label={say("page-it-is-of")}
         value={above.brick ? "yes" : "no"}
         options={[
           { value: "no", label: "wood" },
-          { value: "yes", label: "brick or stone" },
+          { value: "yes", label: say("page-brick-or-stone") },
         ]}
         choose={(value) => void change({ ...above, brick: value === "yes" })}
       />
@@ -378,12 +394,13 @@ function WallAboveFields({ above, change }: { above: Of<"wall_above">; change: S
 }
 
 const UNSAID_TAILS = [
-  { value: "not_said", label: "not said" },
-  { value: "assumed_free", label: "nothing, assumed before" },
+  { value: "not_said", label: { id: "page-not-said" } },
+  { value: "assumed_free", label: { id: "page-nothing-assumed-before" } },
 ] as const;
 
 /** Openings of the wall above, whose packs press at one place. */
 function OpeningsAboveFields({ above, change }: { above: Of<"wall_above">; change: Save<Of<"wall_above">> }) {
+  const { say } = useSpeech();
   const openings = above.openings_above ?? { are: "assumed_none" };
   const places = openings.are === "at" ? openings.places : [];
   const keep = (next: Schemas["Stretch"][]) =>
@@ -392,21 +409,21 @@ function OpeningsAboveFields({ above, change }: { above: Of<"wall_above">; chang
   return (
     <div className="col-span-2 grid grid-cols-2 gap-3">
       <p className="col-span-2 text-secondary text-sm">
-        {openings.are === "not_said" && "Its openings over this wall: nobody said."}
-        {openings.are === "assumed_none" && "Its openings over this wall: none, assumed before."}
-        {openings.are === "none" && "It has no openings over this wall's."}
-        {openings.are === "at" && "Its openings, from this wall's left end:"}
+        {openings.are === "not_said" && say("page-its-openings-over-this-wall-nobody-said")}
+        {openings.are === "assumed_none" && say("page-its-openings-over-this-wall-none-assumed")}
+        {openings.are === "none" && say("page-it-has-no-openings-over-this-walls")}
+        {openings.are === "at" && say("page-its-openings-from-this-walls-left-end")}
       </p>
       {places.map((place, index) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: an opening above has no name but its place
         <div key={index} className="col-span-2 grid grid-cols-[1fr_1fr_auto] items-end gap-3">
           <LengthField
-            label={`Opening ${index + 1} above, from`}
+            label={say("page-opening-above-from", { index: index + 1 })}
             length={nanometers(place.from)}
             save={(from) => keep(places.map((each, at) => (at === index ? { ...each, from } : each)))}
           />
           <LengthField
-            label="To"
+            label={say("page-to")}
             length={nanometers(place.to)}
             save={(to) => keep(places.map((each, at) => (at === index ? { ...each, to } : each)))}
           />
@@ -415,14 +432,14 @@ function OpeningsAboveFields({ above, change }: { above: Of<"wall_above">; chang
             className="btn btn-ghost tap font-normal"
             onClick={() => void keep(places.filter((_, at) => at !== index))}
           >
-            Take it away
+            {say("page-take-it-away")}
           </button>
         </div>
       ))}
       {fresh ? (
         <>
           <MaybeLengthField
-            label="New opening above, from"
+            label={say("page-new-opening-above-from")}
             length={undefined}
             save={async (from) => {
               setFresh({ ...fresh, from: from ?? "" });
@@ -430,7 +447,7 @@ function OpeningsAboveFields({ above, change }: { above: Of<"wall_above">; chang
             }}
           />
           <MaybeLengthField
-            label="New opening above, to"
+            label={say("page-new-opening-above-to")}
             length={undefined}
             save={async (to) => {
               setFresh({ ...fresh, to: to ?? "" });
@@ -443,7 +460,7 @@ function OpeningsAboveFields({ above, change }: { above: Of<"wall_above">; chang
         </>
       ) : (
         <button type="button" className="btn tap font-normal" onClick={() => setFresh({ from: "", to: "" })}>
-          An opening above
+          {say("page-an-opening-above")}
         </button>
       )}
       {openings.are !== "none" && openings.are !== "at" && (
@@ -452,7 +469,7 @@ function OpeningsAboveFields({ above, change }: { above: Of<"wall_above">; chang
           className="btn tap font-normal"
           onClick={() => void change({ ...above, openings_above: { are: "none" } })}
         >
-          None over this wall's
+          {say("page-none-over-this-walls")}
         </button>
       )}
     </div>
@@ -460,17 +477,18 @@ function OpeningsAboveFields({ above, change }: { above: Of<"wall_above">; chang
 }
 
 function GableFields({ gable, change }: { gable: Of<"gable">; change: Save<Of<"gable">> }) {
+  const { say } = useSpeech();
   return (
     <>
       <NumberField
-        label="Rise in 12"
-        hint="its peak stands in the middle"
+        label={say("page-rise-in-12")}
+        hint={say("page-its-peak-stands-in-the-middle")}
         number={gable.rise_in_twelve}
         save={(rise_in_twelve) => change({ ...gable, rise_in_twelve })}
       />
       <NumberField
-        label="Its weight"
-        unit="psf"
+        label={say("page-its-weight")}
+        quantity="pounds_per_square_foot"
         number={gable.gable_dead}
         save={(gable_dead) => change({ ...gable, gable_dead })}
       />
@@ -479,49 +497,50 @@ function GableFields({ gable, change }: { gable: Of<"gable">; change: Save<Of<"g
 }
 
 function RidgePostFields({ post, change }: { post: Of<"ridge_post">; change: Save<Of<"ridge_post">> }) {
+  const { say } = useSpeech();
   return (
     <>
       <LengthField
-        label="Its place on the wall"
+        label={say("page-its-place-on-the-wall")}
         length={nanometers(post.at)}
         save={(at) => change({ ...post, at })}
       />
       <LengthField
-        label="Building width"
+        label={say("page-building-width")}
         length={nanometers(post.building_width)}
         save={(building_width) => change({ ...post, building_width })}
       />
       <LengthField
-        label="Ridge span, one side"
+        label={say("page-ridge-span-one-side")}
         length={nanometers(post.span_one_side)}
         save={(span_one_side) => change({ ...post, span_one_side })}
       />
       <LengthField
-        label="Other side"
-        hint="0 at the beam's end"
+        label={say("page-other-side")}
+        hint={say("page-0-at-the-beams-end")}
         length={nanometers(post.span_other_side)}
         save={(span_other_side) => change({ ...post, span_other_side })}
       />
       <NumberField
-        label="Rise in 12"
+        label={say("page-rise-in-12")}
         number={post.rise_in_twelve}
         save={(rise_in_twelve) => change({ ...post, rise_in_twelve })}
       />
       <NumberField
-        label="Roof dead"
-        unit="psf"
+        label={say("page-roof-dead")}
+        quantity="pounds_per_square_foot"
         number={post.roof_dead}
         save={(roof_dead) => change({ ...post, roof_dead })}
       />
       <ChoiceList
-        label="The beam runs over it in one piece"
+        label={say("page-the-beam-runs-over-it-in-one")}
         value={post.runs_over ? "yes" : "no"}
         options={YES_OR_NO}
         choose={(value) => void change({ ...post, runs_over: value === "yes" })}
       />
       <NumberField
-        label="Weight of the beam"
-        unit="lb/ft"
+        label={say("page-weight-of-the-beam")}
+        quantity="pounds_per_foot"
         number={post.beam_weight ?? 0}
         save={(beam_weight) => change({ ...post, beam_weight })}
       />

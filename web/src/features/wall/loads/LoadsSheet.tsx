@@ -2,6 +2,7 @@ import type { Schemas, Wall, WallView } from "../../../api/client";
 import type { Edit, JobEditing } from "../../../api/useJobEditing";
 import { ChoiceList, ChoiceRow, MaybeNumberField, NumberField } from "../../../components/Field";
 import { SideSheet } from "../../../components/SideSheet";
+import { useSpeech } from "../../../speech/useSpeech";
 import { snowLabel, snowSaid } from "../asked/snow";
 import { CarriedItems } from "./CarriedItems";
 import { EvidenceSection } from "./EvidenceSection";
@@ -19,9 +20,10 @@ interface Props {
 
 /** What comes down on this wall, from framing that is described, with a section of the house. */
 export function LoadsSheet({ wall, view, settings, editing, close }: Props) {
+  const { say } = useSpeech();
   const { carries, evidence } = wall;
   const wallId = view.id;
-  const run = (edit: Edit) => editing.run(edit).then((problem) => problem?.detail);
+  const run = (edit: Edit) => editing.run(edit).then((problem) => problem?.said);
   const change = (make: (now: Schemas["Carries"]) => Partial<Schemas["Carries"]>) =>
     run((now) => {
       const before = now.walls.find((each) => each.id === wallId)?.carries;
@@ -30,13 +32,13 @@ export function LoadsSheet({ wall, view, settings, editing, close }: Props) {
   const changeSettings = (part: Partial<Schemas["Settings"]>) =>
     run((now) => ({ do: "change_settings", settings: { ...now.settings, ...part } }));
   return (
-    <SideSheet title={`What ${wall.frame.name} carries`} close={close}>
+    <SideSheet title={say("page-what-carries", { name: wall.frame.name })} close={close}>
       <div className="grid gap-5">
         <ChoiceRow
-          label="Does anything land on it?"
+          label={say("page-does-anything-land-on-it")}
           value={carries.bearing ? "bearing" : "nothing"}
           options={[
-            { value: "bearing", label: "It bears" },
+            { value: "bearing", label: say("page-it-bears") },
             { value: "nothing", label: "A partition" },
           ]}
           choose={(value) => void change(() => ({ bearing: value === "bearing" }))}
@@ -59,33 +61,31 @@ export function LoadsSheet({ wall, view, settings, editing, close }: Props) {
           </>
         )}
         <section>
-          <h3 className="ruled">Snow and roof, for the whole job</h3>
+          <h3 className="ruled">{say("page-snow-and-roof-for-the-whole-job")}</h3>
           <div className="mt-2 grid grid-cols-2 gap-3">
             <ChoiceList
-              label="The snow figure is"
+              label={say("page-the-snow-figure-is")}
               value={settings.snow_basis ?? "ground"}
               options={[
-                { value: "ground", label: "ground snow" },
-                { value: "roof", label: "roof snow" },
+                { value: "ground", label: say("page-ground-snow-2") },
+                { value: "roof", label: say("page-roof-snow") },
               ]}
               choose={(snow_basis) => void changeSettings({ snow_basis })}
             />
             <MaybeNumberField
               label={snowLabel(settings)}
-              unit="psf"
+              quantity="pounds_per_square_foot"
               number={snowSaid(settings)}
               save={(snow) => changeSettings({ snow, snow_said: "said" })}
             />
             <NumberField
-              label="Roof live"
-              unit="psf"
+              label={say("page-roof-live")}
+              quantity="pounds_per_square_foot"
               number={settings.roof_live ?? 0}
               save={(roof_live) => changeSettings({ roof_live })}
             />
           </div>
-          <p className="mt-2 text-secondary text-sm">
-            Edition, exposure and snow blown to one side are set under Rules.
-          </p>
+          <p className="mt-2 text-secondary text-sm">{say("page-edition-exposure-and-snow-blown-to-one")}</p>
         </section>
         <PointLoads wall={wall} wallId={wallId} editing={editing} />
       </div>

@@ -3,7 +3,8 @@ import type { Schemas, Wall } from "../../../api/client";
 import type { JobEditing } from "../../../api/useJobEditing";
 import { LengthField, NumberField, TextField } from "../../../components/Field";
 import { asTyped, nanometers } from "../../../lib/length";
-import { useSpeech } from "../../../speech/useSpeech";
+import { asComputed, unitText } from "../../../speech/figures";
+import { useSpeech, type Words } from "../../../speech/useSpeech";
 
 interface Props {
   readonly wall: Wall;
@@ -13,35 +14,46 @@ interface Props {
 
 /** Loads that stand at one place and that no framing here brings: a girder, a hip, a post from above. */
 export function PointLoads({ wall, wallId, editing }: Props) {
+  const { say } = useSpeech();
   const replace = (load: Schemas["PointLoad"], part: Partial<Schemas["PointLoad"]>) =>
-    editing.run({ do: "change_point_load", load: { ...load, ...part } }).then((problem) => problem?.detail);
+    editing.run({ do: "change_point_load", load: { ...load, ...part } }).then((problem) => problem?.said);
   return (
     <section>
-      <h3 className="ruled">Point loads on this wall</h3>
+      <h3 className="ruled">{say("page-point-loads-on-this-wall")}</h3>
       {wall.point_loads.map((load) => (
         <div key={load.id} className="mt-2 grid grid-cols-2 gap-3 border-base-300 border-b pb-3">
           <TextField
-            label="What brings it"
+            label={say("page-what-brings-it")}
             numeric={false}
             value={load.name}
             save={(name) => replace(load, { name })}
           />
           <LengthField
-            label={`${load.name}, at`}
+            label={say("page-at-4", { name: load.name })}
             length={nanometers(load.at)}
             save={(at) => replace(load, { at })}
           />
-          <NumberField label="Dead" unit="lb" number={load.dead} save={(dead) => replace(load, { dead })} />
-          <NumberField label="Snow" unit="lb" number={load.snow} save={(snow) => replace(load, { snow })} />
           <NumberField
-            label="Roof live"
-            unit="lb"
+            label={say("page-dead")}
+            quantity="pounds"
+            number={load.dead}
+            save={(dead) => replace(load, { dead })}
+          />
+          <NumberField
+            label={say("page-snow")}
+            quantity="pounds"
+            number={load.snow}
+            save={(snow) => replace(load, { snow })}
+          />
+          <NumberField
+            label={say("page-roof-live")}
+            quantity="pounds"
             number={load.roof_live}
             save={(roof_live) => replace(load, { roof_live })}
           />
           <NumberField
-            label="Floor live"
-            unit="lb"
+            label={say("page-floor-live")}
+            quantity="pounds"
             number={load.floor_live}
             save={(floor_live) => replace(load, { floor_live })}
           />
@@ -50,7 +62,7 @@ export function PointLoads({ wall, wallId, editing }: Props) {
             className="btn btn-ghost tap self-end font-normal"
             onClick={() => load.id && void editing.run({ do: "remove_point_load", load: load.id })}
           >
-            Take it away
+            {say("page-take-it-away")}
           </button>
         </div>
       ))}
@@ -60,23 +72,24 @@ export function PointLoads({ wall, wallId, editing }: Props) {
 }
 
 const PARTS = [
-  { field: "dead", label: "Dead" },
-  { field: "snow", label: "Snow" },
-  { field: "roof_live", label: "Roof live" },
-  { field: "floor_live", label: "Floor live" },
+  { field: "dead", label: { id: "page-dead" } },
+  { field: "snow", label: { id: "page-snow" } },
+  { field: "roof_live", label: { id: "page-roof-live" } },
+  { field: "floor_live", label: { id: "page-floor-live" } },
 ] as const;
 
 const EMPTY = { name: "", at: "", dead: "", snow: "", roof_live: "", floor_live: "" };
 
 /** A load that is being described: nothing of it is kept until its place and pounds are typed. */
 function FreshLoad({ wallId, editing }: { readonly wallId: string; readonly editing: JobEditing }) {
+  const { say } = useSpeech();
   const speech = useSpeech();
   const [text, setText] = useState<typeof EMPTY>();
-  const [problem, setProblem] = useState<string>();
+  const [problem, setProblem] = useState<Words>();
   if (!text) {
     return (
       <button type="button" className="btn tap mt-2" onClick={() => setText(EMPTY)}>
-        Add a point load
+        {say("page-add-a-point-load")}
       </button>
     );
   }
@@ -85,19 +98,16 @@ function FreshLoad({ wallId, editing }: { readonly wallId: string; readonly edit
     setProblem(undefined);
   };
   const add = async () => {
-    const [dead, snow, roof_live, floor_live] = PARTS.map(({ field }) => Number(text[field] || "0")) as [
-      number,
-      number,
-      number,
-      number,
-    ];
+    const [dead, snow, roof_live, floor_live] = PARTS.map(({ field }) =>
+      asComputed(speech.units, text[field] || "0", "pounds"),
+    ) as [number, number, number, number];
     const pounds = [dead, snow, roof_live, floor_live];
-    if (text.at.trim() === "") return setProblem("Write its place on the wall.");
+    if (text.at.trim() === "") return setProblem(say("page-write-its-place-on-the-wall"));
     if (pounds.some(Number.isNaN) || pounds.every((each) => each === 0)) {
-      return setProblem("Write its pounds, in at least one of the kinds.");
+      return setProblem(say("page-write-its-pounds-in-at-least-one"));
     }
     const load = {
-      name: text.name.trim() || "point load",
+      name: text.name.trim() || say("page-point-load"),
       at: asTyped(text.at, speech.units),
       dead,
       snow,
@@ -105,7 +115,7 @@ function FreshLoad({ wallId, editing }: { readonly wallId: string; readonly edit
       floor_live,
     };
     const refusal = await editing.run({ do: "add_point_load", wall: wallId, load });
-    if (refusal) setProblem(refusal.detail);
+    if (refusal) setProblem(refusal.said);
     else close();
   };
   const input = (field: keyof typeof EMPTY, label: string, unit: string) => (
@@ -125,25 +135,25 @@ function FreshLoad({ wallId, editing }: { readonly wallId: string; readonly edit
   return (
     <form
       className="mt-2 grid grid-cols-2 gap-3 bg-base-200 p-3"
-      aria-label="A new point load"
+      aria-label={say("page-a-new-point-load")}
       onSubmit={(event) => {
         event.preventDefault();
         void add();
       }}
     >
-      {input("name", "What brings it", "")}
-      {input("at", "Its place on the wall", "")}
-      {PARTS.map(({ field, label }) => input(field, label, "lb"))}
+      {input("name", say("page-what-brings-it"), "")}
+      {input("at", say("page-its-place-on-the-wall"), "")}
+      {PARTS.map(({ field, label }) => input(field, say(label), unitText(speech.units, "pounds")))}
       {problem && (
         <p role="alert" className="col-span-2 text-error text-sm">
-          {problem}
+          {speech.words(problem)}
         </p>
       )}
       <button type="submit" className="btn btn-primary tap">
-        Stand it on the wall
+        {say("page-stand-it-on-the-wall")}
       </button>
       <button type="button" className="btn btn-ghost tap font-normal" onClick={close}>
-        Leave it
+        {say("page-leave-it")}
       </button>
     </form>
   );

@@ -15,6 +15,7 @@ const MIDDLE = (LEFT + RIGHT) / 2;
 
 /** A section through the house, the load written on the wall it lands on. Not to scale. */
 export function SectionDrawing({ carries, view }: Props) {
+  const { say, quantity } = useSpeech();
   const speech = useSpeech();
   const framings = carries.items.map((item) => item.what);
   const roof = framings.find((what) => what.kind === "roof");
@@ -30,7 +31,7 @@ export function SectionDrawing({ carries, view }: Props) {
       viewBox="0 0 380 230"
       className="w-full"
       role="img"
-      aria-label="Section of the house with the load on this wall"
+      aria-label={say("page-section-of-the-house-with-the-load")}
     >
       <path d={`M20 ${GROUND}H360`} stroke="var(--graphite)" strokeWidth="2" />
       <path
@@ -76,17 +77,17 @@ export function SectionDrawing({ carries, view }: Props) {
       <g fontSize="13" className="num" fill="var(--chalk)">
         {totals.map((total, index) => (
           <text key={total.kind} x={wallX + 15} y={EAVES + 40 + index * 16}>
-            {total.symbol} {Math.round(total.plf)} lb/ft
+            {`${total.symbol} ${quantity(total.plf, "pounds_per_foot")}`}
           </text>
         ))}
         {totals.length === 0 && (
           <text x={wallX + 15} y={EAVES + 44}>
-            nothing
+            {say("page-nothing")}
           </text>
         )}
         {uneven && (
           <text x={wallX + 15} y={EAVES + 40 + totals.length * 16} fontSize="11">
-            at its left end; uneven
+            {say("page-at-its-left-end-uneven")}
           </text>
         )}
       </g>

@@ -1,5 +1,6 @@
 import type { Schemas } from "../../../api/client";
 import { NM_PER_FOOT, NM_PER_INCH } from "../../../lib/length";
+import type { Phrase } from "../../../speech/voice";
 
 export type CarriedKind = Schemas["CarriedFraming"]["kind"];
 
@@ -60,10 +61,10 @@ export function usualFraming(kind: CarriedKind): Schemas["CarriedFraming"] {
   }
 }
 
-export const KIND_NAMES: Record<CarriedKind, string> = {
-  roof: "Roof",
-  floor: "Floor or deck",
-  wall_above: "Wall above",
-  gable: "Gable above",
-  ridge_post: "Post under a ridge beam",
+export const KIND_NAMES: Record<CarriedKind, Phrase> = {
+  roof: { id: "page-roof" },
+  floor: { id: "page-floor-or-deck" },
+  wall_above: { id: "page-wall-above" },
+  gable: { id: "page-gable-above" },
+  ridge_post: { id: "page-post-under-a-ridge-beam" },
 };

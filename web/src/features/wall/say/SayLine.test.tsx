@@ -19,9 +19,10 @@ function serve(request: Request | string | URL) {
     .then((asked) => (asked as Request).json())
     .then(({ text }: { text: string }) => {
       const understood = text.startsWith("3068 door");
+      const verbatim = (words: string) => ({ id: "verbatim", args: { text: { text: words } } });
       const body = understood
-        ? { understood: "door 3'-0\" x 6'-8\"", design }
-        : { problem: `"${text}" is not understood.` };
+        ? { understood: verbatim("door 3'-0\" x 6'-8\""), design }
+        : { problem: verbatim(`"${text}" is not understood.`) };
       return new Response(JSON.stringify(body), { headers: { "content-type": "application/json" } });
     });
 }
@@ -70,7 +71,7 @@ test("a refused opening keeps the words", async () => {
     status: 422,
     title: "no",
     detail: "The wall is full.",
-    field: "openings",
+    said: { id: "verbatim", args: { text: { text: "The wall is full." } } },
   };
   render(<SayLine job="j" wall="w" editing={recordingEditing(problem).editing} />);
   await type("3068 door @ 7-6");

@@ -12,10 +12,8 @@ interface Props {
 }
 
 const READ_AFTER_MS = 90;
-const HINT =
-  "Size, kind, place: 5-0x4-0 window centered · 16-0x7-0 overhead, 14 from left · beam 12-0 · wall 24-0";
-const HINT_IN_MILLIMETERS =
-  "Size, kind, place: 1510x1210 window centered · 4800x2100 overhead, 350 from left · beam 3600 · wall 7200";
+const HINT = { id: "page-size-kind-place-5-0x4-0-window" };
+const HINT_IN_MILLIMETERS = { id: "page-size-kind-place-1510x1210-window-centered-4800x2100" };
 
 /** The edit that was said: an opening more, or the wall that long. */
 function wanted(said: Schemas["SayView"], wall: string): Edit | undefined {
@@ -30,6 +28,7 @@ function wanted(said: Schemas["SayView"], wall: string): Edit | undefined {
 
 /** One line that understands how openings are called out, and says back what it understood before Enter. */
 export function SayLine({ job, wall, editing, kept }: Props) {
+  const { say } = useSpeech();
   const [text, setText] = useState("");
   const [reading, setReading] = useState<Schemas["SayView"]>();
   const [refusal, setRefusal] = useState<Problem>();
@@ -90,7 +89,7 @@ export function SayLine({ job, wall, editing, kept }: Props) {
     kept?.();
   }
 
-  const wrong = refusal?.detail ?? reading?.problem ?? undefined;
+  const wrong = refusal?.said ?? reading?.problem ?? undefined;
   return (
     <form
       className="no-print"
@@ -100,14 +99,16 @@ export function SayLine({ job, wall, editing, kept }: Props) {
       }}
     >
       <label htmlFor={id} className="sr-only">
-        Say an opening
+        {say("page-say-an-opening")}
       </label>
       <div className="flex items-stretch border-base-content/70 border-b-2">
         <input
           id={id}
           ref={input}
           className="tap min-w-0 flex-1 bg-transparent px-1 font-mono text-lg outline-none placeholder:text-secondary/80"
-          placeholder={inMillimeters ? "Say it: 910x2110 door @ 2300" : "Say it: 3068 door @ 7-6"}
+          placeholder={
+            inMillimeters ? say("page-say-it-910x2110-door-2300") : say("page-say-it-3068-door-7-6")
+          }
           value={text}
           autoComplete="off"
           spellCheck={false}
@@ -119,7 +120,7 @@ export function SayLine({ job, wall, editing, kept }: Props) {
           }}
         />
         <button type="submit" className="btn btn-primary tap" disabled={text.trim() === ""}>
-          Add
+          {say("page-add")}
         </button>
       </div>
       <p
@@ -127,7 +128,7 @@ export function SayLine({ job, wall, editing, kept }: Props) {
         role="status"
         className={`min-h-6 pt-0.5 text-sm ${wrong ? "text-error" : "text-secondary"}`}
       >
-        {wrong ?? reading?.understood ?? (inMillimeters ? HINT_IN_MILLIMETERS : HINT)}
+        {say(wrong ?? reading?.understood ?? (inMillimeters ? HINT_IN_MILLIMETERS : HINT))}
       </p>
     </form>
   );

@@ -6,15 +6,17 @@ import { NailingList } from "./NailingList";
 export function AssemblySection({ ticket }: { readonly ticket: Ticket }) {
   const { say } = useSpeech();
   return (
-    <section aria-label="Order of assembly">
-      <h3 className="ruled">Order of assembly</h3>
+    <section aria-label={say("page-order-of-assembly")}>
+      <h3 className="ruled">{say("page-order-of-assembly")}</h3>
       <ol className="mt-1 grid list-decimal gap-1 pl-6 leading-snug">
         {ticket.assembly.map((step) => (
-          <li key={step}>{say(step)}</li>
+          <li key={step.id}>{say(step)}</li>
         ))}
       </ol>
       <details className="mt-2">
-        <summary className="tap flex cursor-pointer items-center font-bold text-sm">Nailing</summary>
+        <summary className="tap flex cursor-pointer items-center font-bold text-sm">
+          {say("page-nailing")}
+        </summary>
         <NailingList nailing={ticket.nailing} />
       </details>
     </section>

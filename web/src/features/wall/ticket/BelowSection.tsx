@@ -6,11 +6,11 @@ export function BelowSection({ ticket }: { readonly ticket: Ticket }) {
   const { say } = useSpeech();
   if (ticket.below.length === 0) return null;
   return (
-    <section aria-label="What must stand below">
-      <h3 className="ruled">What must stand below</h3>
+    <section aria-label={say("page-what-must-stand-below")}>
+      <h3 className="ruled">{say("page-what-must-stand-below")}</h3>
       <ul className="mt-1 grid gap-1 text-sm leading-snug">
         {ticket.below.map((line) => (
-          <li key={line}>{say(line)}</li>
+          <li key={say(line)}>{say(line)}</li>
         ))}
       </ul>
     </section>

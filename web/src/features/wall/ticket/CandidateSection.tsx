@@ -5,7 +5,8 @@ import { candidatesQuery } from "../../../api/queries";
 import type { JobEditing } from "../../../api/useJobEditing";
 import { VerdictMark } from "../../../components/VerdictMark";
 import { WorkBar } from "../../../components/WorkBar";
-import { dollars, pounds } from "../../../lib/work";
+import { dollars } from "../../../lib/work";
+import { named, useSpeech } from "../../../speech/useSpeech";
 
 interface Props {
   readonly job: string;
@@ -33,6 +34,7 @@ interface ListProps {
 const FIRST_SHOWN = 6;
 
 export function CandidateList({ ticket, candidates, editing }: ListProps) {
+  const { say } = useSpeech();
   const [all, setAll] = useState(false);
   const shown = all ? candidates : firstUseful(candidates);
   const choose = (spec: Schemas["Header"] | null) =>
@@ -40,21 +42,23 @@ export function CandidateList({ ticket, candidates, editing }: ListProps) {
   return (
     <section>
       <h4 className="flex items-center justify-between font-bold text-sm">
-        What else could go in
+        {say("page-what-else-could-go-in")}
         {ticket.header?.chosen && (
           <button type="button" className="btn btn-ghost tap" onClick={() => choose(null)}>
-            Back to the school's
+            {say("page-back-to-the-schools")}
           </button>
         )}
       </h4>
-      <ul className="divide-y divide-base-300" aria-label="Header candidates">
+      <ul className="divide-y divide-base-300" aria-label={say("page-header-candidates")}>
         {shown.map((candidate) => (
           <CandidateRow key={candidate.name + candidate.material} candidate={candidate} choose={choose} />
         ))}
       </ul>
       {candidates.length > shown.length || all ? (
         <button type="button" className="btn btn-ghost tap w-full font-normal" onClick={() => setAll(!all)}>
-          {all ? "Fewer" : `All ${candidates.length} in stock, with what fails each`}
+          {all
+            ? say("page-fewer")
+            : say("page-all-in-stock-with-what-fails-each", { candidates: candidates.length })}
         </button>
       ) : null}
     </section>
@@ -77,6 +81,7 @@ interface RowProps {
 }
 
 function CandidateRow({ candidate, choose }: RowProps) {
+  const { say, weight } = useSpeech();
   const { in_place, best_at, failures } = candidate;
   return (
     <li>
@@ -93,16 +98,28 @@ function CandidateRow({ candidate, choose }: RowProps) {
           <span className="text-secondary text-sm">{candidate.material}</span>
           {best_at.map((best) => (
             <span key={best} className="mr-1 ml-0.5 inline-block border border-current px-1 text-xs">
-              {best}
+              {say(named("aim", best))}
             </span>
           ))}
         </span>
         <span className="text-right num text-secondary text-xs">
-          {pounds(candidate.weight_lb)} · {dollars(candidate.price_cents)}
+          {weight(candidate.weight_lb)} ·{" "}
+          {candidate.price_cents == null ? say("page-no-price") : dollars(candidate.price_cents)}
         </span>
         <span className="col-span-2 col-start-2">
-          <WorkBar ratio={candidate.ratio} label={`${candidate.hardest} works hardest`} />
-          {failures.length > 0 && <span className="block text-error text-xs">{failures.join("; ")}</span>}
+          <WorkBar
+            ratio={candidate.ratio}
+            label={
+              candidate.hardest
+                ? say("page-works-hardest", { hardest: { phrase: named("check", candidate.hardest) } })
+                : ""
+            }
+          />
+          {failures.length > 0 && (
+            <span className="block text-error text-xs">
+              {failures.map((failure) => say(failure)).join("; ")}
+            </span>
+          )}
         </span>
       </button>
     </li>

@@ -1,65 +1,87 @@
-import type { Schemas, Ticket } from "../../../api/client";
+import type { Command, Schemas, Ticket } from "../../../api/client";
 import { useSpeech } from "../../../speech/useSpeech";
 
 interface CautionProps {
   readonly ticket: Ticket;
   readonly findings: readonly Schemas["FindingView"][];
+  readonly tryOut: (command: Command) => void;
 }
 
 /** What to look at before cutting, and what this tool is not. */
-export function CautionSection({ ticket, findings }: CautionProps) {
+export function CautionSection({ ticket, findings, tryOut }: CautionProps) {
   const { say } = useSpeech();
   return (
     <section>
-      <h3 className="ruled">Cautions</h3>
-      <FindingList findings={findings} />
+      <h3 className="ruled">{say("page-cautions")}</h3>
+      <FindingList findings={findings} tryOut={tryOut} />
       <p className="mt-2 text-secondary text-sm leading-snug">
-        A planning aid. Local code, the approved drawings and a licensed engineer or the building official
-        decide. Design values and tables are from memory of the standards: confirm them in the adopted code.
-        No notches or holes, no seismic or wind bracing.
+        {say("page-a-planning-aid-local-code-the-approved")}
       </p>
       <p className="mt-2 text-secondary text-sm leading-snug">{say(ticket.snow_caution)}</p>
     </section>
   );
 }
 
-const LABELS = { trouble: "Trouble", caution: "Look", note: "Note" } as const;
+const LABELS = { trouble: "page-trouble", caution: "page-look", note: "page-note" } as const;
 
 interface ListProps {
   readonly findings: readonly Schemas["FindingView"][];
-  /** How a finding that only asks for a confirmation is confirmed; nothing for others. */
-  readonly confirm?: (code: string) => (() => void) | undefined;
+  /** Shows what an edit would do, before it is kept. */
+  readonly tryOut?: (command: Command) => void;
 }
 
-export function FindingList({ findings, confirm }: ListProps) {
+export function FindingList({ findings, tryOut }: ListProps) {
   const { say } = useSpeech();
   return (
     <ul className="mt-1 grid gap-2">
       {findings.map((finding) => (
         <li
-          key={`${finding.code} ${finding.opening} ${finding.sentence}`}
+          key={`${finding.code} ${finding.opening} ${say(finding.sentence)}`}
           className={`border-l-4 pl-2 leading-snug ${finding.severity === "trouble" ? "border-error" : "border-base-300"}`}
         >
           <span className={`font-bold ${finding.severity === "trouble" ? "text-error" : ""}`}>
             {finding.letter && `${finding.letter}: `}
-            {finding.letter ? LABELS[finding.severity].toLowerCase() : LABELS[finding.severity]}.
+            {say(LABELS[finding.severity])}.
           </span>{" "}
           {say(finding.sentence)}
-          {finding.ways_out.length > 0 && (
-            <span className="block text-secondary text-sm">Ways out: {say(finding.ways_out.join(" "))}</span>
-          )}
-          <Confirm press={confirm?.(finding.code)} />
+          <WaysOut ways={finding.ways_out} tryOut={tryOut} />
         </li>
       ))}
     </ul>
   );
 }
 
-function Confirm({ press }: { readonly press: (() => void) | undefined }) {
-  if (!press) return null;
+interface WaysProps {
+  readonly ways: readonly Schemas["WayOutView"][];
+  readonly tryOut: ((command: Command) => void) | undefined;
+}
+
+/** What can be done: in words, and as buttons where one edit does it. */
+function WaysOut({ ways, tryOut }: WaysProps) {
+  const { say } = useSpeech();
+  if (ways.length === 0) return null;
+  const told = ways.filter((way) => !way.does || !tryOut).map((way) => say(way.phrase));
   return (
-    <button type="button" className="btn tap no-print mt-1 block font-normal" onClick={press}>
-      It is so
-    </button>
+    <>
+      {told.length > 0 && (
+        <span className="block text-secondary text-sm">
+          {say("page-ways-out", { ways_out: told.join(" ") })}
+        </span>
+      )}
+      {tryOut &&
+        ways.map(
+          ({ phrase, does }) =>
+            does && (
+              <button
+                key={phrase.id}
+                type="button"
+                className="btn tap no-print mt-1 block h-auto py-1 text-left font-normal leading-snug"
+                onClick={() => tryOut(does)}
+              >
+                {say(phrase)}
+              </button>
+            ),
+        )}
+    </>
   );
 }

@@ -2,7 +2,7 @@ import type { Schemas, Ticket, WallView } from "../../../api/client";
 import type { JobEditing } from "../../../api/useJobEditing";
 import { Legend } from "../../../components/Legend";
 import { LengthText } from "../../../components/LengthText";
-import { useSpeech } from "../../../speech/useSpeech";
+import { named, useSpeech } from "../../../speech/useSpeech";
 
 interface Props {
   readonly ticket: Ticket;
@@ -12,6 +12,7 @@ interface Props {
 
 /** Whether the opening is framed already; if so, what a later change of it means on site. */
 export function FramedSection({ ticket, legend, editing }: Props) {
+  const { say } = useSpeech();
   const { changes } = ticket;
   const mark = () =>
     void editing.run((now) => {
@@ -25,23 +26,27 @@ export function FramedSection({ ticket, legend, editing }: Props) {
   if (!changes) {
     return (
       <button type="button" className="btn tap no-print" onClick={mark}>
-        It is framed like this
+        {say("page-it-is-framed-like-this")}
       </button>
     );
   }
   const nothing = changes.out.length + changes.new.length + changes.struck.length + changes.made.length === 0;
   return (
-    <section aria-label="Since it was framed">
-      <h3 className="ruled">Since it was framed</h3>
-      {nothing ? <p className="mt-1">Nothing changed.</p> : <Changed changes={changes} legend={legend} />}
+    <section aria-label={say("page-since-it-was-framed")}>
+      <h3 className="ruled">{say("page-since-it-was-framed")}</h3>
+      {nothing ? (
+        <p className="mt-1">{say("page-nothing-changed")}</p>
+      ) : (
+        <Changed changes={changes} legend={legend} />
+      )}
       <div className="no-print mt-2 flex flex-wrap gap-2">
         {!nothing && (
           <button type="button" className="btn tap font-normal" onClick={mark}>
-            It is framed like this now
+            {say("page-it-is-framed-like-this-now")}
           </button>
         )}
         <button type="button" className="btn btn-ghost tap font-normal" onClick={unmark}>
-          It is not framed
+          {say("page-it-is-not-framed")}
         </button>
       </div>
     </section>
@@ -60,20 +65,22 @@ function Changed({ changes, legend }: ChangedProps) {
     <div className="mt-1 grid gap-2">
       {(header_before || header_now) && (
         <p>
-          {say("Header")}: <HeaderCut header={header_before} /> becomes <HeaderCut header={header_now} />.
+          {say("page-header")}: <HeaderCut header={header_before} /> {say("page-becomes")}{" "}
+          <HeaderCut header={header_now} />.
         </p>
       )}
-      <Pieces title="Take out" pieces={changes.out} />
-      <Pieces title="Put in" pieces={changes.new} />
-      <Marks title="Strike the marks" marks={changes.struck} />
-      <Marks title="Mark anew" marks={changes.made} />
+      <Pieces title={say("page-take-out")} pieces={changes.out} />
+      <Pieces title={say("page-put-in")} pieces={changes.new} />
+      <Marks title={say("page-strike-the-marks")} marks={changes.struck} />
+      <Marks title={say("page-mark-anew")} marks={changes.made} />
       {changes.struck.length + changes.made.length > 0 && <Legend legend={legend} />}
     </div>
   );
 }
 
 function HeaderCut({ header }: { readonly header: Schemas["HeaderCut"] | null | undefined }) {
-  if (!header) return <>none</>;
+  const { say } = useSpeech();
+  if (!header) return <>{say("page-none")}</>;
   return (
     <b>
       {header.name}, <LengthText value={header.length} style="inches" className="num" />
@@ -94,9 +101,10 @@ function Pieces({ title, pieces }: PiecesProps) {
       <p className="text-secondary text-sm">{title}</p>
       <ul>
         {pieces.map((piece) => (
-          <li key={`${piece.name} ${piece.length} ${piece.stock}`}>
+          <li key={`${piece.role} ${piece.length} ${piece.stock}`}>
             <span className="num">{piece.count} ×</span>{" "}
-            <LengthText value={piece.length} style="inches" className="num font-bold" /> {say(piece.name)}
+            <LengthText value={piece.length} style="inches" className="num font-bold" />{" "}
+            {say(named("role", piece.role))}
           </li>
         ))}
       </ul>

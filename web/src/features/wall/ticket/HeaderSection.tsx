@@ -1,22 +1,26 @@
 import type { ReactNode } from "react";
 import type { Schemas, Ticket } from "../../../api/client";
 import { designNow, type JobEditing } from "../../../api/useJobEditing";
+import { clauseText } from "../../../components/clause";
 import { LengthText } from "../../../components/LengthText";
 import { WorkBar } from "../../../components/WorkBar";
-import { percent, pounds } from "../../../lib/work";
-import { useSpeech } from "../../../speech/useSpeech";
+import { percent } from "../../../lib/work";
+import { figureIn, type QuantityUnit } from "../../../speech/figures";
+import { dashed, named, useSpeech } from "../../../speech/useSpeech";
+import type { SheetPlace } from "../working/WorkingSheet";
 
 interface Props {
   readonly ticket: Ticket;
   readonly editing: JobEditing;
-  readonly showWorking: (part: string) => void;
+  readonly showWorking: (part: SheetPlace) => void;
   /** What else there is to say about the header in place. */
   readonly children?: ReactNode;
 }
 
 /** Which header, how hard it works and at what. */
 export function HeaderSection({ ticket, editing, showWorking, children }: Props) {
-  const { say } = useSpeech();
+  const { say, weight, units } = useSpeech();
+  const asked = (value: number, unit: QuantityUnit) => figureIn(units, value, unit);
   const header = ticket.header;
   if (!header) return null;
   const confirmNailing = (nailing_confirmed: boolean) =>
@@ -28,20 +32,24 @@ export function HeaderSection({ ticket, editing, showWorking, children }: Props)
     });
   return (
     <section>
-      <h3 className="ruled">{say("Header")}</h3>
+      <h3 className="ruled">{say("page-header")}</h3>
       <p className="mt-1 flex flex-wrap items-baseline gap-x-2">
         <span className="font-bold text-lg">{header.name}</span>
         <span>
-          cut <LengthText value={header.length} style="inches" className="num font-bold text-lg" />
+          {say("page-cut-2")}{" "}
+          <LengthText value={header.length} style="inches" className="num font-bold text-lg" />
         </span>
-        {header.way_up && <span className="border border-current px-1 font-bold">{header.way_up}</span>}
-        <span className="text-secondary text-sm">{pounds(header.weight_lb)}</span>
+        {header.way_up && <span className="border border-current px-1 font-bold">{say(header.way_up)}</span>}
+        <span className="text-secondary text-sm">{weight(header.weight_lb)}</span>
       </p>
-      <p className="text-secondary text-xs">Design values: {header.values_source}</p>
+      <p className="text-secondary text-xs">
+        {say("page-design-values-2", { values_source: { phrase: header.values_source } })}
+      </p>
       {header.spare_depth > 0 && (
         <p className="text-sm">
-          With <LengthText value={header.spare_depth} style="inches" className="num" /> of foam beside it
-          about <b className="num">R-{Math.round(header.r_value)}</b>.
+          {say("page-with")} <LengthText value={header.spare_depth} style="inches" className="num" />{" "}
+          {say("page-of-foam-beside-it-about")}{" "}
+          <b className="num">{say("page-r", { r_value: Math.round(header.r_value) })}</b>.
         </p>
       )}
       <ul className="mt-1">
@@ -50,18 +58,31 @@ export function HeaderSection({ ticket, editing, showWorking, children }: Props)
             <button
               type="button"
               className="tap w-full text-left hover:bg-base-200"
-              title={`${check.demand} of ${check.capacity}. ${check.clause}`}
-              onClick={() => showWorking(check.name)}
+              title={say("page-of-2", {
+                demand: asked(check.demand, check.unit),
+                capacity: asked(check.capacity, check.unit),
+                clause: clauseText(say, check.clause),
+              })}
+              onClick={() => showWorking({ title: "check-under", about: `check-${dashed(check.kind)}"` })}
             >
               <span className="flex justify-between text-sm">
-                <span className="underline decoration-dotted underline-offset-2">{check.name}</span>
+                <span className="underline decoration-dotted underline-offset-2">
+                  {say(named("check", check.kind))}
+                </span>
                 <span className="num text-secondary text-xs">
-                  {check.demand} of {check.capacity} {check.combination && `(${check.combination})`}
+                  {say("page-of-3", {
+                    demand: asked(check.demand, check.unit),
+                    capacity: asked(check.capacity, check.unit),
+                  })}{" "}
+                  {combinationText(say(check.combination))}
                 </span>
               </span>
               <WorkBar
                 ratio={check.ratio}
-                label={`${check.name} works at ${Math.round(check.ratio * 100)} percent`}
+                label={say("page-works-at-percent", {
+                  name: { phrase: named("check", check.kind) },
+                  ratio: Math.round(check.ratio * 100),
+                })}
               />
             </button>
           </li>
@@ -71,6 +92,11 @@ export function HeaderSection({ ticket, editing, showWorking, children }: Props)
       {children}
     </section>
   );
+}
+
+/** The combination as it stands behind figures; nothing where none plays a part. */
+function combinationText(combination: string): string {
+  return combination && `(${combination})`;
 }
 
 /** That it fits is only worth a line where it does not. */
@@ -89,21 +115,26 @@ function HungHeader({ hung, confirm }: HungProps) {
   const counted = (counts: boolean) => (counts ? "font-bold" : "text-secondary");
   return (
     <div className="mt-2 border-base-300 border-l-4 pl-3 text-sm">
-      <p>{say("It hangs below the plates, its top edge free:")}</p>
+      <p>{say("page-it-hangs-below-the-plates-its-top")}</p>
       <ul>
         <li className={counted(!hung.confirmed)}>
-          one ply against rolling over: bending <span className="num">{percent(hung.one_ply)}</span>
+          {say("page-one-ply-against-rolling-over-bending")}{" "}
+          <span className="num">{percent(hung.one_ply)}</span>
         </li>
         <li className={counted(hung.confirmed)}>
-          all plies as one: bending <span className="num">{percent(hung.all_plies)}</span>
+          {say("page-all-plies-as-one-bending")} <span className="num">{percent(hung.all_plies)}</span>
         </li>
         <li className="text-secondary">
-          the code's table at 0.70:{" "}
-          {hung.code_span == null ? "no answer" : <LengthText value={hung.code_span} className="num" />}
+          {say("page-the-codes-table-at-0-70")}{" "}
+          {hung.code_span == null ? (
+            say("page-no-answer")
+          ) : (
+            <LengthText value={hung.code_span} className="num" />
+          )}
         </li>
       </ul>
       <p className="mt-1">
-        {say("Plies as one ask for this nailing:")} <b>{say(hung.nailing)}</b>
+        {say("page-plies-as-one-ask-for-this-nailing")} <b>{say(hung.nailing)}</b>
       </p>
       <button
         type="button"
@@ -111,7 +142,7 @@ function HungHeader({ hung, confirm }: HungProps) {
         aria-pressed={hung.confirmed}
         onClick={() => confirm(!hung.confirmed)}
       >
-        {hung.confirmed ? "It is not nailed so" : "It is nailed so"}
+        {hung.confirmed ? say("page-it-is-not-nailed-so") : say("page-it-is-nailed-so")}
       </button>
     </div>
   );

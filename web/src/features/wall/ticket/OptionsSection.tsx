@@ -2,10 +2,10 @@ import type { Design, Schemas, Ticket } from "../../../api/client";
 import { designNow, type Edit, type JobEditing } from "../../../api/useJobEditing";
 import { ChoiceList, ChoiceRow, LengthField, NumberField } from "../../../components/Field";
 import { NM_PER_INCH, nanometers } from "../../../lib/length";
-import { useSpeech } from "../../../speech/useSpeech";
+import { useSpeech, type Words } from "../../../speech/useSpeech";
 
 type Options = Schemas["DesignOptions"];
-type Save = (part: Partial<Options>) => Promise<string | undefined>;
+type Save = (part: Partial<Options>) => Promise<Words | undefined>;
 
 interface Props {
   readonly ticket: Ticket;
@@ -14,28 +14,29 @@ interface Props {
 }
 
 const SPECIALS = [
-  { value: "ordinary", label: "Nothing" },
-  { value: "unknown_grade", label: "Existing lumber, grade unknown" },
-  { value: "notched_or_drilled", label: "Header notched or drilled" },
-  { value: "sloped_or_curved", label: "Sloped or curved beam" },
-  { value: "steel", label: "Steel or flitch plate" },
-  { value: "fire_rated", label: "Fire rating or fire-retardant lumber" },
-  { value: "preservative_treated", label: "Preservative-treated lumber" },
-  { value: "braced_wall_panel", label: "The wall braces the building here" },
+  { value: "ordinary", label: { id: "page-nothing-2" } },
+  { value: "unknown_grade", label: { id: "page-existing-lumber-grade-unknown" } },
+  { value: "notched_or_drilled", label: { id: "page-header-notched-or-drilled" } },
+  { value: "sloped_or_curved", label: { id: "page-sloped-or-curved-beam" } },
+  { value: "steel", label: { id: "page-steel-or-flitch-plate" } },
+  { value: "fire_rated", label: { id: "page-fire-rating-or-fire-retardant-lumber" } },
+  { value: "preservative_treated", label: { id: "page-preservative-treated-lumber" } },
+  { value: "braced_wall_panel", label: { id: "page-the-wall-braces-the-building-here" } },
 ] as const;
 
 const ROOMS = [
-  { value: "any", label: "Any room" },
+  { value: "any", label: { id: "page-any-room" } },
   { value: "bedroom", label: "A bedroom" },
-  { value: "kitchen", label: "A kitchen counter" },
+  { value: "kitchen", label: { id: "page-a-kitchen-counter" } },
   { value: "bathroom", label: "A bathroom" },
 ] as const;
 
 /** What of this opening is out of the usual; folded away until it is needed. */
 export function OptionsSection({ ticket, design, editing }: Props) {
+  const { say } = useSpeech();
   const { options } = design;
   if (!options) return null;
-  const run = (edit: Edit) => editing.run(edit).then((problem) => problem?.detail);
+  const run = (edit: Edit) => editing.run(edit).then((problem) => problem?.said);
   const change: Save = (part) =>
     run((now) => {
       const before = designNow(now, ticket.id);
@@ -44,62 +45,62 @@ export function OptionsSection({ ticket, design, editing }: Props) {
     });
   return (
     <details>
-      <summary className="ruled tap flex cursor-pointer items-center">Out of the usual</summary>
+      <summary className="ruled tap flex cursor-pointer items-center">{say("page-out-of-the-usual")}</summary>
       <div className="mt-2 grid gap-3">
         <ChoiceList
-          label="What is out of the ordinary"
+          label={say("page-what-is-out-of-the-ordinary")}
           value={options.special ?? "ordinary"}
           options={SPECIALS}
           choose={(special) => void change({ special })}
         />
         <SillFields options={options} change={change} />
         <LengthField
-          label="Sheathing returned into the jambs"
+          label={say("page-sheathing-returned-into-the-jambs")}
           style="inches"
-          hint="each side of the rough opening grows by it"
+          hint={say("page-each-side-of-the-rough-opening-grows")}
           length={nanometers(options.sheathing_return ?? 0)}
           save={(sheathing_return) => change({ sheathing_return })}
         />
         <ChoiceList
-          label="It gives on"
+          label={say("page-it-gives-on")}
           value={options.room ?? "any"}
           options={ROOMS}
           choose={(room) => void change({ room })}
         />
         <ChoiceRow
-          label="Service"
+          label={say("page-service")}
           value={options.service ?? "dry"}
           options={[
-            { value: "dry", label: "Dry" },
-            { value: "wet", label: "Wet" },
+            { value: "dry", label: say("page-dry") },
+            { value: "wet", label: say("page-wet") },
           ]}
           choose={(service) => void change({ service })}
         />
         <ChoiceRow
-          label="In the depth of the wall the header stands"
+          label={say("page-in-the-depth-of-the-wall-the")}
           value={options.face ?? "one_face"}
           options={[
-            { value: "one_face", label: "At one face" },
-            { value: "centered", label: "In the middle" },
-            { value: "both_faces", label: "Filled to both" },
+            { value: "one_face", label: say("page-at-one-face") },
+            { value: "centered", label: say("page-in-the-middle") },
+            { value: "both_faces", label: say("page-filled-to-both") },
           ]}
           choose={(face) => void change({ face })}
         />
         <ChoiceRow
-          label="Joists hang on its side"
+          label={say("page-joists-hang-on-its-side")}
           value={options.side_loaded ? "yes" : "no"}
           options={[
-            { value: "no", label: "No" },
-            { value: "yes", label: "Yes" },
+            { value: "no", label: say("page-no") },
+            { value: "yes", label: say("page-yes") },
           ]}
           choose={(value) => void change({ side_loaded: value === "yes" })}
         />
         <ChoiceRow
-          label="The header sits"
+          label={say("page-the-header-sits")}
           value={options.seat ?? "full"}
           options={[
-            { value: "full", label: "On whole jacks" },
-            { value: "notched", label: "In notched jacks" },
+            { value: "full", label: say("page-on-whole-jacks") },
+            { value: "notched", label: say("page-in-notched-jacks") },
           ]}
           choose={(seat) => void change({ seat })}
         />
@@ -112,16 +113,17 @@ export function OptionsSection({ ticket, design, editing }: Props) {
 }
 
 function SillFields({ options, change }: { readonly options: Options; readonly change: Save }) {
+  const { say } = useSpeech();
   const style = options.sill_style ?? { built: "single" };
   return (
     <>
       <ChoiceRow
-        label="Its sill"
+        label={say("page-its-sill")}
         value={style.built}
         options={[
-          { value: "single", label: "Single" },
-          { value: "double", label: "Double" },
-          { value: "sloped", label: "Sloped" },
+          { value: "single", label: say("page-single") },
+          { value: "double", label: say("page-double") },
+          { value: "sloped", label: say("page-sloped") },
         ]}
         choose={(built) =>
           void change({
@@ -131,7 +133,7 @@ function SillFields({ options, change }: { readonly options: Options; readonly c
       />
       {style.built === "sloped" && (
         <LengthField
-          label="It falls to the outside by"
+          label={say("page-it-falls-to-the-outside-by")}
           style="inches"
           length={nanometers(style.sill_slope)}
           save={(sill_slope) => change({ sill_style: { built: "sloped", sill_slope } })}
@@ -144,7 +146,7 @@ function SillFields({ options, change }: { readonly options: Options; readonly c
 interface RunPastProps {
   readonly end: "left" | "right";
   readonly past: Options["past_left"];
-  readonly change: (past: Options["past_left"]) => Promise<string | undefined>;
+  readonly change: (past: Options["past_left"]) => Promise<Words | undefined>;
 }
 
 function RunPast({ end, past, change }: RunPastProps) {
@@ -156,21 +158,21 @@ function RunPast({ end, past, change }: RunPastProps) {
         className="btn tap font-normal"
         onClick={() => void change({ run_past: 24 * NM_PER_INCH, far_studs: 2 })}
       >
-        {say(`Run the header on past its ${end} pack`)}
+        {say("page-run-the-header-on-past-its-pack", { end })}
       </button>
     );
   }
   return (
     <div className="grid grid-cols-2 gap-2">
       <LengthField
-        label={`It runs past the ${end} face by`}
+        label={say("page-it-runs-past-the-face-by", { end })}
         style="inches"
         length={nanometers(past.run_past)}
         save={(run_past) => change({ ...past, run_past })}
       />
       <NumberField
-        label="Studs under its far end"
-        hint="0 if it ends free"
+        label={say("page-studs-under-its-far-end")}
+        hint={say("page-0-if-it-ends-free")}
         number={past.far_studs}
         save={(far_studs) => change({ ...past, far_studs })}
       />
@@ -179,7 +181,7 @@ function RunPast({ end, past, change }: RunPastProps) {
         className="btn btn-ghost tap col-span-2 font-normal"
         onClick={() => void change(null)}
       >
-        It ends on its {end} pack
+        {say("page-it-ends-on-its-pack", { end })}
       </button>
     </div>
   );
@@ -187,10 +189,11 @@ function RunPast({ end, past, change }: RunPastProps) {
 
 interface PostsProps {
   readonly posts: readonly Schemas["PostUnder"][];
-  readonly change: (posts: Schemas["PostUnder"][]) => Promise<string | undefined>;
+  readonly change: (posts: Schemas["PostUnder"][]) => Promise<Words | undefined>;
 }
 
 function Posts({ posts, change }: PostsProps) {
+  const { say } = useSpeech();
   const replace = (index: number, post: Schemas["PostUnder"]) =>
     change(posts.map((each, place) => (place === index ? post : each)));
   return (
@@ -199,12 +202,12 @@ function Posts({ posts, change }: PostsProps) {
         // biome-ignore lint/suspicious/noArrayIndexKey: a post has no name but its place
         <div key={index} className="grid grid-cols-2 gap-2">
           <LengthField
-            label="Post, from the left face"
+            label={say("page-post-from-the-left-face")}
             length={nanometers(post.post_at)}
             save={(post_at) => replace(index, { ...post, post_at })}
           />
           <NumberField
-            label="Studs in it"
+            label={say("page-studs-in-it")}
             number={post.post_studs}
             save={(post_studs) => replace(index, { ...post, post_studs })}
           />
@@ -213,7 +216,7 @@ function Posts({ posts, change }: PostsProps) {
             className="btn btn-ghost tap col-span-2 font-normal"
             onClick={() => void change(posts.filter((_, place) => place !== index))}
           >
-            Take this post away
+            {say("page-take-this-post-away")}
           </button>
         </div>
       ))}
@@ -225,7 +228,7 @@ function Posts({ posts, change }: PostsProps) {
             void change([...posts, { post_at: 36 * NM_PER_INCH * (posts.length + 1), post_studs: 2 }])
           }
         >
-          Stand a post in the opening
+          {say("page-stand-a-post-in-the-opening")}
         </button>
       )}
     </>

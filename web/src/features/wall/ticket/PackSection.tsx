@@ -1,13 +1,15 @@
 import { useState } from "react";
 import type { Schemas, Ticket } from "../../../api/client";
 import type { JobEditing } from "../../../api/useJobEditing";
-import { counted, percent, pounds } from "../../../lib/work";
-import { useSpeech } from "../../../speech/useSpeech";
+import { clauseText } from "../../../components/clause";
+import { percent } from "../../../lib/work";
+import { useSpeech, type Words } from "../../../speech/useSpeech";
+import type { SheetPlace } from "../working/WorkingSheet";
 
 interface Props {
   readonly ticket: Ticket;
   readonly editing: JobEditing;
-  readonly showWorking: (part: string) => void;
+  readonly showWorking: (part: SheetPlace) => void;
 }
 
 /** Jacks and kings at each end, every reason beside them. */
@@ -16,9 +18,9 @@ export function PackSection({ ticket, editing, showWorking }: Props) {
   return (
     <section>
       <h3 className="ruled" title={[alsoCalled("jack"), alsoCalled("king")].join(". ")}>
-        {say("Jacks and kings")}
+        {say("page-jacks-and-kings")}
       </h3>
-      {differ(ticket) && <p className="mt-1 font-bold">Left and right are not alike.</p>}
+      {differ(ticket) && <p className="mt-1 font-bold">{say("page-left-and-right-are-not-alike")}</p>}
       {(["left", "right"] as const).map((end) => (
         <PackEnd
           key={end}
@@ -42,25 +44,30 @@ interface EndProps {
   readonly pack: Schemas["PackView"];
   readonly opening: string;
   readonly editing: JobEditing;
-  readonly showWorking?: (part: string) => void;
+  readonly showWorking?: (part: SheetPlace) => void;
 }
 
 function PackEnd({ end, pack, opening, editing, showWorking }: EndProps) {
-  const { say } = useSpeech();
+  const { say, quantity } = useSpeech();
   const [deciding, setDeciding] = useState(false);
   const numbered = pack.jacks != null && pack.kings != null;
   return (
     <div className="mt-2 border-base-300 border-l-4 pl-3">
       <div className="flex items-center gap-2">
         <p className="leading-tight">
-          <span className="text-secondary text-sm">{end} end</span>{" "}
+          <span className="text-secondary text-sm">{say("page-end", { end })}</span>{" "}
           <span className="block font-bold text-lg">
             {numbered
-              ? say(`${counted(pack.jacks ?? 0, "jack")}, ${counted(pack.kings ?? 0, "king")}`)
-              : "no number yet"}
+              ? [
+                  say("count-of-jacks", { count: pack.jacks ?? 0 }),
+                  say("count-of-kings", { count: pack.kings ?? 0 }),
+                ].join(", ")
+              : say("page-no-number-yet")}
           </span>
           {pack.load_lb != null && (
-            <span className="text-secondary text-sm">under {pounds(pack.load_lb)}</span>
+            <span className="text-secondary text-sm">
+              {say("page-under", { load_lb: quantity(pack.load_lb, "pounds") })}
+            </span>
           )}
         </p>
         <button
@@ -69,13 +76,17 @@ function PackEnd({ end, pack, opening, editing, showWorking }: EndProps) {
           aria-expanded={deciding}
           onClick={() => setDeciding(!deciding)}
         >
-          Decide
+          {say("page-decide")}
         </button>
       </div>
       <ul className="text-sm">
         {numbered &&
           pack.jack_reasons.map((reason) => (
-            <li key={reason.name} className="flex items-baseline gap-2" title={reason.clause}>
+            <li
+              key={reason.name.id}
+              className="flex items-baseline gap-2"
+              title={clauseText(say, reason.clause)}
+            >
               <span
                 className={`w-5 shrink-0 text-right num ${reason.governs ? "font-bold" : "text-secondary"}`}
               >
@@ -87,16 +98,20 @@ function PackEnd({ end, pack, opening, editing, showWorking }: EndProps) {
           ))}
         {numbered &&
           pack.king_reasons.map((reason) => (
-            <li key={reason.name} className="flex items-baseline gap-2">
+            <li key={reason.name.id} className="flex items-baseline gap-2">
               <span
                 className={`w-5 shrink-0 text-right num ${reason.governs ? "font-bold" : "text-secondary"}`}
               >
                 {reason.count ?? "–"}
               </span>
-              <span className={reason.governs ? "font-bold" : ""}>{say(`kings: ${reason.name}`)}</span>
-              {!reason.counts && <span className="ml-auto text-secondary text-xs">does not count here</span>}
+              <span className={reason.governs ? "font-bold" : ""}>
+                {say("page-kings-2", { name: { phrase: reason.name } })}
+              </span>
+              {!reason.counts && (
+                <span className="ml-auto text-secondary text-xs">{say("page-does-not-count-here")}</span>
+              )}
               {reason.counts && reason.count == null && (
-                <span className="ml-auto text-error text-xs">{reason.words}</span>
+                <span className="ml-auto text-error text-xs">{say(reason.words)}</span>
               )}
             </li>
           ))}
@@ -107,28 +122,24 @@ function PackEnd({ end, pack, opening, editing, showWorking }: EndProps) {
             <span
               className={`ml-auto text-xs ${pack.kings_work.ratio > 1 ? "text-error" : "text-secondary"}`}
             >
-              {percent(pack.kings_work.ratio)} in wind
+              {say("page-in-wind", { ratio: percent(pack.kings_work.ratio) })}
             </span>
           </li>
         )}
         {pack.jacks_decided && (
-          <li className="text-primary">
-            {say("Jacks")} decided: {pack.jacks_decided}
-          </li>
+          <li className="text-primary">{say("page-jacks-decided", { reason: pack.jacks_decided })}</li>
         )}
         {pack.kings_decided && (
-          <li className="text-primary">
-            {say("Kings")} decided: {pack.kings_decided}
-          </li>
+          <li className="text-primary">{say("page-kings-decided", { reason: pack.kings_decided })}</li>
         )}
       </ul>
       {showWorking && (
         <button
           type="button"
           className="btn btn-ghost tap -ml-3 font-normal underline decoration-dotted underline-offset-2"
-          onClick={() => showWorking(`jacks, ${end} end`)}
+          onClick={() => showWorking({ title: "title-jacks", about: `"${end}"` })}
         >
-          Show the working
+          {say("page-show-the-working")}
         </button>
       )}
       {deciding && (
@@ -159,55 +170,50 @@ interface DecideProps {
   readonly editing: JobEditing;
 }
 
+const COUNTS = { jack: "count-of-jacks", king: "count-of-kings" } as const;
+const LESS = { jack: "page-one-jack-less", king: "page-one-king-less" } as const;
+const MORE = { jack: "page-one-jack-more", king: "page-one-king-more" } as const;
+const WHY = { jack: "page-why-so-many-jacks", king: "page-why-so-many-kings" } as const;
+
 /** Another number than the computed one, with the reason that the inspector will ask for. */
 function DecideForm({ role, end, opening, count, reason, editing }: DecideProps) {
-  const { say } = useSpeech();
+  const { say, words } = useSpeech();
   const [text, setText] = useState(reason ?? "");
-  const [problem, setProblem] = useState<string>();
+  const [problem, setProblem] = useState<Words>();
   const decide = async (decided: { count: number; reason: string } | null) => {
     const refusal = await editing.run({ do: "override_count", opening, role, end, decided });
-    setProblem(refusal?.detail);
+    setProblem(refusal?.said);
   };
   const set = (next: number) => {
-    if (text.trim() === "") setProblem("Write why first: it goes into the record.");
+    if (text.trim() === "") setProblem(say("page-write-why-first-it-goes-into-the"));
     else void decide({ count: next, reason: text });
   };
   return (
     <div>
       <div className="flex items-center gap-2">
-        <span className="w-16 font-bold">{say(counted(count, role))}</span>
-        <button
-          type="button"
-          className="btn tap"
-          aria-label={say(`One ${role} less`)}
-          onClick={() => set(count - 1)}
-        >
+        <span className="w-16 font-bold">{say(COUNTS[role], { count })}</span>
+        <button type="button" className="btn tap" aria-label={say(LESS[role])} onClick={() => set(count - 1)}>
           −
         </button>
-        <button
-          type="button"
-          className="btn tap"
-          aria-label={say(`One ${role} more`)}
-          onClick={() => set(count + 1)}
-        >
+        <button type="button" className="btn tap" aria-label={say(MORE[role])} onClick={() => set(count + 1)}>
           +
         </button>
         <input
           className="input tap min-w-0 flex-1"
-          placeholder="Why"
-          aria-label={say(`Why so many ${role}s at the ${end} end`)}
+          placeholder={say("page-why")}
+          aria-label={say(WHY[role], { end })}
           value={text}
           onChange={(event) => setText(event.target.value)}
         />
       </div>
       {reason && (
         <button type="button" className="btn btn-ghost tap font-normal" onClick={() => void decide(null)}>
-          Back to the computed count
+          {say("page-back-to-the-computed-count")}
         </button>
       )}
       {problem && (
         <p role="alert" className="text-error text-sm">
-          {problem}
+          {words(problem)}
         </p>
       )}
     </div>

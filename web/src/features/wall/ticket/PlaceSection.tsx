@@ -1,9 +1,10 @@
-import type { Design, Ticket } from "../../../api/client";
+import type { Design, Schemas, Ticket } from "../../../api/client";
 import { designNow, type Edit, type JobEditing } from "../../../api/useJobEditing";
 import { ChoiceList, ChoiceRow, LengthField } from "../../../components/Field";
 import { LengthText } from "../../../components/LengthText";
 import { nanometers } from "../../../lib/length";
 import { useSpeech } from "../../../speech/useSpeech";
+import type { Say } from "../../../speech/voice";
 import { placesToGo, SNAP_WORDS, studsSaved } from "../stops";
 
 interface Props {
@@ -14,18 +15,19 @@ interface Props {
 }
 
 const KINDS = [
-  { value: "window", label: "Window" },
-  { value: "door", label: "Door" },
-  { value: "pair_of_doors", label: "Pair of doors" },
-  { value: "sliding_door", label: "Sliding door" },
-  { value: "overhead_door", label: "Overhead door" },
-  { value: "pocket_door", label: "Pocket door" },
-  { value: "cased_opening", label: "Cased opening" },
+  { value: "window", label: { id: "page-window" } },
+  { value: "door", label: { id: "page-door" } },
+  { value: "pair_of_doors", label: { id: "page-pair-of-doors" } },
+  { value: "sliding_door", label: { id: "page-sliding-door" } },
+  { value: "overhead_door", label: { id: "page-overhead-door" } },
+  { value: "pocket_door", label: { id: "page-pocket-door" } },
+  { value: "cased_opening", label: { id: "page-cased-opening" } },
 ] as const;
 
 /** Where the opening stands and how big it is; every number can be typed over. */
 export function PlaceSection({ ticket, design, wallLength, editing }: Props) {
-  const run = (edit: Edit) => editing.run(edit).then((problem) => problem?.detail);
+  const { say } = useSpeech();
+  const run = (edit: Edit) => editing.run(edit).then((problem) => problem?.said);
   const change = (part: Partial<Design>) =>
     run((now) => {
       const before = designNow(now, ticket.id);
@@ -36,36 +38,40 @@ export function PlaceSection({ ticket, design, wallLength, editing }: Props) {
   const byRule = design.rough_width == null;
   return (
     <section className="grid gap-3">
-      <h3 className="ruled">Place and size</h3>
+      <h3 className="ruled">{say("page-place-and-size")}</h3>
       <div className="grid grid-cols-3 gap-2">
-        <LengthField label="Left margin" length={ticket.left} save={move("left_face")} />
-        <LengthField label="Center" length={ticket.center} save={move("center")} />
-        <LengthField label="Right margin" length={wallLength - ticket.right} save={move("right_face")} />
+        <LengthField label={say("page-left-margin")} length={ticket.left} save={move("left_face")} />
+        <LengthField label={say("page-center-2")} length={ticket.center} save={move("center")} />
+        <LengthField
+          label={say("page-right-margin")}
+          length={wallLength - ticket.right}
+          save={move("right_face")}
+        />
       </div>
       <InsideMargins ticket={ticket} />
       <PlacesToGo ticket={ticket} go={(center) => void move("center")(center)} />
       <div className="grid grid-cols-2 gap-2">
         <LengthField
-          label="Unit width"
+          label={say("page-unit-width")}
           length={nanometers(design.unit_width)}
           save={(unit_width) => change({ unit_width })}
         />
         <LengthField
-          label="Unit height"
+          label={say("page-unit-height")}
           length={nanometers(design.unit_height)}
           save={(unit_height) => change({ unit_height })}
         />
         <LengthField
-          label="Rough width"
+          label={say("page-rough-width")}
           style="inches"
           length={ticket.rough_width}
-          hint={byRule ? "by rule; the maker's figure goes here" : "the maker's figure"}
+          hint={byRule ? say("page-by-rule-the-makers-figure-goes-here") : say("page-the-makers-figure")}
           save={(rough_width) =>
             change({ rough_width, rough_height: design.rough_height ?? ticket.rough_height })
           }
         />
         <LengthField
-          label="Rough height"
+          label={say("page-rough-height")}
           style="inches"
           length={ticket.rough_height}
           save={(rough_height) =>
@@ -73,13 +79,13 @@ export function PlaceSection({ ticket, design, wallLength, editing }: Props) {
           }
         />
         <LengthField
-          label="Sill, above subfloor"
+          label={say("page-sill-above-subfloor")}
           style="inches"
           length={ticket.sill}
           save={(sill) => change({ sill })}
         />
         <ChoiceList
-          label="Kind"
+          label={say("page-kind")}
           value={design.kind}
           options={KINDS}
           choose={(kind) => void change({ kind })}
@@ -91,24 +97,24 @@ export function PlaceSection({ ticket, design, wallLength, editing }: Props) {
           className="btn btn-ghost tap justify-start font-normal"
           onClick={() => void change({ rough_width: null, rough_height: null })}
         >
-          Back to the rule for a {ticket.kind}
+          {say("page-back-to-the-rule-for-a", { kind: ticket.kind })}
         </button>
       )}
       <ChoiceRow
-        label="The header hangs"
+        label={say("page-the-header-hangs")}
         value={design.place}
         options={[
-          { value: "tight_to_plates", label: "Tight to the plates" },
-          { value: "at_head_height", label: "At head height" },
+          { value: "tight_to_plates", label: say("page-tight-to-the-plates") },
+          { value: "at_head_height", label: say("page-at-head-height") },
         ]}
         choose={(place) => void change({ place })}
       />
       <ChoiceRow
-        label="Its underside"
+        label={say("page-its-underside")}
         value={design.underside}
         options={[
-          { value: "bare", label: "Bare" },
-          { value: "flat_nailer", label: "Flat nailer" },
+          { value: "bare", label: say("page-bare") },
+          { value: "flat_nailer", label: say("page-flat-nailer") },
         ]}
         choose={(underside) => void change({ underside })}
       />
@@ -116,14 +122,22 @@ export function PlaceSection({ ticket, design, wallLength, editing }: Props) {
   );
 }
 
+/** `, 1 stud saved`; nothing where none is. */
+function saved(say: Say, place: Schemas["SnapView"]): string {
+  const studs = studsSaved(place);
+  return studs ? `, ${say(studs)}` : "";
+}
+
 /** What is left inside the room, where a crossing wall makes it another than outside. */
 function InsideMargins({ ticket }: { readonly ticket: Ticket }) {
+  const { say } = useSpeech();
   const { inside, outside } = ticket.margins;
   if (inside[0] === outside[0] && inside[1] === outside[1]) return null;
   return (
     <p className="text-sm">
-      Seen from the room: <LengthText value={inside[0] ?? 0} className="num font-bold" /> to the left,{" "}
-      <LengthText value={inside[1] ?? 0} className="num font-bold" /> to the right.
+      {say("page-seen-from-the-room")} <LengthText value={inside[0] ?? 0} className="num font-bold" />{" "}
+      {say("page-to-the-left")} <LengthText value={inside[1] ?? 0} className="num font-bold" />{" "}
+      {say("page-to-the-right")}
     </p>
   );
 }
@@ -148,7 +162,7 @@ function PlacesToGo({ ticket, go }: GoProps) {
           onClick={() => go(place.center)}
         >
           {say(SNAP_WORDS[place.reason])}
-          {studsSaved(place)}
+          {saved(say, place)}
         </button>
       ))}
     </div>

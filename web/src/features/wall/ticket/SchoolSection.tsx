@@ -1,7 +1,6 @@
 import type { Schemas, Ticket } from "../../../api/client";
 import type { JobEditing } from "../../../api/useJobEditing";
-import { counted } from "../../../lib/work";
-import { useSpeech } from "../../../speech/useSpeech";
+import { named, useSpeech } from "../../../speech/useSpeech";
 
 interface Props {
   readonly ticket: Ticket;
@@ -15,8 +14,8 @@ export function SchoolSection({ ticket, editing }: Props) {
   const choose = (header: Schemas["Header"]) =>
     void editing.run({ do: "choose_header", opening: ticket.id, header });
   return (
-    <section aria-label="Three schools">
-      <h3 className="ruled">Three schools</h3>
+    <section aria-label={say("page-three-schools")}>
+      <h3 className="ruled">{say("page-three-schools")}</h3>
       <ul className="mt-1 grid gap-2">
         {ticket.schools.map((school) => (
           <li
@@ -24,15 +23,22 @@ export function SchoolSection({ ticket, editing }: Props) {
             className={`border-l-4 pl-3 ${school.governs ? "border-[var(--chalk)]" : "border-base-300"}`}
           >
             <p className="flex items-baseline gap-2">
-              <span className={school.governs ? "font-bold" : ""}>By {school.name}</span>
-              {school.governs && <span className="border border-current px-1 text-xs">governs</span>}
-              <span className="ml-auto text-right font-bold num">{school.header ?? "no answer"}</span>
+              <span className={school.governs ? "font-bold" : ""}>
+                {say("page-by-2", { name: { phrase: named("school", school.school) } })}
+              </span>
+              {school.governs && (
+                <span className="border border-current px-1 text-xs">{say("page-governs")}</span>
+              )}
+              <span className="ml-auto text-right font-bold num">
+                {school.header ?? say("page-no-answer")}
+              </span>
             </p>
             <p className="text-secondary text-sm">
               {say(school.words)}
-              {school.jacks != null && say(` ${counted(school.jacks, "jack")} at each end.`)}
+              {school.jacks != null &&
+                ` ${say("page-at-each-end", { jacks: say("count-of-jacks", { count: school.jacks }) })}`}
               {school.carries_by_calculation === false && (
-                <b className="text-error"> By calculation it does not carry.</b>
+                <b className="text-error"> {say("page-by-calculation-it-does-not-carry")}</b>
               )}
             </p>
             {school.spec && !school.governs && (
@@ -41,13 +47,13 @@ export function SchoolSection({ ticket, editing }: Props) {
                 className="btn btn-ghost tap no-print -ml-3 font-normal underline decoration-dotted underline-offset-2"
                 onClick={() => school.spec && choose(school.spec)}
               >
-                {say("Take this header")}
+                {say("page-take-this-header")}
               </button>
             )}
           </li>
         ))}
       </ul>
-      <p className="mt-2 text-secondary text-sm">{ticket.margin}</p>
+      <p className="mt-2 text-secondary text-sm">{say(ticket.margin)}</p>
     </section>
   );
 }

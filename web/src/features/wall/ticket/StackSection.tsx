@@ -1,6 +1,6 @@
 import type { Ticket } from "../../../api/client";
 import { LengthText } from "../../../components/LengthText";
-import { useSpeech } from "../../../speech/useSpeech";
+import { named, useSpeech } from "../../../speech/useSpeech";
 
 /** The heights of this opening, from the top of the wall down to the subfloor. */
 export function StackSection({ ticket }: { readonly ticket: Ticket }) {
@@ -8,23 +8,23 @@ export function StackSection({ ticket }: { readonly ticket: Ticket }) {
   const layers = [...ticket.stack].reverse();
   return (
     <section>
-      <h3 className="ruled">Heights</h3>
+      <h3 className="ruled">{say("page-heights")}</h3>
       <table className="mt-1 w-full">
         <thead>
           <tr className="text-left text-secondary text-xs">
-            <th className="font-normal">piece</th>
-            <th className="text-right font-normal">high</th>
-            <th className="text-right font-normal">up to</th>
+            <th className="font-normal">{say("page-piece-2")}</th>
+            <th className="text-right font-normal">{say("page-high")}</th>
+            <th className="text-right font-normal">{say("page-up-to")}</th>
           </tr>
         </thead>
         <tbody>
           {layers.map((layer) => (
-            <tr key={layer.name} className="border-base-300 border-b">
+            <tr key={layer.kind} className="border-base-300 border-b">
               <td
                 className={`py-0.5 ${layer.kind === "opening" ? "font-bold" : ""}`}
-                title={alsoCalled(layer.name)}
+                title={alsoCalled(layer.kind)}
               >
-                {say(layer.name)}
+                {say(named("stack", layer.kind))}
               </td>
               <td className="text-right num">
                 <LengthText value={layer.height} style="inches" />

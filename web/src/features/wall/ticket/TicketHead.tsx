@@ -1,7 +1,7 @@
 import type { Ticket } from "../../../api/client";
 import { LengthText } from "../../../components/LengthText";
 import { VerdictMark, verdictTone } from "../../../components/VerdictMark";
-import { useSpeech } from "../../../speech/useSpeech";
+import { named, useSpeech } from "../../../speech/useSpeech";
 
 /** The ticket's head: which opening, how big, and whether it holds. */
 export function TicketHead({ ticket }: { readonly ticket: Ticket }) {
@@ -13,8 +13,10 @@ export function TicketHead({ ticket }: { readonly ticket: Ticket }) {
           {ticket.letter}
         </span>
         <div>
-          <h2 className="font-bold text-lg leading-tight first-letter:uppercase">{ticket.kind}</h2>
-          <p className="text-secondary text-sm">rough opening</p>
+          <h2 className="font-bold text-lg leading-tight first-letter:uppercase">
+            {say(named("kind-of-opening", ticket.kind))}
+          </h2>
+          <p className="text-secondary text-sm">{say("page-rough-opening")}</p>
         </div>
         <p className="ml-auto flex items-center gap-1.5 num text-2xl">
           <LengthText value={ticket.rough_width} style="inches" />
@@ -25,7 +27,7 @@ export function TicketHead({ ticket }: { readonly ticket: Ticket }) {
       <div className="mt-3 border-base-content border-y-2 py-2" data-testid="verdict">
         <p className={`flex items-center gap-2 font-bold text-xl ${verdictTone(ticket.verdict)}`}>
           <VerdictMark verdict={ticket.verdict} size={26} />
-          {ticket.verdict_words}
+          {say(ticket.verdict_words)}
         </p>
         <p className="mt-0.5 leading-snug">{say(ticket.sentence)}</p>
       </div>

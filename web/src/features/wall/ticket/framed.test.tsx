@@ -13,12 +13,12 @@ afterEach(() => {
 });
 
 const nothing: Schemas["ChangesView"] = { out: [], new: [], struck: [], made: [] };
-const piece = (name: string, inches: number): Schemas["PieceView"] => ({
+const piece = (inches: number): Schemas["PieceView"] => ({
   role: "sill",
-  name,
   count: 1,
   length: inches * NM_PER_INCH,
   stock: "2x4",
+  minded: "nothing",
 });
 const mark = (label: string, at: number): Schemas["Mark"] => ({
   label,
@@ -66,8 +66,8 @@ describe("an opening that is framed", () => {
     const changes = {
       ...nothing,
       header_before: { name: "2-2x8", length: 41 * NM_PER_INCH },
-      out: [piece("sill", 36.5)],
-      new: [piece("sill", 38.5)],
+      out: [piece(36.5)],
+      new: [piece(38.5)],
       struck: [mark("K", 50)],
       made: [mark("K", 49)],
     };
@@ -84,8 +84,10 @@ describe("an opening that is framed", () => {
 test("the order of assembly is told in the user's words, nails and their source beside each joint", () => {
   renderFor({ vocabulary: "lintel" }, <AssemblySection ticket={ticket()} />);
   const steps = screen.getAllByRole("listitem").map((item) => item.textContent);
-  expect(steps[0]).toBe("Nail the first full-height stud of each end.");
-  expect(steps[1]).toBe("Set the lintel on the jamb studs.");
+  expect(steps[0]).toBe(
+    "Nail the first full-height stud of each end to bottom plate and top plate, on its K.",
+  );
+  expect(steps[1]).toContain("Set the lintel on the jamb studs,");
   expect(steps[2]).toContain("jamb stud to full-height stud");
   expect(steps[2]).toContain("common practice, no source");
 });

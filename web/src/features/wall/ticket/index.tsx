@@ -1,8 +1,9 @@
 import { Link } from "react-router";
-import type { Design, Schemas, Ticket, WallView } from "../../../api/client";
+import type { Command, Design, Schemas, Ticket, WallView } from "../../../api/client";
 import type { JobEditing } from "../../../api/useJobEditing";
 import { useSpeech } from "../../../speech/useSpeech";
 import { AskedSection } from "../asked/AskedSection";
+import type { SheetPlace } from "../working/WorkingSheet";
 import { AssemblySection } from "./AssemblySection";
 import { BelowSection } from "./BelowSection";
 import { CandidateSection } from "./CandidateSection";
@@ -30,7 +31,9 @@ interface Props {
   readonly findings: readonly Schemas["FindingView"][];
   readonly wallLength: number;
   readonly editing: JobEditing;
-  readonly showWorking: (part: string) => void;
+  readonly showWorking: (part: SheetPlace | undefined) => void;
+  /** Shows what an edit would do, before it is kept. */
+  readonly tryOut: (command: Command) => void;
   readonly remove: () => void;
 }
 
@@ -38,24 +41,24 @@ interface Props {
 export function OpeningTicket(props: Props) {
   const { say } = useSpeech();
   const { job, version, wall, settings, legend, ticket, design, findings, wallLength, editing } = props;
-  const { openLoads, showWorking, remove } = props;
+  const { openLoads, showWorking, tryOut, remove } = props;
   return (
     <article
       className="grid grid-cols-[minmax(0,1fr)] gap-5 py-4 pr-4 pl-6"
-      aria-label={`Ticket of opening ${ticket.letter}`}
+      aria-label={say("page-ticket-of-opening", { letter: ticket.letter })}
     >
       <TicketHead ticket={ticket} />
       <AskedSection ticket={ticket} wall={wall} settings={settings} editing={editing} openLoads={openLoads} />
       {ticket.header && (
         <div className="no-print flex flex-wrap gap-2">
-          <button type="button" className="btn tap" onClick={() => showWorking("")}>
-            Show the working
+          <button type="button" className="btn tap" onClick={() => showWorking(undefined)}>
+            {say("page-show-the-working")}
           </button>
           <Link className="btn tap" to={`/jobs/${job}/openings/${ticket.id}/sheet`}>
-            Calculation sheet
+            {say("page-calculation-sheet")}
           </Link>
           <Link className="btn tap" to={`/jobs/${job}/openings/${ticket.id}/reach`}>
-            {say("How far headers reach")}
+            {say("page-how-far-headers-reach")}
           </Link>
         </div>
       )}
@@ -75,10 +78,10 @@ export function OpeningTicket(props: Props) {
       <StackSection ticket={ticket} />
       <PlaceSection ticket={ticket} design={design} wallLength={wallLength} editing={editing} />
       <OptionsSection ticket={ticket} design={design} editing={editing} />
-      <CautionSection ticket={ticket} findings={findings} />
+      <CautionSection ticket={ticket} findings={findings} tryOut={tryOut} />
       {ticket.has_numbers && <FramedSection ticket={ticket} legend={legend} editing={editing} />}
       <button type="button" className="btn tap no-print" onClick={remove}>
-        Take this opening out
+        {say("page-take-this-opening-out")}
       </button>
     </article>
   );

@@ -1,7 +1,7 @@
 import { cleanup, fireEvent, render, screen, within } from "@testing-library/react";
 import { afterEach, describe, expect, test, vi } from "vitest";
 import type { Schemas } from "../../../api/client";
-import { candidate, candidates, recordingEditing, ticket } from "../../../test/fixtures";
+import { candidate, candidates, recordingEditing, ticket, verbatim } from "../../../test/fixtures";
 import { BelowSection } from "./BelowSection";
 import { CandidateList } from "./CandidateSection";
 import { CautionSection } from "./CautionSection";
@@ -26,7 +26,7 @@ describe("the ticket", () => {
     render(<HeaderSection ticket={ticket()} editing={recordingEditing().editing} showWorking={show} />);
     expect(screen.queryByText("width in the wall")).toBeNull();
     fireEvent.click(screen.getByRole("button", { name: /^bending/ }));
-    expect(show).toHaveBeenCalledWith("bending");
+    expect(show).toHaveBeenCalledWith({ title: "check-under", about: `check-bending"` });
   });
 
   test("a hung header shows both ratios and the code's rule, and its nailing is confirmed in place", () => {
@@ -35,7 +35,7 @@ describe("the ticket", () => {
       all_plies: 0.91,
       confirmed: false,
       code_span: null,
-      nailing: "10d at 12 in.",
+      nailing: { id: "nails-one-piece" },
     };
     const plain = ticket();
     const design = { options: {} };
@@ -51,7 +51,9 @@ describe("the ticket", () => {
   });
 
   test("what must stand below is said, and not where nothing stands", () => {
-    render(<BelowSection ticket={ticket({ below: ["Two jacks, 2400 lb: solid blocks below."] })} />);
+    render(
+      <BelowSection ticket={ticket({ below: [verbatim("Two jacks, 2400 lb: solid blocks below.")] })} />,
+    );
     expect(screen.getByLabelText("What must stand below").textContent).toContain("2400 lb");
     cleanup();
     render(<BelowSection ticket={ticket()} />);
@@ -59,8 +61,8 @@ describe("the ticket", () => {
   });
 
   test("the caution about snow says what was computed", () => {
-    render(<CautionSection ticket={ticket()} findings={[]} />);
-    expect(screen.getByText("Snow: even on roofs.")).toBeTruthy();
+    render(<CautionSection ticket={ticket()} findings={[]} tryOut={() => undefined} />);
+    expect(screen.getByText(/^Snow: even on roofs and open decks/)).toBeTruthy();
   });
 
   test("without a number there is no count", () => {
@@ -87,7 +89,7 @@ describe("the ticket", () => {
 
   test("a long stock is cut to what helps deciding, and opens whole", () => {
     const failing = Array.from({ length: 9 }, (_, index) =>
-      candidate({ name: `2-2x${index}`, verdict: "does_not_carry", failures: ["bending"] }),
+      candidate({ name: `2-2x${index}`, verdict: "does_not_carry", failures: [verbatim("bending")] }),
     );
     const many = [...failing, candidate({ in_place: true, best_at: ["cheapest"] })];
     render(<CandidateList ticket={ticket()} candidates={many} editing={recordingEditing().editing} />);
@@ -141,17 +143,31 @@ describe("the ticket", () => {
   });
 
   test("trouble comes with ways out, and the tool says what it is not", () => {
+    const tight: Schemas["Command"] = { do: "remove_opening", opening: "x" };
+    const tried: Schemas["Command"][] = [];
     const finding = {
       severity: "trouble" as const,
       code: "cripple-too-short",
       opening: "x",
       letter: "B",
-      sentence: 'The cripple over the header would be 3/8": too short to nail.',
-      ways_out: ["Change the head height."],
+      sentence: {
+        id: "finding-cripple-too-short",
+        args: { length: { length: 9_525_000 } },
+      },
+      ways_out: [
+        { phrase: { id: "way-change-the-head-height" } },
+        { phrase: { id: "way-tight-to-the-plates" }, does: tight },
+      ],
     };
-    render(<CautionSection ticket={ticket()} findings={[finding]} />);
-    expect(screen.getByText(/B: trouble/)).toBeTruthy();
+    render(
+      <CautionSection ticket={ticket()} findings={[finding]} tryOut={(command) => tried.push(command)} />,
+    );
+    expect(screen.getByText(/B: Trouble/)).toBeTruthy();
+    expect(screen.getByText(/would be 3\/8": too short/)).toBeTruthy();
     expect(screen.getByText(/Change the head height/)).toBeTruthy();
+    // What one edit does is a button, which shows it first.
+    fireEvent.click(screen.getByRole("button", { name: /Hang it tight to the plates/ }));
+    expect(tried).toEqual([tight]);
     expect(screen.getByText(/A planning aid/)).toBeTruthy();
   });
 });

@@ -1,0 +1,8 @@
+import type { Schemas } from "../api/client";
+import type { Say } from "./voice";
+
+/** What a piece is cut from, with what has to be minded. */
+export function stockText(say: Say, piece: Pick<Schemas["Member"], "stock" | "minded">): string {
+  if (piece.minded === "nothing") return piece.stock;
+  return say(piece.minded === "top_up" ? "stock-top-up" : "stock-treated", { wood: piece.stock });
+}
