@@ -15,7 +15,7 @@ await run(async ({ open }) => {
   const dialog = ben.getByRole("dialog", { name: "The job has changed" });
   await dialog.waitFor();
   await expectText(dialog, /moved .* → 4'-0"/);
-  await expectText(dialog, "change opening");
+  await expectText(dialog, "an opening changed");
   await dialog.getByRole("button", { name: "Apply mine on top" }).click();
   await dialog.waitFor({ state: "detached" });
   await ben.waitForFunction(() => [...document.querySelectorAll("input")].some((input) => input.value === `30"`));

@@ -42,7 +42,18 @@ await run(async ({ open }) => {
   await opening(page, "A").click();
   await fill(page, "Center", "8-8");
   await expectText(look, "Its pack and the next opening's overlap by");
-  await expectText(look, "Ways out: Move one of the two.");
+  await expectText(look, "Ways out: Frame both under one header.");
+  // What one edit does is a button: it is shown first, and taken back like any edit.
+  await look.getByRole("button", { name: /^Move the next one .* to the right\.$/ }).click();
+  await page.getByText("This is how it would be.").waitFor();
+  await page.waitForFunction(() => !document.body.textContent.includes("overlap by"));
+  await page.getByRole("button", { name: "Leave it as it was" }).click();
+  await expectText(look, "overlap by");
+  await look.getByRole("button", { name: /^Move the next one .* to the right\.$/ }).click();
+  await page.getByRole("button", { name: "Keep it" }).click();
+  await page.waitForFunction(() => !document.body.textContent.includes("overlap by"));
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expectText(look, "overlap by");
   await page.getByRole("button", { name: "Equal gaps" }).first().click();
   await page.waitForFunction(() => !document.body.textContent.includes("overlap by"));
 
@@ -90,7 +101,7 @@ await run(async ({ open }) => {
   const before = await ticket.textContent();
   await page.getByRole("button", { name: "Words" }).click();
   await page.getByLabel("The parts are called").selectOption("lintel");
-  await page.getByRole("button", { name: "Millimeters" }).click();
+  await page.getByRole("button", { name: "Millimeters, kilonewtons" }).click();
   await page.getByRole("button", { name: "Close", exact: true }).click();
   await expectText(ticket, "1 jamb stud, 1 full-height stud");
   // 38 1/2 in. is 977.9 mm.
@@ -107,7 +118,7 @@ await run(async ({ open }) => {
   await opening(page, "B").click();
   await page.getByRole("button", { name: "Words" }).click();
   await page.getByLabel("The parts are called").selectOption("jack");
-  await page.getByRole("button", { name: "Feet and inches" }).click();
+  await page.getByRole("button", { name: "Feet, inches, pounds" }).click();
   await page.getByRole("button", { name: "Close", exact: true }).click();
   await expectText(ticket, "1 jack, 1 king");
   assert.equal(await ticket.textContent(), before);

@@ -5,6 +5,7 @@ mod common;
 use common::{carrying, floor, girder, in_a_town, job_of, planned, roof, said, spf};
 use sturvek_core::finding::{Finding, Severity};
 use sturvek_core::framing::plan_wall;
+use sturvek_core::job::command;
 use sturvek_core::job::{
     CountOverride, FramingOptions, HeadLine, HeaderChoice, Job, KingWindBasis, MeasuredRoom, Opening, OpeningId,
     OpeningKind, OwnBreaks, Partition, Rake, Room, SiteSaid, Size, WallEnd, WallFace, WallHeight,
@@ -14,7 +15,6 @@ use sturvek_core::loads::{
     WallCarries, WindSpeed,
 };
 use sturvek_core::lumber::{Depth, EngineeredClass, Grade, HeaderBoard, HeaderSpec, SawnSize, Species, design_values};
-use sturvek_core::job::command;
 use sturvek_core::measure::{End, Ends, Force, Length, Pressure};
 use sturvek_core::sizing::problem::HeaderFace;
 use sturvek_core::sizing::verdict::Verdict;
@@ -168,7 +168,11 @@ fn bolts_in_the_concrete_are_held_against_the_wall() {
     // breaks at 192, which wants a bolt at either side.
     framing(&mut job).cast_bolts = [6, 32, 118, 144, 170, 184, 200, 280].map(Length::inches).to_vec();
     has(&job, "bolt-in-doorway", &[("at", Length::inches(144).into())]);
-    has(&job, "bolt-under-stud", &[("at", Length::inches(32).into()), ("what", sturvek_core::framing::Role::Stud.phrase().into())]);
+    has(
+        &job,
+        "bolt-under-stud",
+        &[("at", Length::inches(32).into()), ("what", sturvek_core::framing::Role::Stud.phrase().into())],
+    );
     lacks(&job, &["bolt-missing"]);
     framing(&mut job).cast_bolts = [6, 118, 170].map(Length::inches).to_vec();
     has(&job, "bolt-missing", &[("at", Length::feet(24).into())]);

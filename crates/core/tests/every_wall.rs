@@ -7,11 +7,8 @@ mod common;
 use common::{carrying, in_a_town, job_of, roof};
 use proptest::prelude::*;
 use sturvek_core::finding::Severity;
-use sturvek_core::speech::Argument;
 use sturvek_core::framing::judgment::works;
-use sturvek_core::framing::{
-    Member, OpeningOutcome, OpeningPlan, PlatesMarked, Role, WallPlan, plan_wall,
-};
+use sturvek_core::framing::{Member, OpeningOutcome, OpeningPlan, PlatesMarked, Role, WallPlan, plan_wall};
 use sturvek_core::job::{
     Backing, HeaderPlace, Job, LayoutStart, MeasuredRoom, Opening, OpeningDesign, OpeningId, OpeningKind, Partition,
     PlateLap, Rake, Sawn, SillStyle, Size, Underside, WallEnd, WallFrame, WallHeight, bounds, usual_sizes,
@@ -20,6 +17,7 @@ use sturvek_core::loads::{Framing, WallCarries};
 use sturvek_core::lumber::{Depth, Grade};
 use sturvek_core::measure::{End, Ends, Length};
 use sturvek_core::sizing::verdict::Verdict;
+use sturvek_core::speech::Argument;
 
 fn any_length(least: i64, most: i64) -> impl Strategy<Value = Length> {
     (least * 16..most * 16).prop_map(|sixteenths| Length::inches_and(0, sixteenths, 16))

@@ -8,8 +8,10 @@ use std::path::{Path, PathBuf};
 use syn::visit::{self, Visit};
 
 /// From the ground up.
-const FLOORS: [&str; 12] =
-    ["measure", "speech", "working", "loads", "statics", "lumber", "sizing", "job", "finding", "framing", "plan", "studies"];
+const FLOORS: [&str; 12] = [
+    "measure", "speech", "working", "loads", "statics", "lumber", "sizing", "job", "finding", "framing", "plan",
+    "studies",
+];
 
 /// A module, by its path from the crate.
 type Module = Vec<String>;

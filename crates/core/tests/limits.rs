@@ -3,7 +3,6 @@
 mod common;
 
 use common::{carrying, floor, girder, in_a_town, job_of, limit, opening, planned, roof, spf};
-use sturvek_core::speech::Argument;
 use sturvek_core::framing::{OpeningOutcome, plan_wall};
 use sturvek_core::job::{
     HeaderChoice, Job, KingWindBasis, OpeningKind, SiteSaid, Size, SpecialCase, WallFace, WallHeight,
@@ -19,6 +18,7 @@ use sturvek_core::sizing::limits::OutsideLimits;
 use sturvek_core::sizing::schools::School;
 use sturvek_core::sizing::verdict::Verdict;
 use sturvek_core::sizing::{TopEdge, TopEdgeWidth, evaluate};
+use sturvek_core::speech::Argument;
 
 fn roofed(width: Length) -> Job {
     job_of(OpeningKind::CasedOpening, width, carrying(&[Framing::Roof(roof())]))

@@ -5,8 +5,8 @@ mod common;
 
 use common::{carrying, in_a_town, job_of, planned, roof, spf};
 use sturvek_core::framing::below::below_packs;
-use sturvek_core::framing::opening_plan::SizedHeader;
 use sturvek_core::framing::member::Minded;
+use sturvek_core::framing::opening_plan::SizedHeader;
 use sturvek_core::framing::{OpeningOutcome, Role, WallPlan, plan_wall};
 use sturvek_core::job::{
     CountOverride, HeaderChoice, Job, KingWindBasis, Opening, OpeningDesign, OpeningId, OpeningKind, PointLoad,
@@ -174,7 +174,8 @@ fn what_is_lifted_presses_on_nothing() {
     let mut job = with_a_post(Length::inches(192), lvl, 4);
     job.walls[0].openings[0].design.run.posts[0] = Some(Post { at: Length::inches(30), studs: 4 });
     let plan = plan_wall(&job.rules(), &job.walls[0]);
-    let below: Vec<String> = below_packs(&plan.openings[0]).into_iter().map(|below| common::said(&below.what)).collect();
+    let below: Vec<String> =
+        below_packs(&plan.openings[0]).into_iter().map(|below| common::said(&below.what)).collect();
     assert_eq!(below, ["right jacks", "post"]);
     assert!(plan.findings.iter().any(|found| found.rule.code == "uplift"), "{:?}", plan.findings);
 }

@@ -7,12 +7,12 @@
 use std::fmt::Write;
 
 use sturvek_core::lumber::{Depth, MOST_PLIES};
+use sturvek_core::measure::Unit;
 use sturvek_core::measure::{Length, LengthStyle, Pressure};
+use sturvek_core::say;
 use sturvek_core::sizing::schools::code_basis::TableBlock;
 use sturvek_core::sizing::schools::jurisdiction::MOST_ROWS;
 use sturvek_core::sizing::schools::{JurisdictionRow, JurisdictionTable};
-use sturvek_core::measure::Unit;
-use sturvek_core::say;
 use sturvek_core::speech::{Phrase, distance, number};
 use thiserror::Error;
 
@@ -39,7 +39,12 @@ pub struct BadRow {
 impl BadRow {
     /// What is wrong with it, in a sentence.
     pub fn phrase(&self) -> Phrase {
-        say!("csv-row", line = i64::try_from(self.line).unwrap_or(i64::MAX), column = self.column, what = self.message.clone())
+        say!(
+            "csv-row",
+            line = i64::try_from(self.line).unwrap_or(i64::MAX),
+            column = self.column,
+            what = self.message.clone()
+        )
     }
 }
 
@@ -222,8 +227,10 @@ mod tests {
             .expect_err("two bad rows");
         let places: Vec<(u64, &str)> = bad.iter().map(|row| (row.line, row.column)).collect();
         assert_eq!(places, [(2, "block"), (3, "header"), (3, "snow"), (3, "width"), (3, "span"), (3, "jacks")]);
-        assert!(sturvek_speech::english(&bad[0].phrase())
-            .starts_with("Line 2, block: \"roof\" is not a block; it can be roof_ceiling"));
+        assert!(
+            sturvek_speech::english(&bad[0].phrase())
+                .starts_with("Line 2, block: \"roof\" is not a block; it can be roof_ceiling")
+        );
     }
 
     #[test]

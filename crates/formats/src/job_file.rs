@@ -4,11 +4,11 @@
 
 use serde::{Deserialize, Serialize};
 use sturvek_core::job::{Job, bounds};
+use sturvek_core::say;
+use sturvek_core::speech::{Argument, Joined, Phrase};
 use sturvek_wire::inputs::Job as WireJob;
 use sturvek_wire::saved::{self, FORM, SavedError};
 use sturvek_wire::{FieldErrors, Resolve};
-use sturvek_core::say;
-use sturvek_core::speech::{Argument, Joined, Phrase};
 use thiserror::Error;
 
 /// The mark of the format.

@@ -5,13 +5,13 @@
 use std::collections::BTreeMap;
 
 use serde::Serialize;
-use sturvek_core::loads::combination_phrase;
+use sturvek_core::finding::Finding;
 use sturvek_core::framing::judgment::works;
 use sturvek_core::framing::opening_plan::SizedHeader;
-use sturvek_core::finding::Finding;
 use sturvek_core::framing::{OpeningOutcome, OpeningPlan, WallPlan, plan_wall};
 use sturvek_core::job::{Job, Wall};
 use sturvek_core::loads::ByKind;
+use sturvek_core::loads::combination_phrase;
 use sturvek_core::measure::{End, LineLoad};
 use sturvek_core::sizing::header::CheckKind;
 use sturvek_core::sizing::jacks::JackReason;

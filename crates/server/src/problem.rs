@@ -13,8 +13,8 @@ use sturvek_core::job::CommandError;
 use sturvek_core::say;
 use sturvek_core::sizing::OutsideLimits;
 use sturvek_core::speech::Phrase as CorePhrase;
-use sturvek_store::StoreError;
 use sturvek_speech::english;
+use sturvek_store::StoreError;
 use sturvek_wire::speech::Phrase;
 use sturvek_wire::{FieldError, FieldErrors};
 use utoipa::ToSchema;
@@ -137,12 +137,7 @@ impl Problem {
     /// Details go to the log; the answer only says that it is not the user's fault.
     pub fn internal(error: &dyn std::fmt::Display) -> Self {
         tracing::error!("{error}");
-        Self::new(
-            StatusCode::INTERNAL_SERVER_ERROR,
-            "internal",
-            "Something broke here",
-            say!("server-failed"),
-        )
+        Self::new(StatusCode::INTERNAL_SERVER_ERROR, "internal", "Something broke here", say!("server-failed"))
     }
 }
 

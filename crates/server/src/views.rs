@@ -7,10 +7,10 @@ use sturvek_core::job::{OpeningId, WallId};
 use sturvek_core::plan::{JobPlan, Settled, opening_alone};
 use sturvek_store::{ListedJob, LogEntry, StoredJob};
 use sturvek_wire::Command;
-use sturvek_wire::inputs::{CodeTable, Design, Job};
 use sturvek_wire::choices::OpeningKind;
-use sturvek_wire::speech::Phrase;
+use sturvek_wire::inputs::{CodeTable, Design, Job};
 use sturvek_wire::results::{CandidateView, SheetPart, Unresolved, WallView, candidates, wall_view};
+use sturvek_wire::speech::Phrase;
 use utoipa::{IntoParams, ToSchema};
 use uuid::Uuid;
 

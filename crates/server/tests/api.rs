@@ -95,7 +95,8 @@ async fn studies_answer_beside_the_plan() {
     let sheet = api.get(&asked("sheet")).await.body;
     assert_eq!(sheet["wall"], "Water side");
     assert_eq!(sheet["version"], job["version"]);
-    let titles: Vec<&str> = sheet["parts"].as_array().expect("parts").iter().map(|part| text(&part["title"]["id"])).collect();
+    let titles: Vec<&str> =
+        sheet["parts"].as_array().expect("parts").iter().map(|part| text(&part["title"]["id"])).collect();
     for title in ["title-given", "title-combinations", "title-assumed", "title-ends"] {
         assert!(titles.contains(&title), "{titles:?}");
     }
@@ -234,7 +235,10 @@ async fn a_stale_edit_is_told_what_changed() {
     let stale = api.post(&path, json!({ "on_version": 0, "command": rename("Second") })).await;
     is_problem(&stale, StatusCode::CONFLICT, "stale");
     assert_eq!(stale.body["current_version"], 1);
-    assert_eq!(english(&stale.body["changed_since"][0]["summary"]), "job renamed Ferry keeper's house at Heron Slip → First");
+    assert_eq!(
+        english(&stale.body["changed_since"][0]["summary"]),
+        "job renamed Ferry keeper's house at Heron Slip → First"
+    );
     assert_eq!(stale.body["changed_since"][0]["author"], "Ada");
     assert_eq!(api.demo_job().await["job"]["name"], "First");
 }

@@ -43,6 +43,11 @@ async fn two_people_on_one_job() {
 }
 
 #[tokio::test]
+async fn every_language_and_unit() {
+    drive("languages.mjs").await;
+}
+
+#[tokio::test]
 async fn the_jobs_screen() {
     drive("jobs.mjs").await;
 }

@@ -114,7 +114,8 @@ type Bundle = FluentBundle<FluentResource>;
 
 /// The messages of a language in a way of speaking, read once.
 fn bundle(language: Language, vocabulary: Vocabulary) -> Arc<Bundle> {
-    static READ: OnceLock<Mutex<BTreeMap<(Language, Vocabulary), Arc<Bundle>>>> = OnceLock::new();
+    type Read = Mutex<BTreeMap<(Language, Vocabulary), Arc<Bundle>>>;
+    static READ: OnceLock<Read> = OnceLock::new();
     // Nothing that panics holds this lock.
     let mut read = READ.get_or_init(Mutex::default).lock().unwrap_or_else(std::sync::PoisonError::into_inner);
     read.entry((language, vocabulary)).or_insert_with(|| Arc::new(read_bundle(language, vocabulary))).clone()

@@ -7,10 +7,10 @@ use sea_orm::{
     IntoActiveModel, IsolationLevel, Iterable, ModelTrait, PrimaryKeyToColumn, QueryFilter, QueryOrder, QuerySelect,
     Set, TransactionTrait,
 };
-use sturvek_core::speech;
-use sturvek_wire::speech::Phrase;
 use sturvek_core::job::{self, Job, bounds, command};
+use sturvek_core::speech;
 use sturvek_wire::inputs::{CodeTable, Job as WireJob, Settings};
+use sturvek_wire::speech::Phrase;
 use sturvek_wire::{Command, FieldErrors, Resolve, saved};
 use uuid::Uuid;
 

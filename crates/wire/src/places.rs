@@ -9,10 +9,8 @@ use crate::reading::{FieldError, FieldErrors};
 impl From<Refused> for FieldErrors {
     /// In a job.
     fn from(refused: Refused) -> Self {
-        let place = |error: &OutOfBounds| FieldError {
-            pointer: pointer(&error.within, error.input),
-            phrase: error.phrase(),
-        };
+        let place =
+            |error: &OutOfBounds| FieldError { pointer: pointer(&error.within, error.input), phrase: error.phrase() };
         Self(refused.0.iter().map(place).collect())
     }
 }

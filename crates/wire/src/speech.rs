@@ -99,8 +99,22 @@ macro_rules! units {
 }
 
 units!(
-    None, Inches, Feet, SquareInches, SquareFeet, CubicInches, InchesFourth, Pounds, PoundsPerFoot, PoundsPerInch,
-    PoundsPerSquareFoot, PoundsPerCubicFoot, MilesPerHour, Psi, PoundInches, Cents
+    None,
+    Inches,
+    Feet,
+    SquareInches,
+    SquareFeet,
+    CubicInches,
+    InchesFourth,
+    Pounds,
+    PoundsPerFoot,
+    PoundsPerInch,
+    PoundsPerSquareFoot,
+    PoundsPerCubicFoot,
+    MilesPerHour,
+    Psi,
+    PoundInches,
+    Cents
 );
 
 impl Phrase {

@@ -187,7 +187,8 @@ pub fn materials() -> Vec<MaterialView> {
             for size in SawnSize::all() {
                 let Some(values) = design_values::sawn(species, grade, size) else { continue };
                 let name = format!("{} {}", species.name(), grade.name());
-                let view = material("sawn", name, vec![size.name()], &values, design_values::sawn_source(species, size));
+                let view =
+                    material("sawn", name, vec![size.name()], &values, design_values::sawn_source(species, size));
                 match all.iter_mut().find(|known| same_values(known, &view)) {
                     Some(known) => known.sizes.extend(view.sizes),
                     None => all.push(view),
@@ -195,9 +196,11 @@ pub fn materials() -> Vec<MaterialView> {
             }
         }
     }
-    all.extend(EngineeredClass::ALL.into_iter().map(|class| {
-        material("engineered", class.name().to_owned(), Vec::new(), &class.values(), class.source())
-    }));
+    all.extend(
+        EngineeredClass::ALL
+            .into_iter()
+            .map(|class| material("engineered", class.name().to_owned(), Vec::new(), &class.values(), class.source())),
+    );
     all
 }
 

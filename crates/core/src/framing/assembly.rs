@@ -36,14 +36,11 @@ pub fn assembly(plan: &OpeningPlan, members: &[Member]) -> Vec<Phrase> {
         steps.push(say!("assembly-packing"));
     }
     if has(Role::Sill) && has(Role::CrippleBelow) {
-        steps
-            .push(say!("assembly-sill"));
+        steps.push(say!("assembly-sill"));
     }
     steps.push(say!("assembly-diagonals"));
     if has(Role::SolePlateCutLast) {
-        steps.push(
-            say!("assembly-cut-the-plate"),
-        );
+        steps.push(say!("assembly-cut-the-plate"));
     }
     steps
 }
@@ -110,7 +107,8 @@ mod tests {
         let steps = steps(Ends { left: 1, right: 2 });
         let place = |words: &str| steps.iter().position(|step| step.to_string().contains(words));
         let nailed = place("assembly-set-the-header").expect("the head is nailed");
-        let second = place("assembly-other-kings (more: kings-at-an-end (count: 1, end: right)").expect("two kings at the right");
+        let second = place("assembly-other-kings (more: kings-at-an-end (count: 1, end: right)")
+            .expect("two kings at the right");
         assert!(nailed < second, "{steps:?}");
         assert_eq!(place("assembly-cut-the-plate"), Some(steps.len() - 1));
         // Jacks of a 82 1/2 head: 81.

@@ -118,6 +118,9 @@ mod tests {
         // D + 0.75 L + 0.75 S = 1000 + 900 + 1500 = 3400, over D + S = 3000.
         assert!((below.largest - 3400.0).abs() < 1e-9, "{below:?}");
         let said = below.phrase().to_string();
-        assert!(said.contains("3400 lb") && said.contains("kind: L, force: 1200 lb") && said.contains("studs: 2"), "{said}");
+        assert!(
+            said.contains("3400 lb") && said.contains("kind: L, force: 1200 lb") && said.contains("studs: 2"),
+            "{said}"
+        );
     }
 }

@@ -14,18 +14,18 @@
 use super::opening_plan::{Ground, OpeningPlan};
 use super::opening_problem::{plate_bearing, points_on};
 use super::plates::Stretch;
-use crate::loads::combination_phrase;
 use crate::job::{Wall, WallFace, WallFrame};
+use crate::loads::combination_phrase;
 use crate::loads::{ByKind, Combination, LoadKind, STRENGTH_COMBINATIONS};
 use crate::lumber::factors::bearing_area::{PlateEnd, bearing_area_factor};
 use crate::lumber::factors::wet_service::Service;
 use crate::measure::{Force, Length};
+use crate::say;
 use crate::sizing::built_up_column::{BuiltUpColumn, column_carries};
 use crate::sizing::landing::Landing;
 use crate::sizing::limits::LARGEST_POINT_LOAD;
 use crate::sizing::problem::CLEAR_OF_PLATE_END;
 use crate::working::{Clause, Pen, Silent, Unit};
-use crate::say;
 
 /// The fewest studs under a load.
 const FEWEST: u8 = 2;
@@ -155,7 +155,7 @@ fn plate_bears<P: Pen>(pen: &mut P, wall: &Wall, sole: &[Stretch], at: Length, s
         sole.iter().any(|(from, to)| *from + CLEAR_OF_PLATE_END <= at - half && at + half + CLEAR_OF_PLATE_END <= *to);
     let end = if clear { PlateEnd::Continuous } else { PlateEnd::Cut };
     let length = pen.given("l_b", (half * 2).to_inches());
-    let strength = pen.given("Fc⊥ of the plate", bearing.to_psi()) * bearing_area_factor(pen, end, &length);
+    let strength = pen.given("⟨symbol-fcperp-of-the-plate⟩", bearing.to_psi()) * bearing_area_factor(pen, end, &length);
     let bears = length * pen.given("d", frame.depth().to_inches()) * strength;
     Some(pen.step("step-the-plate-bears", "P_p", Unit::Pounds, Clause::nds("3.10.2"), bears))
 }
@@ -172,12 +172,12 @@ pub fn field_working<P: Pen>(pen: &mut P, wall: &Wall, ground: &Ground, load: &F
     pen.note(|| say!("note-studs-under", studs = load.studs(), combination = combination_phrase(combination.name)));
     let total = combination.total(&pounds);
     if let Some(carries) = column_carries(pen, &column(&wall.frame, load.studs()), combination) {
-        let ratio = pen.given("load", total) / carries;
-        pen.step("step-how-hard-they-work", "ratio", Unit::None, Clause::nds("15.3"), ratio);
+        let ratio = pen.given("⟨symbol-load⟩", total) / carries;
+        pen.step("step-how-hard-they-work", "⟨symbol-ratio⟩", Unit::None, Clause::nds("15.3"), ratio);
     }
     if let Some(bears) = plate_bears(pen, wall, &ground.sole, load.at, load.studs()) {
-        let ratio = pen.given("load", load.largest) / bears;
-        pen.step("step-how-hard-the-plate-works", "ratio", Unit::None, Clause::nds("3.10.2"), ratio);
+        let ratio = pen.given("⟨symbol-load⟩", load.largest) / bears;
+        pen.step("step-how-hard-the-plate-works", "⟨symbol-ratio⟩", Unit::None, Clause::nds("3.10.2"), ratio);
     }
 }
 

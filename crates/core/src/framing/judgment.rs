@@ -8,11 +8,11 @@
 //! **Assumptions and limits.** *Only the table allows it* is said where the code's table governs and takes a header whose own
 //! strength or sag fails by calculation, while all else holds.
 
-use crate::finding::Finding;
 use super::king_count::{KingCheck, KingsAsked, KingsBy};
 use super::opening_plan::{OpeningOutcome, OpeningPlan, SizedHeader};
-use crate::lumber::{Grade, SawnSize, Species, design_values};
+use crate::finding::Finding;
 use crate::loads::{WIND, combination_phrase};
+use crate::lumber::{Grade, SawnSize, Species, design_values};
 use crate::measure::{End, Length};
 use crate::say;
 use crate::sizing::evaluate::Evaluation;

@@ -3,12 +3,12 @@
 use crate::job::{CountOverride, KingWindBasis, Rules, Wall, WallFace, WallFrame};
 use crate::loads::{ByKind, LoadKind, Standing, TakeDown, WallCarries, WallZone, wall_pressure};
 use crate::measure::{Force, Length, Pressure};
+use crate::say;
 use crate::sizing::jacks::shop_rule;
 use crate::sizing::kings::code_table::TALLEST;
 use crate::sizing::kings::{KingTable, KingWind, king_ratios, kings_by_code, kings_by_wind};
-use crate::working::{Pen, Silent};
-use crate::say;
 use crate::speech::Phrase;
+use crate::working::{Pen, Silent};
 
 /// Kings at an end.
 #[derive(Clone, Debug, PartialEq)]

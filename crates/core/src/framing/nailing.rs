@@ -68,7 +68,11 @@ pub fn opening_nailing(plan: &OpeningPlan, members: &[Member]) -> Vec<Nailing> {
         lines.push(nailing(say!("joint-king-flat-head"), say!("nails-through-upright"), Source::Practice));
     }
     if 0 < jacks {
-        lines.push(nailing(say!("joint-jack-king"), say!("nails-two-rows", apart = Length::inches(12)), Source::Practice));
+        lines.push(nailing(
+            say!("joint-jack-king"),
+            say!("nails-two-rows", apart = Length::inches(12)),
+            Source::Practice,
+        ));
     }
     if 1 < jacks {
         lines.push(nailing(say!("joint-jack-jack"), uprights(), Source::Table));
@@ -80,7 +84,11 @@ pub fn opening_nailing(plan: &OpeningPlan, members: &[Member]) -> Vec<Nailing> {
         lines.push(stud_to_plate(say!("joint-king-plates")));
     }
     if has(Role::Nailer) {
-        lines.push(nailing(say!("joint-nailer-header"), say!("nails-staggered", apart = Length::inches(16)), Source::Practice));
+        lines.push(nailing(
+            say!("joint-nailer-header"),
+            say!("nails-staggered", apart = Length::inches(16)),
+            Source::Practice,
+        ));
     }
     if has(Role::HeadPacking) {
         lines.push(nailing(say!("joint-head-piece-jacks"), say!("nails-through-jack"), Source::Practice));
@@ -104,9 +112,11 @@ fn plies(header: HeaderSpec) -> Option<Nailing> {
     let joint = say!("joint-plies");
     match (header.board, header.plies) {
         (_, 0 | 1) => None,
-        (HeaderBoard::Sawn { .. }, 2) => {
-            Some(nailing(joint, say!("nails-two-plies", common = Length::inches(16), closer = Length::inches(12)), Source::Table))
-        }
+        (HeaderBoard::Sawn { .. }, 2) => Some(nailing(
+            joint,
+            say!("nails-two-plies", common = Length::inches(16), closer = Length::inches(12)),
+            Source::Table,
+        )),
         (HeaderBoard::Sawn { .. }, _) => {
             Some(nailing(joint, say!("nails-more-plies", common = Length::inches(16)), Source::Table))
         }
@@ -132,7 +142,11 @@ pub fn wall_nailing(wall: &Wall, members: &[Member]) -> Vec<Nailing> {
     let options = &wall.frame.framing;
     let mut lines = vec![
         stud_to_plate(say!("joint-stud-plates")),
-        nailing(say!("joint-top-plates"), say!("nails-plate-plate", common = Length::inches(16), closer = Length::inches(12)), Source::Table),
+        nailing(
+            say!("joint-top-plates"),
+            say!("nails-plate-plate", common = Length::inches(16), closer = Length::inches(12)),
+            Source::Table,
+        ),
     ];
     let pieces = |role: Role| members.iter().filter(|member| member.role == role).count();
     if 1 < pieces(Role::TopPlate) || 1 < pieces(Role::SecondTopPlate) {
@@ -148,14 +162,14 @@ pub fn wall_nailing(wall: &Wall, members: &[Member]) -> Vec<Nailing> {
     }
     lines.push(match options.bolts {
         Some(_) => nailing(say!("joint-sole-concrete"), say!("nails-bolts"), Source::Practice),
-        None => nailing(say!("joint-sole-joists"), say!("nails-sole-joists", common = Length::inches(16), closer = Length::inches(12)), Source::Table),
+        None => nailing(
+            say!("joint-sole-joists"),
+            say!("nails-sole-joists", common = Length::inches(16), closer = Length::inches(12)),
+            Source::Table,
+        ),
     });
     if has(Role::CornerStud) || has(Role::PartitionStud) {
-        lines.push(nailing(
-            say!("joint-corners"),
-            uprights(),
-            Source::Table,
-        ));
+        lines.push(nailing(say!("joint-corners"), uprights(), Source::Table));
     }
     if has(Role::Blocking) || has(Role::LadderBlock) {
         lines.push(nailing(say!("joint-blocking"), say!("nails-blocking"), Source::Practice));

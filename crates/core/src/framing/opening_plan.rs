@@ -1,6 +1,5 @@
 //! One opening, planned: what bridges it, its studs, its heights, and the verdict.
 
-use crate::measure::{Force, Money};
 use super::king_count::KingCount;
 use super::plates::Stretch;
 use super::stack::Stack;
@@ -9,6 +8,8 @@ use crate::job::{CountOverride, Letter, OpeningDesign, OpeningId, Size};
 use crate::loads::TakeDown;
 use crate::lumber::HeaderSpec;
 use crate::measure::{End, Ends, Length};
+use crate::measure::{Force, Money};
+use crate::say;
 use crate::sizing::candidates::Candidate;
 use crate::sizing::evaluate::Evaluation;
 use crate::sizing::header::CheckKind;
@@ -18,7 +19,6 @@ use crate::sizing::limits::OutsideLimits;
 use crate::sizing::problem::OpeningProblem;
 use crate::sizing::schools::{Opinion, School};
 use crate::sizing::verdict::Verdict;
-use crate::say;
 use crate::speech::Phrase;
 
 /// What was found for the opening.

@@ -74,7 +74,8 @@ pub fn down_on(rules: &Rules<'_>, wall: &Wall) -> TakeDown {
 pub fn wall_over_head<P: Pen>(pen: &mut P, rules: &Rules<'_>, wall: &Wall, design: &OpeningDesign) -> Option<LoadLine> {
     let hole = hole(design, rules.settings);
     let above = too_far_below_plates(wall, design, hole)?;
-    let load = pen.given("wall", WALL_WEIGHT.to_psf()) * pen.given("its height over the head", above.to_feet());
+    let load = pen.given("⟨symbol-wall⟩", WALL_WEIGHT.to_psf())
+        * pen.given("⟨symbol-its-height-over-the-head⟩", above.to_feet());
     let load = pen.step("load-wall-over-the-head", "D", Unit::PoundsPerFoot, Clause::PRACTICE, load);
     let load = LineLoad::plf(load.value());
     let half = hole.size.width.half();
@@ -129,9 +130,7 @@ pub fn limit_of(rules: &Rules<'_>, wall: &Wall, opening: &Opening, rough_width: 
     };
     let carried = carried.map(|limit| match limit {
         CarriedLimit::Snow(SnowTrouble::Ice) => OutsideLimits::Snow { what: say!("snow-ice") },
-        CarriedLimit::Snow(SnowTrouble::UnbalancedHipOrValley) => {
-            OutsideLimits::Snow { what: say!("snow-unbalanced") }
-        }
+        CarriedLimit::Snow(SnowTrouble::UnbalancedHipOrValley) => OutsideLimits::Snow { what: say!("snow-unbalanced") },
         CarriedLimit::Snow(_) => OutsideLimits::Snow { what: say!("snow-drift") },
         CarriedLimit::TooManyStoreys => OutsideLimits::TooManyStoreys,
         CarriedLimit::RidgeBoardTooFlat => OutsideLimits::RidgeBoardTooFlat,

@@ -4,18 +4,18 @@
 use super::king_count::{KingPlace, king_wind};
 use super::opening_plan::{Ground, OpeningOutcome, OpeningPlan, SizedHeader};
 use super::opening_problem::wall_over_head;
-use crate::speech::{Argument, Phrase, distance, number};
 use crate::job::{HeaderPlace, KingWindBasis, Rules, Wall};
 use crate::loads::{Answer, SnowBasis, Standing, TakeDown, WallCarries, take_down_working};
 use crate::lumber::factors::wet_service::Service;
 use crate::lumber::{SawnSize, design_values};
 use crate::measure::{End, Unit};
+use crate::say;
 use crate::sizing::kings::wind::king_checks;
 use crate::sizing::limits::{OutsideLimits, where_the_method_ends};
 use crate::sizing::problem::{HeaderFace, JackSeat, TopEdgeWidth};
 use crate::sizing::sheet::{SheetPart, calculation_sheet};
+use crate::speech::{Argument, Phrase, distance, number};
 use crate::working::{Entry, Ink};
-use crate::say;
 
 /// The whole sheet of a planned opening.
 ///
@@ -194,9 +194,7 @@ fn assumed(rules: &Rules<'_>, plan: &OpeningPlan, sized: &SizedHeader) -> Vec<Ph
         None => say!("assumed-middle"),
     });
     if sized.problem.spaced.is_some() {
-        lines.push(
-            say!("assumed-points"),
-        );
+        lines.push(say!("assumed-points"));
     }
     if conventions.seat == JackSeat::Notched {
         lines.push(say!("assumed-notched"));

@@ -12,6 +12,7 @@ use crate::job::{HeaderChoice, Letter, Opening, Rules, SpecialCase, Wall};
 use crate::loads::WallCarries;
 use crate::lumber::{Grade, HeaderBoard, HeaderSpec, Species};
 use crate::measure::{End, Ends, Length};
+use crate::say;
 use crate::sizing::candidates::{Candidate, headers_from, try_all};
 use crate::sizing::evaluate::{Evaluation, evaluate};
 use crate::sizing::header::CheckKind;
@@ -21,7 +22,6 @@ use crate::sizing::limits::{OutsideLimits, WIDEST_OPENING};
 use crate::sizing::problem::{OpeningProblem, TopEdge, TopEdgeWidth};
 use crate::sizing::schools::{CodeAnswer, Opinion, School};
 use crate::sizing::verdict::Verdict;
-use crate::say;
 /// The widest opening that a flat 2x goes over where nothing is carried. Source: IRC 2021 R602.7.4, from memory.
 const WIDEST_FLAT: Length = Length::feet(8);
 
@@ -198,7 +198,7 @@ fn by_school(school: School, schools: &[Opinion; 3], candidates: &[Candidate]) -
     of(school)
         .or_else(|| of(School::Calculation))
         .or_else(|| nearest().map(|candidate| candidate.evaluation.header))
-        .ok_or_else(|| OutsideLimits::AnyHeader)
+        .ok_or(OutsideLimits::AnyHeader)
 }
 
 /// The header with the jacks that the code's table asks for where it governs, and one more where the job is built belt and

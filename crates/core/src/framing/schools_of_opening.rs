@@ -7,12 +7,12 @@ use crate::loads::{Carried, Framing, WallCarries};
 use crate::lumber::HeaderSpec;
 use crate::lumber::factors::wet_service::Service;
 use crate::measure::Length;
+use crate::say;
 use crate::sizing::candidates::{Candidate, Margin};
 use crate::sizing::evaluate::evaluate;
 use crate::sizing::jacks::{JackCount, JackReason, shop_rule};
 use crate::sizing::problem::{OpeningLoad, OpeningProblem};
 use crate::sizing::schools::{Basis, CodeAnswer, CodeQuestion, Opinion, School};
-use crate::say;
 use crate::speech::{Phrase, distance};
 
 /// What the code's table is asked for an opening, or why it has no answer.
@@ -79,8 +79,13 @@ fn by_code(
         Some(table) => say!("basis-own-table", table = &table.name),
         None => say!("basis-computed"),
     };
-    let none =
-        |words: Phrase| Opinion { school: School::CodeTable, header: None, jacks: None, words, carries_by_calculation: None };
+    let none = |words: Phrase| Opinion {
+        school: School::CodeTable,
+        header: None,
+        jacks: None,
+        words,
+        carries_by_calculation: None,
+    };
     if let Err(why) = question {
         return none(why.clone());
     }

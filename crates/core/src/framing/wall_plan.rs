@@ -11,7 +11,6 @@ mod plate_pieces;
 mod sole_bolts;
 
 use super::field_studs::{FieldLoad, field_loads};
-use crate::finding::{Finding, Severity};
 use super::judgment::judge;
 use super::layout::stud_positions;
 use super::marks::{Mark, marks};
@@ -20,6 +19,7 @@ use super::opening_plan::{Ground, OpeningOutcome, OpeningPlan};
 use super::opening_problem::{down_on, sole_pieces};
 use super::plan_opening::plan_opening;
 use super::plates::TopBreaks;
+use crate::finding::{Finding, Severity};
 use crate::job::{OpeningId, Rules, Wall};
 use crate::measure::Length;
 use crate::sizing::candidates::Candidate;

@@ -33,7 +33,8 @@ pub fn jacks_because(sized: &SizedHeader, end: End) -> Vec<JacksBecause<'_>> {
     let counts = |count: &JackCount| count.reason != JackReason::CodeTable || sized.school == School::CodeTable;
     let asks = |count: &JackCount| count.count.unwrap_or(u8::MAX);
     let most = reasons.iter().filter(|count| counts(count)).map(|count| asks(count)).max();
-    let because = |count| JacksBecause { count, counts: counts(count), governs: counts(count) && Some(asks(count)) == most };
+    let because =
+        |count| JacksBecause { count, counts: counts(count), governs: counts(count) && Some(asks(count)) == most };
     reasons.into_iter().map(because).collect()
 }
 

@@ -164,12 +164,12 @@ fn width_on_wall<P: Pen>(pen: &mut P, floor: &FloorOnWall, kind: LoadKind) -> Le
         FloorFraming::ContinuousOverThisWall => middle_of_two(pen, first, second),
         FloorFraming::ContinuousEndingHere => end_of_two(pen, first, second, kind),
         FloorFraming::CantileveredPastThisWall => {
-            let span = pen.given("span", first.to_feet());
-            let all = span.clone() + pen.given("tail", second.to_feet());
+            let span = pen.given("⟨symbol-span⟩", first.to_feet());
+            let all = span.clone() + pen.given("⟨symbol-tail⟩", second.to_feet());
             all.power(2.0) / span.times(2.0)
         }
     };
-    let exact = pen.step("step-width-that-leans-on-the-wall", "width", Unit::Feet, Clause::STATICS, exact);
+    let exact = pen.step("step-width-that-leans-on-the-wall", "⟨symbol-width⟩", Unit::Feet, Clause::STATICS, exact);
     Length::from_decimal_inches(exact.value() * 12.0)
 }
 
@@ -199,13 +199,15 @@ const HOLDS_DOWN: f64 = 0.6;
 /// The far end of a cantilevered joist, with people or snow on the tail alone and what stands on its end.
 pub(super) fn far_end<P: Pen>(writer: &mut Writer<'_, P>, floor: &FloorOnWall, on_tail: &ByKind<f64>) {
     let pen = &mut *writer.pen;
-    let (span, tail) =
-        (pen.given("span", floor.span_one_side.to_feet()), pen.given("tail", floor.span_other_side.to_feet()));
+    let (span, tail) = (
+        pen.given("⟨symbol-span⟩", floor.span_one_side.to_feet()),
+        pen.given("⟨symbol-tail⟩", floor.span_other_side.to_feet()),
+    );
     let holds = pen.given("D", floor.dead.to_psf()).times(HOLDS_DOWN) * span.clone() / P::Number::constant(2.0);
     let on_area = tail.clone().power(2.0) / span.clone().times(2.0);
     let at_end = tail / span;
     let lifting = |pen: &mut P, symbol: &str, psf: f64, plf: f64| {
-        pen.given(symbol, psf) * on_area.clone() + pen.given("at its end", plf) * at_end.clone()
+        pen.given(symbol, psf) * on_area.clone() + pen.given("⟨symbol-at-its-end⟩", plf) * at_end.clone()
     };
     let dead = lifting(pen, "D", floor.dead.to_psf(), on_tail.dead);
     let people = lifting(pen, "L", floor.live.to_psf(), on_tail.floor_live);
@@ -214,7 +216,7 @@ pub(super) fn far_end<P: Pen>(writer: &mut Writer<'_, P>, floor: &FloorOnWall, o
     let roof_live = roof * on_tail.roof_live;
     let most = [live, snow, roof_live, 0.75 * (live + snow), 0.75 * (live + roof_live)].into_iter().fold(0.0, f64::max);
     let what = "step-reaction-at-the-joists-far-end-what-comes-and-goes-on-the-tail-only-0-6-d-holding";
-    let reaction = holds - dead - pen.given("largest of L, S, Lr and 0.75 of two", most);
+    let reaction = holds - dead - pen.given("⟨symbol-largest-of-l-s-lr-and-0-75-of-two⟩", most);
     let reaction = pen.step(what, "R_far", Unit::PoundsPerFoot, Clause::STATICS, reaction).value();
     if reaction < 0.0 {
         writer.down.lifted.push(Lifted::FarEnd(LineLoad::plf(-reaction)));

@@ -137,7 +137,8 @@ impl<P: Pen> Writer<'_, P> {
         if pressure.to_psf() <= 0.0 || tributary <= Length::ZERO {
             return;
         }
-        let amount = self.pen.given("pressure", pressure.to_psf()) * self.pen.given("width", tributary.to_feet());
+        let amount = self.pen.given("⟨symbol-pressure⟩", pressure.to_psf())
+            * self.pen.given("⟨symbol-width⟩", tributary.to_feet());
         let amount = self.pen.step(source, kind.symbol(), Unit::PoundsPerFoot, Clause::STATICS, amount);
         let amount = LineLoad::plf(amount.value());
         self.line(source, kind, Some((pressure, tributary)), amount, amount, extent);
@@ -156,7 +157,7 @@ impl<P: Pen> Writer<'_, P> {
         let (at_start, at_end) = match self.lever {
             Some(lever) => {
                 let plf = self.pen.given(kind.symbol(), at_start.to_plf().max(at_end.to_plf()));
-                let levered = plf * self.pen.given("1 + tail/span", lever);
+                let levered = plf * self.pen.given("⟨symbol-1-tail-span⟩", lever);
                 let what = "step-standing-on-the-end-of-the-tail";
                 self.pen.step(what, kind.symbol(), Unit::PoundsPerFoot, Clause::STATICS, levered);
                 (at_start * lever, at_end * lever)

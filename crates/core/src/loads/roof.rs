@@ -186,7 +186,7 @@ fn tributaries<P: Pen>(pen: &mut P, roof: &RoofOnWall) -> (Option<Length>, Lengt
 fn share_of_run<P: Pen>(pen: &mut P, run: Length, overhang: Length) -> Length {
     let (run, overhang) = (pen.given("b", run.to_feet()), pen.given("o", overhang.to_feet()));
     let share = (run.clone() + overhang).power(2.0) / run.times(2.0);
-    let share = pen.step("step-width-that-leans-on-the-wall", "width", Unit::Feet, Clause::STATICS, share);
+    let share = pen.step("step-width-that-leans-on-the-wall", "⟨symbol-width⟩", Unit::Feet, Clause::STATICS, share);
     Length::from_decimal_inches(share.value() * 12.0)
 }
 
@@ -212,9 +212,9 @@ fn on_the_level<P: Pen>(pen: &mut P, roof: &RoofOnWall) -> Pressure {
     if roof.dead_on == DeadLoadOn::Level || roof.roof_dead.to_psf() <= 0.0 {
         return roof.roof_dead;
     }
-    let rise = pen.given("rise", roof.rise_in_twelve) / P::Number::constant(12.0);
+    let rise = pen.given("⟨symbol-rise⟩", roof.rise_in_twelve) / P::Number::constant(12.0);
     let longer = (P::Number::constant(1.0) + rise.power(2.0)).square_root();
-    let dead = pen.given("on the slope", roof.roof_dead.to_psf()) * longer;
+    let dead = pen.given("⟨symbol-on-the-slope⟩", roof.roof_dead.to_psf()) * longer;
     let dead = pen.step("step-roof-dead-load-on-the-level", "D", Unit::PoundsPerSquareFoot, Clause::STATICS, dead);
     Pressure::psf(dead.value())
 }
@@ -268,15 +268,15 @@ pub(super) fn ridge_post<P: Pen>(writer: &mut Writer<'_, P>, post: &RidgePost, s
             continue;
         }
         let pen = &mut *writer.pen;
-        let width = pen.given("half the building", post.building_width.half().to_feet());
+        let width = pen.given("⟨symbol-half-the-building⟩", post.building_width.half().to_feet());
         let spans = ridge_share(pen, post);
-        let pounds = pen.given("pressure", pressure.to_psf()) * width * spans;
+        let pounds = pen.given("⟨symbol-pressure⟩", pressure.to_psf()) * width * spans;
         let pounds = pen.step("load-post-under-the-ridge-beam", kind.symbol(), Unit::Pounds, Clause::STATICS, pounds);
         *amount.get_mut(kind) = Force::lbf(pounds.value());
     }
     if post.beam_weight.to_plf() > 0.0 {
         let pen = &mut *writer.pen;
-        let weight = pen.given("weight", post.beam_weight.to_plf()) * ridge_share(pen, post);
+        let weight = pen.given("⟨symbol-weight⟩", post.beam_weight.to_plf()) * ridge_share(pen, post);
         let weight = pen.step("step-the-ridge-beam-itself", "D", Unit::Pounds, Clause::STATICS, weight).value();
         amount.dead = amount.dead + Force::lbf(weight);
     }
@@ -290,7 +290,7 @@ fn ridge_share<P: Pen>(pen: &mut P, post: &RidgePost) -> P::Number {
         let share = middle_of_two(pen, first, second);
         return pen.step("step-ridge-that-leans-on-the-post", "l", Unit::Feet, Clause::STATICS, share);
     }
-    pen.given("ridge spans", (first + second).to_feet()) / P::Number::constant(2.0)
+    pen.given("⟨symbol-ridge-spans⟩", (first + second).to_feet()) / P::Number::constant(2.0)
 }
 
 #[cfg(test)]

@@ -14,9 +14,9 @@
 //! overhangs, blown to one side: 40 psf on 14 ft, at (12 + 7)/24 from the other wall: 443 lb/ft against 28 · 14 = 392.
 
 use crate::measure::{Length, Pressure};
-use crate::working::{Clause, Number, Pen, Unit};
 use crate::say;
 use crate::speech::Phrase;
+use crate::working::{Clause, Number, Pen, Unit};
 
 /// Which edition of ASCE 7 the snow figure belongs to.
 #[derive(Clone, Copy, Debug, Default, PartialEq, Eq, PartialOrd, Ord, Hash)]
@@ -232,7 +232,7 @@ pub fn unbalanced_on_wall<P: Pen>(pen: &mut P, snow: &SiteSnow, gable: &Gable) -
     let half = P::Number::constant(2.0);
     let lever = match gable.leans {
         LeansOn::BothWalls => (width.clone() / half.clone() + reach.clone() / half.clone()) / width.clone(),
-        LeansOn::RidgeBeam { share } => pen.given("share of the wall", share.to_feet()) / reach.clone(),
+        LeansOn::RidgeBeam { share } => pen.given("⟨symbol-share-of-the-wall⟩", share.to_feet()) / reach.clone(),
     };
     let simple = gable.rafters && reach.value() <= LONGEST_SIMPLE_REACH;
     let amount = if simple {
@@ -248,7 +248,7 @@ pub fn unbalanced_on_wall<P: Pen>(pen: &mut P, snow: &SiteSnow, gable: &Gable) -
 fn to_allowable_line<P: Pen>(pen: &mut P, snow: &SiteSnow, amount: P::Number) -> P::Number {
     match snow.edition {
         SnowEdition::Asce7To16 => amount,
-        SnowEdition::Asce7From22 => amount * pen.given("ASD level", STRENGTH_TO_ALLOWABLE),
+        SnowEdition::Asce7From22 => amount * pen.given("⟨symbol-asd-level⟩", STRENGTH_TO_ALLOWABLE),
     }
 }
 
@@ -270,7 +270,7 @@ fn drifted<P: Pen>(
 ) -> P::Number {
     let clause = snow.edition.clause("7.6.1");
     let roof = strength_level(pen, snow, ground, gable.rise_in_twelve);
-    let run = pen.given("run for a rise of 1", 12.0 / gable.rise_in_twelve);
+    let run = pen.given("⟨symbol-run-for-a-rise-of-1⟩", 12.0 / gable.rise_in_twelve);
     let density = pen.given("p_g", ground.to_psf()).times(0.13) + P::Number::constant(14.0);
     let density = pen.step(
         "step-snow-density",

@@ -17,9 +17,9 @@ use super::kind::{ByKind, LoadKind};
 use super::lines::{Extent, LoadLine, LoadPoint, SiteLoads, TakeDown, Writer};
 use super::roof::{ridge_post, roof_lines};
 use crate::measure::{Force, Length, LineLoad};
-use crate::working::{Clause, Entry, Ink, Number, Pen, Silent, Unit};
 use crate::say;
 use crate::speech::distance;
+use crate::working::{Clause, Entry, Ink, Number, Pen, Silent, Unit};
 
 /// Takes the framing down to a wall of some length.
 pub fn take_down(carried: &[Carried], site: &SiteLoads, wall_length: Length) -> TakeDown {
@@ -130,9 +130,7 @@ fn gather_beside<P: Pen>(writer: &mut Writer<'_, P>, first: usize, (from, to): (
     }
     for (place, amount) in [from, to].into_iter().zip(gathered) {
         if LoadKind::ALL.into_iter().any(|kind| amount.get(kind).to_lbf() > 0.0) {
-            writer.pen.note(|| {
-                say!("note-pack-above", at = distance(place))
-            });
+            writer.pen.note(|| say!("note-pack-above", at = distance(place)));
             writer.down.points.push(LoadPoint { source: "load-pack-beside-an-opening-above", at: place, amount });
         }
     }
@@ -143,10 +141,11 @@ fn gable_lines<P: Pen>(writer: &mut Writer<'_, P>, gable: &GableAbove, extent: E
     let (from, to) = extent.unwrap_or((Length::ZERO, wall_length));
     let peak = from + (to - from).half();
     let pen = &mut *writer.pen;
-    let height = pen.given("half the gable", (peak - from).to_feet()) * pen.given("rise", gable.rise_in_twelve)
+    let height = pen.given("⟨symbol-half-the-gable⟩", (peak - from).to_feet())
+        * pen.given("⟨symbol-rise⟩", gable.rise_in_twelve)
         / P::Number::constant(12.0);
     let height = pen.step("step-height-of-the-gable", "h", Unit::Feet, Clause::STATICS, height);
-    let most = pen.given("pressure", gable.dead.to_psf()) * height;
+    let most = pen.given("⟨symbol-pressure⟩", gable.dead.to_psf()) * height;
     let most = pen.step("step-gable-under-its-peak", "D", Unit::PoundsPerFoot, Clause::STATICS, most);
     let most = LineLoad::plf(most.value());
     writer.line("load-gable", LoadKind::Dead, None, LineLoad::ZERO, most, Some((from, peak)));

@@ -1,9 +1,9 @@
 //! What a header can be made of, and how many plies of it.
 
-use crate::measure::Force;
 use super::design_values::{self, DesignValues, EngineeredClass, Grade, Species};
 use super::section::{Rectangle, SawnSize, Thickness};
 use super::sheet::SheetValues;
+use crate::measure::Force;
 use crate::measure::Length;
 use crate::say;
 use crate::speech::Phrase;
@@ -147,7 +147,7 @@ impl HeaderBoard {
         match self {
             Self::Sawn { species, grade, .. } => format!("{} {}", species.abbreviation(), grade.name()),
             Self::Engineered { class, .. } => class.name().to_owned(),
-            Self::Sheet { values, .. } => format!("{} (your values)", values.name),
+            Self::Sheet { values, .. } => format!("{} †", values.name),
         }
     }
 

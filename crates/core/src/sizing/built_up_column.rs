@@ -65,8 +65,9 @@ pub fn column_carries<P: Pen>(pen: &mut P, column: &BuiltUpColumn, combination: 
     } else {
         strong
     };
-    let area =
-        pen.given("studs", f64::from(column.studs)) * pen.given("t", column.thickness) * pen.given("d", column.depth);
+    let area = pen.given("⟨symbol-studs⟩", f64::from(column.studs))
+        * pen.given("t", column.thickness)
+        * pen.given("d", column.depth);
     Some(pen.step("step-the-studs-carry-as-a-column", "P_c", Unit::Pounds, CLAUSE, area * strength))
 }
 

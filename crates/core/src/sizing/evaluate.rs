@@ -8,15 +8,15 @@ use super::header::{CheckKind, CheckResult, Comparison, bending, deflection, doo
 use super::jacks::{JackPack, JackStrength, KnownJacks, jack_pack};
 use super::limits::{LARGEST_POINT_LOAD, OutsideLimits, WIDEST_OPENING};
 use super::problem::{Conventions, OpeningLoad, OpeningProblem};
-use crate::measure::Force;
 use crate::loads::{ByKind, Combination, LIVE_COMBINATIONS, MOST_COMBINATIONS, STRENGTH_COMBINATIONS};
 use crate::lumber::factors::beam_stability::LARGEST_SLENDERNESS_RATIO;
 use crate::lumber::factors::wet_service::Service;
 use crate::lumber::{Family, HeaderSpec, design_values};
+use crate::measure::Force;
 use crate::measure::{End, Ends};
-use crate::working::{Pen, Silent};
 use crate::say;
 use crate::speech::Phrase;
+use crate::working::{Pen, Silent};
 
 /// The most checks a header can have.
 const MOST_CHECKS: usize = 11;

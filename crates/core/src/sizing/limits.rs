@@ -17,17 +17,17 @@ pub const TALLEST_WALL: Length = Length::feet(12);
 /// Where the method ends, as it is printed on every sheet.
 pub fn where_the_method_ends() -> [Phrase; 5] {
     [
-    say!(
+        say!(
             "ends-sizes",
             widest = distance(WIDEST_OPENING),
             tallest = distance(TALLEST_WALL),
             most = Force::lbf(LARGEST_POINT_LOAD),
         ),
-    say!("ends-loads"),
-    say!("ends-materials"),
-    say!("ends-grade"),
-    say!("ends-who-decides"),
-]
+        say!("ends-loads"),
+        say!("ends-materials"),
+        say!("ends-grade"),
+        say!("ends-who-decides"),
+    ]
 }
 
 /// What takes an opening out of the ordinary, and with one exception out of the tool's limits.

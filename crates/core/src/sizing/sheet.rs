@@ -9,9 +9,9 @@ use super::limits::OutsideLimits;
 use super::problem::OpeningProblem;
 use crate::loads::{Combination, LIVE_COMBINATIONS, STRENGTH_COMBINATIONS, combination_phrase};
 use crate::measure::End;
-use crate::working::{Clause, Entry, Ink, Number, Pen, Silent, Unit};
 use crate::say;
 use crate::speech::{Argument, Joined, Phrase, decimal};
+use crate::working::{Clause, Entry, Ink, Number, Pen, Silent, Unit};
 
 /// One part of the sheet.
 #[derive(Clone, Debug, PartialEq)]
@@ -35,12 +35,10 @@ pub fn calculation_sheet(problem: &OpeningProblem, evaluation: &Evaluation) -> R
         let Some(comparison) = compare(&mut ink, check.kind, &bridge.under_pattern(&combination, check.pattern)) else {
             continue;
         };
-        let ratio = ink.given("demand", comparison.demand) / ink.given("capacity", comparison.capacity);
-        ink.step("step-how-hard-it-works", "ratio", Unit::None, check.kind.clause(), ratio);
-        parts.push(SheetPart {
-            title: check_under(check.kind, check.combination),
-            entries: ink.into_entries(),
-        });
+        let ratio =
+            ink.given("⟨symbol-demand⟩", comparison.demand) / ink.given("⟨symbol-capacity⟩", comparison.capacity);
+        ink.step("step-how-hard-it-works", "⟨symbol-ratio⟩", Unit::None, check.kind.clause(), ratio);
+        parts.push(SheetPart { title: check_under(check.kind, check.combination), entries: ink.into_entries() });
     }
     if !problem.run.posts.is_empty() {
         let mut ink = Ink::default();
@@ -80,7 +78,7 @@ fn span_part(bridge: &Bridge<'_>) -> SheetPart {
     if bridge.is_simple() {
         let clear = bridge.problem.clear.to_inches();
         let extra = bridge.design_span_inches() - clear;
-        let span = ink.given("clear opening", clear) + ink.given("half of each jack pack", extra);
+        let span = ink.given("⟨symbol-clear-opening⟩", clear) + ink.given("⟨symbol-half-of-each-jack-pack⟩", extra);
         ink.step("step-design-span", "L", Unit::Inches, Clause::nds("3.2.1"), span);
     } else {
         ink.note(|| {
@@ -88,11 +86,12 @@ fn span_part(bridge: &Bridge<'_>) -> SheetPart {
             let at = supports.iter().map(|at| say!("an-amount", amount = decimal(*at, Unit::Inches, 2)));
             say!("note-runs-over-supports", supports = Argument::Phrases(at.collect(), Joined::Commas))
         });
-        let longest = ink.given("the longest span", bridge.design_span_inches());
+        let longest = ink.given("⟨symbol-the-longest-span⟩", bridge.design_span_inches());
         ink.step("step-design-span", "L", Unit::Inches, Clause::nds("3.2.1"), longest);
     }
     let header = bridge.header;
-    let width = ink.given("plies", f64::from(header.plies)) * ink.given("ply", header.board.ply_width().to_inches());
+    let width = ink.given("⟨symbol-plies⟩", f64::from(header.plies))
+        * ink.given("⟨symbol-ply⟩", header.board.ply_width().to_inches());
     let width = ink.step("step-width", "b", Unit::Inches, Clause::STATICS, width);
     let depth = ink.given("d", header.board.depth().to_inches());
     ink.step("step-area", "A", Unit::SquareInches, Clause::STATICS, width.clone() * depth.clone());
@@ -109,9 +108,15 @@ fn combinations_part(bridge: &Bridge<'_>) -> SheetPart {
     let present = bridge.problem.kinds_present();
     for combination in STRENGTH_COMBINATIONS.iter().filter(|combination| combination.applies_to(&present)) {
         let case = bridge.under(combination);
-        let total = ink.given("total on the header", case.loads.iter().map(|load| load.resultant()).sum());
+        let total = ink.given("⟨symbol-total-on-the-header⟩", case.loads.iter().map(|load| load.resultant()).sum());
         let per_duration = total / ink.given("C_D", combination.duration);
-        ink.step("step-load-over-its-duration-factor", combination.name, Unit::Pounds, Clause::asce7("2.4"), per_duration);
+        ink.step(
+            "step-load-over-its-duration-factor",
+            combination.name,
+            Unit::Pounds,
+            Clause::asce7("2.4"),
+            per_duration,
+        );
     }
     SheetPart { title: say!("title-combinations"), entries: ink.into_entries() }
 }
@@ -143,7 +148,7 @@ fn jacks_part(bridge: &Bridge<'_>, end: End, pack: &JackPack) -> SheetPart {
         };
         match each {
             Some(each) => {
-                let load = ink.given("pack load", count.load);
+                let load = ink.given("⟨symbol-pack-load⟩", count.load);
                 ink.step("step-jacks-to-be-rounded-up", "n", Unit::None, count.reason.clause(), load / each);
             }
             None => ink.note(|| say!("note-no-jacks-enough", reason = count.reason.phrase())),
@@ -161,9 +166,9 @@ fn off_middle(ink: &mut Ink, bridge: &Bridge<'_>, combination: &Combination, loa
     let column = column::one_jack_carries(&mut Silent, bridge, combination).map_or(0.0, |carries| carries / area);
     let wood = eccentric::JackWood { column, ..eccentric::wood(bridge, length, depth) };
     let stress = load / (f64::from(jacks.max(1)) * area);
-    let jacks_there = ink.given("jacks", f64::from(jacks));
+    let jacks_there = ink.given("⟨symbol-jacks⟩", f64::from(jacks));
     let area = ink.given("t·d", area);
-    let stress_there = ink.given("pack load", load) / (jacks_there * area);
+    let stress_there = ink.given("⟨symbol-pack-load⟩", load) / (jacks_there * area);
     ink.step("step-axial-stress", "fc", Unit::Psi, Clause::nds("15.4.1"), stress_there);
     eccentric::works(ink, stress, &wood, combination.duration, off, depth);
 }
@@ -178,7 +183,8 @@ mod tests {
         let problem = roof_window();
         let evaluation = evaluated(&problem);
         let sheet = calculation_sheet(&problem, &evaluation).expect("within limits");
-        let bending = sheet.iter().find(|part| part.title == check_under(CheckKind::Bending, "D+S")).expect("bending part");
+        let bending =
+            sheet.iter().find(|part| part.title == check_under(CheckKind::Bending, "D+S")).expect("bending part");
         let steps: Vec<(&str, &str)> = bending
             .entries
             .iter()
@@ -201,7 +207,7 @@ mod tests {
             .iter()
             .flat_map(|part| &part.entries)
             .filter_map(|entry| match entry {
-                Entry::Step(step) if step.symbol == "ratio" => Some(step.value),
+                Entry::Step(step) if step.symbol == "⟨symbol-ratio⟩" => Some(step.value),
                 _ => None,
             })
             .collect();

@@ -106,4 +106,3 @@ pub async fn get_sheet(
         parts: sheet_parts(&parts),
     }))
 }
-

@@ -3,8 +3,8 @@
 use serde::{Deserialize, Serialize};
 use sturvek_core::job::{self, OpeningId, usual_sizes};
 use sturvek_core::measure::{Ends, Length};
-use sturvek_core::sizing;
 use sturvek_core::say;
+use sturvek_core::sizing;
 use utoipa::ToSchema;
 use uuid::Uuid;
 

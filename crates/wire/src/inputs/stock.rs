@@ -5,8 +5,8 @@ use sturvek_core::job::{self, StockId};
 use sturvek_core::lumber;
 use sturvek_core::lumber::sheet::LONGEST_SHEET_NAME;
 use sturvek_core::measure::Money;
-use sturvek_core::sizing::candidates::StockBoard;
 use sturvek_core::say;
+use sturvek_core::sizing::candidates::StockBoard;
 use utoipa::ToSchema;
 use uuid::Uuid;
 

@@ -1,14 +1,14 @@
 //! The header that goes in, what the schools say of it, and what else was tried.
 
 use serde::Serialize;
-use sturvek_core::framing::{OpeningOutcome, OpeningPlan};
 use sturvek_core::framing::opening_plan::{Hung, SizedHeader};
+use sturvek_core::framing::{OpeningOutcome, OpeningPlan};
 use sturvek_core::loads::combination_phrase;
 use sturvek_core::lumber::insulation::{r_value, spare_depth};
 use sturvek_core::measure::{Length, Money};
-use sturvek_core::sizing::{Evaluation, Verdict as CoreVerdict};
 use sturvek_core::sizing::candidates::{Aim as CoreAim, Candidate};
 use sturvek_core::sizing::schools::Opinion;
+use sturvek_core::sizing::{Evaluation, Verdict as CoreVerdict};
 use utoipa::ToSchema;
 
 use super::sheet::ClauseView;
@@ -197,11 +197,7 @@ pub fn candidates(opening: &OpeningPlan) -> Vec<CandidateView> {
             price_cents: cut.price.map(Money::to_cents),
             jacks: [jacks.left, jacks.right],
             in_place: header == sized.evaluation.header,
-            best_at: bests
-                .iter()
-                .filter(|(_, best)| *best == Some(header))
-                .map(|(aim, _)| (*aim).into())
-                .collect(),
+            best_at: bests.iter().filter(|(_, best)| *best == Some(header)).map(|(aim, _)| (*aim).into()).collect(),
         }
     };
     sized.candidates.iter().map(view).collect()

@@ -1,9 +1,9 @@
 //! What comes down on a wall, on the wire.
 
 use serde::Serialize;
-use sturvek_core::job;
-use sturvek_core::framing::{FieldLoad, WallPlan};
 use sturvek_core::framing::below::below_field;
+use sturvek_core::framing::{FieldLoad, WallPlan};
+use sturvek_core::job;
 use sturvek_core::loads::{LoadKind, TakeDown};
 use sturvek_core::measure::Length;
 use utoipa::ToSchema;

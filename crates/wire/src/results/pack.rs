@@ -1,9 +1,9 @@
 //! Jacks and kings of one end, with every reason.
 
 use serde::Serialize;
-use sturvek_core::framing::{KingCount, OpeningPlan};
 use sturvek_core::framing::opening_plan::SizedHeader;
 use sturvek_core::framing::why_so_many::{JacksBecause, jacks_because, king_reason_governs};
+use sturvek_core::framing::{KingCount, OpeningPlan};
 use sturvek_core::measure::End;
 use utoipa::ToSchema;
 

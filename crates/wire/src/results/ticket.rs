@@ -1,8 +1,6 @@
 //! An opening's ticket on the wire.
 
 use serde::Serialize;
-use sturvek_core::job;
-use sturvek_core::framing::{OpeningOutcome, OpeningPlan, WallPlan};
 use sturvek_core::framing::assembly::assembly;
 use sturvek_core::framing::below::below_packs;
 use sturvek_core::framing::changes::changes;
@@ -10,6 +8,8 @@ use sturvek_core::framing::margins::margins;
 use sturvek_core::framing::nailing::opening_nailing;
 use sturvek_core::framing::pieces::pieces_of;
 use sturvek_core::framing::snap::snaps;
+use sturvek_core::framing::{OpeningOutcome, OpeningPlan, WallPlan};
+use sturvek_core::job;
 use sturvek_core::loads::Asked;
 use sturvek_core::loads::snow::what_is_computed;
 use sturvek_core::measure::End;
@@ -119,7 +119,12 @@ pub struct SnapView {
     pub studs_saved: i32,
 }
 
-pub(super) fn changes_of(rules: &job::Rules<'_>, wall: &job::Wall, plan: &WallPlan, id: job::OpeningId) -> Option<ChangesView> {
+pub(super) fn changes_of(
+    rules: &job::Rules<'_>,
+    wall: &job::Wall,
+    plan: &WallPlan,
+    id: job::OpeningId,
+) -> Option<ChangesView> {
     let opening = wall.openings.iter().find(|opening| opening.id == id)?;
     changes(rules, wall, plan, opening).as_ref().map(Into::into)
 }
@@ -185,9 +190,5 @@ pub(super) fn asked(opening: &OpeningPlan) -> Vec<AskedView> {
 }
 
 pub(super) fn stack_layer(line: &sturvek_core::framing::StackLine) -> StackLayer {
-    StackLayer {
-        kind: line.what.into(),
-        from: line.from.nanometers(),
-        height: line.height.nanometers(),
-    }
+    StackLayer { kind: line.what.into(), from: line.from.nanometers(), height: line.height.nanometers() }
 }

@@ -1,17 +1,19 @@
 //! A planned wall on the wire.
 
 use serde::Serialize;
-use sturvek_core::job;
 use sturvek_core::framing::WallPlan;
 use sturvek_core::framing::marks::legend;
 use sturvek_core::framing::nailing::wall_nailing;
+use sturvek_core::job;
 use sturvek_core::loads::bearing_evidence::judge;
 use sturvek_core::plan::Settled;
 use utoipa::ToSchema;
 use uuid::Uuid;
 
 use super::finding::{FindingView, finding};
-use super::loads::{FieldLoadView, LoadLine, LoadPointView, LoadStretch, field_loads, load_lines, load_point, load_stretches};
+use super::loads::{
+    FieldLoadView, LoadLine, LoadPointView, LoadStretch, field_loads, load_lines, load_point, load_stretches,
+};
 use super::ticket::{Ticket, ticket};
 use crate::choices::BearingConclusion;
 use crate::framed::{Mark, Member, NailingView};

@@ -20,7 +20,7 @@ export function MaterialsPage() {
   return (
     <div className="flex h-full flex-col">
       <PageHead
-        title={data ? `Materials of ${data.job.name}` : say("page-materials")}
+        title={data ? say("page-materials-of", { name: data.job.name }) : say("page-materials")}
         back={{ to: `/jobs/${job}`, label: say("page-back-to-the-wall") }}
       />
       <main className="relative min-h-0 flex-1 overflow-y-auto p-4">

@@ -41,10 +41,10 @@ export function StockSection({ stock, change }: Props) {
                 aria-expanded={open === index}
                 onClick={() => setOpen(open === index ? undefined : index)}
               >
-                {boardName(item.board, say)}
+                {boardName(item.board)}
               </button>
               <MaybeNumberField
-                label={say("page-price-of", { board: boardName(item.board, say) })}
+                label={say("page-price-of", { board: boardName(item.board) })}
                 labelHidden
                 unit="¢/ft"
                 number={item.price_cents_per_foot}
@@ -53,7 +53,7 @@ export function StockSection({ stock, change }: Props) {
               <button
                 type="button"
                 className="btn btn-ghost tap font-normal"
-                aria-label={say("page-take-off-the-pile", { board: boardName(item.board, say) })}
+                aria-label={say("page-take-off-the-pile", { board: boardName(item.board) })}
                 onClick={() => void change((now) => now.filter((_, place) => place !== index))}
               >
                 {say("page-take-off")}
@@ -126,7 +126,7 @@ function FreshBoard({ board, change, keep, close }: FreshProps) {
       )}
       <div className="mt-3 flex gap-2">
         <button type="button" className="btn btn-primary tap" onClick={() => void put()}>
-          {say("page-put-on-the-pile-2", { board: boardName(board, say) })}
+          {say("page-put-on-the-pile-2", { board: boardName(board) })}
         </button>
         <button type="button" className="btn btn-ghost tap font-normal" onClick={close}>
           {say("page-leave-it")}

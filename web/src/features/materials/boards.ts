@@ -1,6 +1,5 @@
 import type { Schemas } from "../../api/client";
 import { lengthText, NM_PER_INCH, nanometers } from "../../lib/length";
-import type { Say } from "../../speech/voice";
 
 export type Board = Schemas["Board"];
 
@@ -45,7 +44,7 @@ const labelOf = (list: readonly { readonly value: string; readonly label: string
   list.find((each) => each.value === value)?.label ?? value;
 
 /** A board as it is called out at the yard. */
-export function boardName(board: Board, say: Say): string {
+export function boardName(board: Board): string {
   if (board.made === "sawn") {
     const size = labelOf(THICKNESSES, board.thickness) + labelOf(DEPTHS, board.nominal_depth);
     return `${size} ${labelOf(SPECIES, board.species)} ${labelOf(GRADES, board.grade)}`;
@@ -53,7 +52,7 @@ export function boardName(board: Board, say: Say): string {
   const inches = (length: number | string) => lengthText(nanometers(length), "inches").replace('"', "");
   const size = `${inches(board.ply_width)} x ${inches(board.depth)}`;
   return board.made === "sheet"
-    ? say("page-your-values", { size, sheet_name: board.sheet_name })
+    ? `${size} ${board.sheet_name} †`
     : `${size} ${labelOf(CLASSES, board.class)}`;
 }
 

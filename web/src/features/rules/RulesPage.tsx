@@ -107,10 +107,10 @@ function Schools({ settings, change }: Props) {
         label={say("page-of-those-that-carry-take-the")}
         value={settings.aim}
         options={[
-          { value: "cheapest", label: "cheapest" },
+          { value: "cheapest", label: say("aim-cheapest") },
           { value: "leanest", label: say("page-one-with-the-least-wood") },
-          { value: "shallowest", label: "shallowest" },
-          { value: "lightest", label: "lightest" },
+          { value: "shallowest", label: say("aim-shallowest") },
+          { value: "lightest", label: say("aim-lightest") },
           { value: "fewest_plies", label: say("page-one-with-the-fewest-plies") },
         ]}
         choose={(aim) => void change({ aim })}

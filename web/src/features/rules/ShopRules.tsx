@@ -72,7 +72,7 @@ interface RuleProps {
 function RuleFields({ rule, stock, change, remove }: RuleProps) {
   const { say } = useSpeech();
   const boards = stock.map((item) => item.board);
-  const known = boards.some((board) => boardName(board, say) === boardName(rule.header.board, say));
+  const known = boards.some((board) => boardName(board) === boardName(rule.header.board));
   const choices = known ? boards : [rule.header.board, ...boards];
   return (
     <div className="grid grid-cols-2 gap-2 border-base-300 border-l-4 pl-3">
@@ -84,10 +84,10 @@ function RuleFields({ rule, stock, change, remove }: RuleProps) {
       />
       <ChoiceList
         label={say("page-of")}
-        value={boardName(rule.header.board, say)}
-        options={choices.map((board) => ({ value: boardName(board, say), label: boardName(board, say) }))}
+        value={boardName(rule.header.board)}
+        options={choices.map((board) => ({ value: boardName(board), label: boardName(board) }))}
         choose={(name) => {
-          const board = choices.find((each) => boardName(each, say) === name);
+          const board = choices.find((each) => boardName(each) === name);
           if (board) void change({ header: { ...rule.header, board } });
         }}
       />

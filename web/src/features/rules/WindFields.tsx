@@ -31,7 +31,7 @@ export function WindFields({ wind, said, change }: Props) {
         value={fresh ?? kept}
         options={[
           { value: "code_table", label: say("page-codes-count-only") },
-          { value: "pressure", label: "A pressure" },
+          { value: "pressure", label: { id: "page-a-pressure" } },
           { value: "speed", label: say("page-wind-speed") },
         ]}
         choose={choose}

@@ -11,6 +11,7 @@ import { Trouble } from "../../components/Trouble";
 import { VerdictMark } from "../../components/VerdictMark";
 import { nanometers } from "../../lib/length";
 import { named, useSpeech } from "../../speech/useSpeech";
+import type { Say } from "../../speech/voice";
 import { ConflictDialog } from "./ConflictDialog";
 import { FrameSheet } from "./frame/FrameSheet";
 import { studName } from "./frame/studs";
@@ -69,14 +70,18 @@ function NoWalls({ view }: { readonly view: JobView }) {
     <div className="p-6">
       <h1 className="font-bold text-2xl">{view.job.name}</h1>
       <p className="mt-2">{say("page-this-job-has-no-wall-yet-add")}</p>
-      <button type="button" className="btn btn-primary tap mt-4" onClick={() => void addWall(view, editing)}>
+      <button
+        type="button"
+        className="btn btn-primary tap mt-4"
+        onClick={() => void addWall(view, editing, say)}
+      >
         {say("page-add-a-wall")}
       </button>
     </div>
   );
 }
 
-async function addWall(view: JobView, editing: JobEditing) {
+async function addWall(view: JobView, editing: JobEditing, say: Say) {
   const like = view.job.walls.at(-1);
   const frame = like?.frame ?? {
     length: "12'",
@@ -88,7 +93,7 @@ async function addWall(view: JobView, editing: JobEditing) {
     plate_species: "spruce_pine_fir" as const,
   };
   const wall: Wall = {
-    frame: { ...frame, name: `Wall ${view.job.walls.length + 1}` },
+    frame: { ...frame, name: say("page-new-wall-name", { number: view.job.walls.length + 1 }) },
     // What another wall carries says nothing of this one.
     carries: { bearing: true, items: [] },
     openings: [],
@@ -136,7 +141,7 @@ function LoadedWall({ view, wall, planned }: LoadedProps) {
     <div className="flex h-full flex-col lg:grid lg:grid-cols-[minmax(0,1fr)_392px] lg:grid-rows-[auto_minmax(0,1fr)]">
       <header className="flex flex-wrap items-center gap-x-4 border-base-300 border-b px-4 lg:col-span-2">
         <h1 className="max-w-[22rem] truncate font-bold text-lg">{view.job.name}</h1>
-        <WallTabs view={view} addWall={() => void addWall(view, editing)} />
+        <WallTabs view={view} addWall={() => void addWall(view, editing, say)} />
         <UndoRedo view={view} editing={editing} />
       </header>
       {/* On a phone the ticket follows the wall at once; what stands under the wall comes after it. */}
@@ -338,7 +343,11 @@ function UndoRedo({ view, editing }: { readonly view: JobView; readonly editing:
         type="button"
         className="btn btn-ghost tap"
         disabled={view.can_undo == null}
-        title={view.can_undo ? `Undo: ${view.can_undo}` : say("page-nothing-to-undo")}
+        title={
+          view.can_undo
+            ? say("page-undo-what", { what: { phrase: view.can_undo } })
+            : say("page-nothing-to-undo")
+        }
         onClick={() => void editing.undo()}
       >
         {say("page-undo")}
@@ -347,7 +356,11 @@ function UndoRedo({ view, editing }: { readonly view: JobView; readonly editing:
         type="button"
         className="btn btn-ghost tap"
         disabled={view.can_redo == null}
-        title={view.can_redo ? `Redo: ${view.can_redo}` : say("page-nothing-to-redo")}
+        title={
+          view.can_redo
+            ? say("page-redo-what", { what: { phrase: view.can_redo } })
+            : say("page-nothing-to-redo")
+        }
         onClick={() => void editing.redo()}
       >
         {say("page-redo")}

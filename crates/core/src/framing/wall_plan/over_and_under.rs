@@ -1,9 +1,9 @@
 //! What lies over and under an opening: header, nailer, packing, flat head, sill, cripples, and the pieces between two studs of
 //! the layout where nothing is cut.
 
-use super::super::stack::SHORTEST_CRIPPLE;
 use super::super::member::{Bevel, Member, Minded, Rect, Role, Stock};
 use super::super::opening_plan::{OpeningOutcome, OpeningPlan};
+use super::super::stack::SHORTEST_CRIPPLE;
 use super::super::stack::{StackLine, StackPart};
 use super::framer::{Framer, Top};
 use crate::job::SillStyle;

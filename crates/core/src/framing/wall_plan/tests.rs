@@ -1,5 +1,3 @@
-use crate::say;
-use crate::speech::Argument;
 use super::*;
 use crate::framing::OpeningOutcome;
 use crate::framing::Role;
@@ -13,8 +11,10 @@ use crate::job::{
 use crate::loads::{BearingEvidence, ByKind, Carried, Framing, RoofOnWall, SiteSnow, WallCarries};
 use crate::lumber::{Depth, Grade, HeaderBoard, HeaderSpec, SawnSize, Species};
 use crate::measure::{End, Ends, Force, Money, Pressure};
+use crate::say;
 use crate::sizing::candidates::StockBoard;
 use crate::sizing::verdict::Verdict;
+use crate::speech::Argument;
 use proptest::prelude::*;
 
 fn board(depth: Depth) -> HeaderBoard {
@@ -155,7 +155,11 @@ fn too_heavy_names_every_failure_and_still_draws_the_nearest() {
     let plan = plan(&job(roof(36), Length::feet(20), vec![wide]));
     let door = &plan.openings[0];
     assert_eq!(door.verdict, Verdict::DoesNotCarry);
-    assert!(door.sentence.id == "fails-nearest" || door.sentence.to_string().contains("fails-nearest"), "{}", door.sentence);
+    assert!(
+        door.sentence.id == "fails-nearest" || door.sentence.to_string().contains("fails-nearest"),
+        "{}",
+        door.sentence
+    );
     assert!(!cuts(&plan, Role::Header).is_empty());
 }
 

@@ -4,8 +4,8 @@ use super::input::Input;
 use super::most::MOST_NAMED;
 use super::refused::{OutOfBounds, Refused, Within};
 use crate::measure::{Length, Range};
-use crate::speech::{Argument, Phrase, distance, number};
 use crate::say;
+use crate::speech::{Argument, Phrase, distance, number};
 
 /// What has been found, and where the checks are.
 #[derive(Default)]

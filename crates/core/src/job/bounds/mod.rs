@@ -103,8 +103,11 @@ mod tests {
         }
         assert_eq!(refused(&job), [Input::JobName, Input::Creep, Input::StudSpacing, Input::StudSpacing]);
         let error = super::job(&job).expect_err("four values");
-        assert_eq!(error.0[3].to_string(), "refused-at (place: verbatim (text: South), input: input-stud-spacing, given: 3'-4\", allowed: range (least: 0'-8\", \
-             most: 2'-0\"))");
+        assert_eq!(
+            error.0[3].to_string(),
+            "refused-at (place: verbatim (text: South), input: input-stud-spacing, given: 3'-4\", allowed: range (least: 0'-8\", \
+             most: 2'-0\"))"
+        );
         assert!(matches!(error.0[3].within[..], [Within::Wall { place: 1, .. }]));
     }
 

@@ -88,7 +88,12 @@ fn run(checks: &mut Checks, run: &RunDesign, clear: Length) {
     }
     if let [Some(first), Some(second)] = run.posts {
         let apart = (second.at - first.at).abs();
-        checks.follow(APART <= apart, Input::PostsApart, || distance(apart), || say!("allowed-apart", least = Length::feet(1)));
+        checks.follow(
+            APART <= apart,
+            Input::PostsApart,
+            || distance(apart),
+            || say!("allowed-apart", least = Length::feet(1)),
+        );
     }
 }
 
@@ -110,7 +115,8 @@ pub(super) fn unit_size(checks: &mut Checks, design: &OpeningDesign) {
     for (input, value, range, dimension) in
         [(Input::KindWidth, design.unit.width, wide, "wide"), (Input::KindHeight, design.unit.height, high, "high")]
     {
-        let given = || say!("given-unit", kind = design.kind.phrase(), value = distance(value), dimension = dimension).into();
+        let given =
+            || say!("given-unit", kind = design.kind.phrase(), value = distance(value), dimension = dimension).into();
         checks.follow(range.contains(value), input, given, || range.phrase());
     }
 }

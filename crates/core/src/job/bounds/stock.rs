@@ -3,12 +3,12 @@
 use super::check::Checks;
 use super::input::Input;
 use super::refused::Within;
-use crate::speech::number;
 use crate::job::Job;
 use crate::lumber::{HeaderBoard, HeaderSpec, SheetValues};
 use crate::measure::Unit;
-use crate::sizing::schools::JurisdictionTable;
 use crate::say;
+use crate::sizing::schools::JurisdictionTable;
+use crate::speech::number;
 
 pub(super) fn stock(checks: &mut Checks, job: &Job) {
     checks.count(Input::Stock, job.stock.len());
@@ -36,12 +36,7 @@ fn board(checks: &mut Checks, board: HeaderBoard) {
     match board {
         HeaderBoard::Sheet { values, .. } => sheet(checks, &values),
         HeaderBoard::Sawn { size, .. } => {
-            checks.follow(
-                size.is_made(),
-                Input::SawnSize,
-                || size.name().into(),
-                || say!("allowed-sawn"),
-            );
+            checks.follow(size.is_made(), Input::SawnSize, || size.name().into(), || say!("allowed-sawn"));
         }
         HeaderBoard::Engineered { .. } => {}
     }

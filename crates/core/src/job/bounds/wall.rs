@@ -141,12 +141,7 @@ fn own_breaks(checks: &mut Checks, own: &OwnBreaks, wall_length: Length) {
         for (place, at) in breaks.iter().enumerate() {
             let fine = from < *at && *at < wall_length;
             checks.within(step(place), |checks| {
-                checks.follow(
-                    fine,
-                    Input::PlateBreak,
-                    || distance(at),
-                    || say!("allowed-breaks"),
-                );
+                checks.follow(fine, Input::PlateBreak, || distance(at), || say!("allowed-breaks"));
             });
             from = *at;
         }
@@ -156,5 +151,5 @@ fn own_breaks(checks: &mut Checks, own: &OwnBreaks, wall_length: Length) {
 /// Studs as walls have them.
 fn adjoining(checks: &mut Checks, input: Input, depth: Depth) {
     let fine = matches!(depth, Depth::Four | Depth::Six | Depth::Eight);
-    checks.follow(fine, input, || i64::from(depth.nominal()).into(), || say!("allowed-depth"));
+    checks.follow(fine, input, || depth.nominal().into(), || say!("allowed-depth"));
 }

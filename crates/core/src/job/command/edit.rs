@@ -9,8 +9,8 @@ use crate::job::{
 };
 use crate::loads::{BearingEvidence, WallCarries};
 use crate::measure::{End, Length};
-use crate::sizing::schools::JurisdictionTable;
 use crate::say;
+use crate::sizing::schools::JurisdictionTable;
 use crate::speech::Phrase;
 
 /// Where an opening stands, as somebody measures it.

@@ -2,7 +2,7 @@
 
 use std::mem::replace;
 
-use super::edit::{Command, CommandError, Placement, Listing};
+use super::edit::{Command, CommandError, Listing, Placement};
 use super::list::{absent, add as insert, found, take_out, wall_with};
 use crate::job::rough_opening::rough_opening;
 use crate::job::{CountOverride, FramedAs, HeaderChoice, Job, Opening, OpeningDesign, OpeningId, StudRole, WallId};

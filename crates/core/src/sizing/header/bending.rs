@@ -20,11 +20,11 @@ use crate::lumber::factors::repetitive_member::repetitive_member_factor;
 use crate::lumber::factors::size::size_factor_bending;
 use crate::lumber::factors::volume::{depth_factor, volume_factor};
 use crate::lumber::factors::wet_service::{Property, with_wet_service};
+use crate::say;
 use crate::sizing::bridge::{Bridge, CombinedCase};
 use crate::sizing::problem::{TopEdge, TopEdgeWidth};
 use crate::statics::Extreme;
 use crate::working::{Clause, Number, Pen, Silent, Unit};
-use crate::say;
 
 const CLAUSE: Clause = Clause::nds("3.3");
 

@@ -16,7 +16,7 @@ use crate::working::{Clause, Number, Pen, Unit};
 /// Sag of one case beside what the door allows, in.
 pub fn door_sag<P: Pen>(pen: &mut P, case: &CombinedCase<'_>, most: Length) -> Comparison {
     let sag = largest_sag(pen, case);
-    let allowed = pen.given("what the door allows", most.to_inches());
+    let allowed = pen.given("⟨symbol-what-the-door-allows⟩", most.to_inches());
     let allowed = pen.step("step-allowed-over-the-door", "Δ_door", Unit::Inches, Clause::PRACTICE, allowed);
     Comparison { demand: sag.value(), capacity: allowed.value() }
 }

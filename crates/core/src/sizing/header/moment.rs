@@ -6,11 +6,11 @@
 //! **Source.** Statics.
 
 use crate::measure::Force;
+use crate::say;
 use crate::sizing::bridge::CombinedCase;
+use crate::speech::{Argument, Joined, decimal, percent};
 use crate::statics::{BeamLoad, ContinuousBeam, Extreme};
 use crate::working::{Clause, Number, Pen, Unit};
-use crate::say;
-use crate::speech::{Argument, Joined, decimal, percent};
 
 /// The largest moment of a case on a header from pack to pack, lb·in.
 pub fn largest_moment<P: Pen>(pen: &mut P, case: &CombinedCase<'_>) -> P::Number {
@@ -26,7 +26,7 @@ pub fn largest_moment<P: Pen>(pen: &mut P, case: &CombinedCase<'_>) -> P::Number
                 let (apart, spread) = (decimal(effect.apart, Unit::Inches, 2), decimal(effect.spread, Unit::Inches, 2));
                 say!("note-spaced", apart, spread, more = percent(effect.more))
             });
-            let more = moment + pen.given("w_points", load) * pen.given("more for 1 lb/in.", effect.moment);
+            let more = moment + pen.given("w_points", load) * pen.given("⟨symbol-more-for-1-lb-in⟩", effect.moment);
             pen.step("step-with-points-at-their-worst-place", "M", Unit::PoundInches, Clause::STATICS, more)
         }
         _ => moment,

@@ -21,12 +21,12 @@ use crate::lumber::Family;
 use crate::lumber::factors::bearing_area::{PlateEnd, bearing_area_factor};
 use crate::lumber::factors::wet_service::{Property, with_wet_service};
 use crate::measure::{End, Length};
+use crate::say;
 use crate::sizing::bridge::{Bridge, LoadPattern};
 use crate::sizing::built_up_column::{BuiltUpColumn, column_carries};
 use crate::sizing::problem::{CLEAR_OF_PLATE_END, Post};
-use crate::working::{Clause, Number, Pen, Silent, Unit};
-use crate::say;
 use crate::speech::decimal;
+use crate::working::{Clause, Number, Pen, Silent, Unit};
 
 /// What is checked of a post.
 const KINDS: [CheckKind; 3] = [CheckKind::PostBearing, CheckKind::PostColumn, CheckKind::PostPlate];
@@ -88,8 +88,9 @@ pub fn post_working<P: Pen>(pen: &mut P, bridge: &Bridge<'_>) {
                 say!("note-post", studs, at, check = kind.phrase(), combination)
             });
             let comparison = compare(pen, bridge, kind, *post, &case);
-            let ratio = pen.given("demand", comparison.demand) / pen.given("capacity", comparison.capacity);
-            pen.step("step-how-hard-it-works", "ratio", Unit::None, kind.clause(), ratio);
+            let ratio =
+                pen.given("⟨symbol-demand⟩", comparison.demand) / pen.given("⟨symbol-capacity⟩", comparison.capacity);
+            pen.step("step-how-hard-it-works", "⟨symbol-ratio⟩", Unit::None, kind.clause(), ratio);
         }
     }
 }
@@ -107,7 +108,7 @@ fn under_the_header<P: Pen>(pen: &mut P, bridge: &Bridge<'_>, post: Post, load: 
 fn on_the_plate<P: Pen>(pen: &mut P, bridge: &Bridge<'_>, post: Post, load: f64) -> Comparison {
     let length = f64::from(post.studs) * bridge.stud_thickness();
     let depth = bridge.problem.wall_depth.to_inches();
-    let bearing = pen.given("Fc⊥ of the plate", bridge.problem.plate_bearing.to_psi());
+    let bearing = pen.given("⟨symbol-fcperp-of-the-plate⟩", bridge.problem.plate_bearing.to_psi());
     let end = if in_the_opening(bridge, post) { bridge.problem.plate.left.inward } else { PlateEnd::Cut };
     bears(pen, bridge, bearing, Family::Dimension, load, (length, depth), end)
 }

@@ -12,10 +12,10 @@
 
 use super::Comparison;
 use crate::lumber::factors::wet_service::{Property, with_wet_service};
-use crate::sizing::bridge::CombinedCase;
-use crate::working::{Clause, Number, Pen, Unit};
 use crate::say;
+use crate::sizing::bridge::CombinedCase;
 use crate::speech::decimal;
+use crate::working::{Clause, Number, Pen, Unit};
 
 const CLAUSE: Clause = Clause::nds("3.4.2");
 
@@ -55,7 +55,7 @@ fn largest_shear<P: Pen>(pen: &mut P, case: &CombinedCase<'_>) -> P::Number {
     let force = pen.step("step-largest-shear", "V", Unit::Pounds, Clause::nds("3.4.3.1"), force);
     match case.spaced {
         Some((load, effect)) if 0.0 < load * effect.shear => {
-            let more = force + pen.given("w_points", load) * pen.given("more for 1 lb/in.", effect.shear);
+            let more = force + pen.given("w_points", load) * pen.given("⟨symbol-more-for-1-lb-in⟩", effect.shear);
             pen.step("step-with-points-at-their-worst-place", "V", Unit::Pounds, Clause::STATICS, more)
         }
         _ => force,

@@ -56,7 +56,8 @@ pub fn sideways<P: Pen>(pen: &mut P, bridge: &Bridge<'_>, wind: &SidewaysWind, i
     let case = bridge.under_pattern(&combination, LoadPattern::ALL);
     let over_edge = over_the_edge(pen, &case);
     let (upright, strength, rolling) = over_edge;
-    let line = pen.given("W", wind.pressure.to_psf()) * pen.given("height", wind.height_on(bridge.section.depth))
+    let line = pen.given("W", wind.pressure.to_psf())
+        * pen.given("⟨symbol-height⟩", wind.height_on(bridge.section.depth))
         / P::Number::constant(144.0);
     let line = line.times(0.6 * WITH_WIND[index].2);
     let line = pen.step("step-wind-along-the-header", "w_W", Unit::PoundsPerInch, Clause::asce7("2.4"), line);
@@ -64,10 +65,11 @@ pub fn sideways<P: Pen>(pen: &mut P, bridge: &Bridge<'_>, wind: &SidewaysWind, i
     let moment = pen.step("step-moment-sideways", "M_W", Unit::PoundInches, Clause::STATICS, moment);
     let plies = f64::from(bridge.header.plies);
     let ply = bridge.header.board.ply_width().to_inches();
-    let modulus = pen.given("plies", plies) * pen.given("d", bridge.section.depth) * pen.given("b", ply).power(2.0)
-        / P::Number::constant(6.0);
+    let modulus =
+        pen.given("⟨symbol-plies⟩", plies) * pen.given("d", bridge.section.depth) * pen.given("b", ply).power(2.0)
+            / P::Number::constant(6.0);
     let stress = pen.step("step-bending-stress-sideways", "fb2", Unit::Psi, CLAUSE, moment / modulus);
-    let flat = pen.given("Fb flatwise", flat_strength(bridge)) * pen.given("C_D", WIND_DURATION_FACTOR);
+    let flat = pen.given("⟨symbol-fb-flatwise⟩", flat_strength(bridge)) * pen.given("C_D", WIND_DURATION_FACTOR);
     let flat = pen.step("step-bending-strength-sideways", "Fb2'", Unit::Psi, CLAUSE, flat);
     let left = match rolling {
         Some(rolling) => P::Number::constant(1.0) - (upright.clone() / rolling).power(2.0),
@@ -77,7 +79,7 @@ pub fn sideways<P: Pen>(pen: &mut P, bridge: &Bridge<'_>, wind: &SidewaysWind, i
         return Comparison { demand: f64::INFINITY, capacity: 1.0 };
     }
     let sum = upright / strength + stress / (flat * left);
-    let sum = pen.step("step-bent-both-ways", "sum", Unit::None, CLAUSE, sum);
+    let sum = pen.step("step-bent-both-ways", "⟨symbol-sum⟩", Unit::None, CLAUSE, sum);
     Comparison { demand: sum.value(), capacity: 1.0 }
 }
 

@@ -70,7 +70,7 @@ pub fn works<P: Pen>(pen: &mut P, stress: f64, wood: &JackWood, duration: f64, o
     let bent = stress * pen.given("e", off).times(6.0) / pen.given("d", depth) * grown;
     let strength = pen.given("Fb", wood.bending) * pen.given("C_D", duration);
     let sum = pressed + bent / (strength * (P::Number::constant(1.0) - near));
-    pen.step("step-pressed-off-their-middle", "sum", Unit::None, CLAUSE, sum)
+    pen.step("step-pressed-off-their-middle", "⟨symbol-sum⟩", Unit::None, CLAUSE, sum)
 }
 
 #[cfg(test)]

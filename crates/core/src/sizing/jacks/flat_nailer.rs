@@ -20,7 +20,7 @@ use crate::working::{Clause, Pen, Unit};
 pub fn one_jack_carries<P: Pen>(pen: &mut P, bridge: &Bridge<'_>) -> Option<P::Number> {
     let bearing = bridge.problem.conventions.nailer_bearing?;
     let width = bridge.header.section().width.min(bridge.problem.wall_depth);
-    let bearing = pen.given("Fc⊥ of the nailer", bearing.to_psi());
+    let bearing = pen.given("⟨symbol-fcperp-of-the-nailer⟩", bearing.to_psi());
     let service = bridge.problem.conventions.service;
     let bearing = with_wet_service(pen, bearing, service, Family::Dimension, Property::Bearing);
     let carries = pen.given("t", bridge.stud_thickness()) * pen.given("b", width.to_inches()) * bearing;

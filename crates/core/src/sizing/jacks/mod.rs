@@ -15,9 +15,9 @@ use super::bridge::Bridge;
 use super::count::studs_for;
 use crate::loads::{ByKind, STRENGTH_COMBINATIONS};
 use crate::measure::{End, Length};
-use crate::working::{Clause, Silent};
 use crate::say;
 use crate::speech::Phrase;
+use crate::working::{Clause, Silent};
 
 /// Why so many jacks.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Hash)]

@@ -22,7 +22,7 @@ pub fn one_jack_carries<P: Pen>(pen: &mut P, bridge: &Bridge<'_>, end: End, jack
     let factor = bearing_area_factor(pen, plate, &pack_length);
     let area = pen.given("t", bridge.stud_thickness()) * pen.given("d", bridge.problem.wall_depth.to_inches());
     let service = bridge.problem.conventions.service;
-    let bearing = pen.given("Fc⊥ of the plate", bridge.problem.plate_bearing.to_psi());
+    let bearing = pen.given("⟨symbol-fcperp-of-the-plate⟩", bridge.problem.plate_bearing.to_psi());
     let bearing = with_wet_service(pen, bearing, service, Family::Dimension, Property::Bearing);
     let carries = area * bearing * factor;
     pen.step("step-one-jack-carries-sole-plate-crushing", "P_p", Unit::Pounds, Clause::nds("3.10.2"), carries)

@@ -52,8 +52,8 @@ const DEFLECTION_PART: f64 = 0.42;
 
 /// Bending, shear, deflection, and bending with axial load of so many kings: demand and capacity.
 pub fn king_checks<P: Pen>(pen: &mut P, wind: &KingWind, values: &DesignValues, kings: u8) -> [Comparison; 4] {
-    let width = pen.given("half opening", wind.clear.to_inches() / 2.0)
-        + pen.given("half space", wind.spacing.to_inches() / 2.0);
+    let width = pen.given("⟨symbol-half-opening⟩", wind.clear.to_inches() / 2.0)
+        + pen.given("⟨symbol-half-space⟩", wind.spacing.to_inches() / 2.0);
     let width = pen.step("step-width-each-side-bears", "t", Unit::Inches, Clause::STATICS, width);
     let pressure = pen.given("W", wind.pressure.to_psf()) * width / P::Number::constant(144.0);
     let line = pen.step("step-wind-on-the-kings", "w_W", Unit::PoundsPerInch, Clause::STATICS, pressure);
@@ -106,7 +106,7 @@ fn bending_with_axial<P: Pen>(
         let bent = pen.given("fb", bending.demand * part) / pen.given("Fb'", bending.capacity);
         let grown = bent / (P::Number::constant(1.0) - stress.clone() / buckling.clone());
         let sum = (stress / strength.clone()).power(2.0) + grown;
-        let sum = pen.step("step-bending-with-axial-load", "sum", Unit::None, CLAUSE, sum);
+        let sum = pen.step("step-bending-with-axial-load", "⟨symbol-sum⟩", Unit::None, CLAUSE, sum);
         worst.demand = worst.demand.max(sum.value());
     }
     worst

@@ -172,8 +172,9 @@ mod tests {
     #[test]
     fn it_answers_only_inside_its_basis() {
         let snow = Some(Pressure::psf(30.0));
-        let why =
-            |carried: &[Carried], basis: &Basis| CodeQuestion::of(carried, snow, false, basis).expect_err("outside").to_string();
+        let why = |carried: &[Carried], basis: &Basis| {
+            CodeQuestion::of(carried, snow, false, basis).expect_err("outside").to_string()
+        };
         let heavy = |change: fn(&mut RoofOnWall)| {
             let Framing::Roof(mut roof) = roof(24).framing else { unreachable!() };
             change(&mut roof);

@@ -76,7 +76,7 @@ export function PlateFields({ options, change }: Props) {
           value={bolts == null ? "wood" : "concrete"}
           options={[
             { value: "wood", label: say("page-a-wood-floor") },
-            { value: "concrete", label: "Concrete, bolted" },
+            { value: "concrete", label: { id: "page-concrete-bolted" } },
           ]}
           choose={(value) => void change({ bolts: value === "concrete" ? 6 * NM_PER_FOOT : null })}
         />

@@ -243,8 +243,8 @@ function RoofFields({ roof, change }: { roof: Of<"roof">; change: Save<Of<"roof"
         label={say("page-roof-dead-is-weighed-on-the")}
         value={roof.dead_on ?? "level"}
         options={[
-          { value: "level", label: "level" },
-          { value: "slope", label: "slope" },
+          { value: "level", label: { id: "page-the-level" } },
+          { value: "slope", label: { id: "page-the-slope" } },
         ]}
         choose={(dead_on) => void change({ ...roof, dead_on })}
       />

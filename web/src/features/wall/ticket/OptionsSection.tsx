@@ -26,9 +26,9 @@ const SPECIALS = [
 
 const ROOMS = [
   { value: "any", label: { id: "page-any-room" } },
-  { value: "bedroom", label: "A bedroom" },
+  { value: "bedroom", label: { id: "page-a-bedroom" } },
   { value: "kitchen", label: { id: "page-a-kitchen-counter" } },
-  { value: "bathroom", label: "A bathroom" },
+  { value: "bathroom", label: { id: "page-a-bathroom" } },
 ] as const;
 
 /** What of this opening is out of the usual; folded away until it is needed. */

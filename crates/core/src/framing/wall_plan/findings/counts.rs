@@ -8,8 +8,8 @@ use crate::job::command::Command;
 use crate::job::{OpeningDesign, StudRole, Wall};
 use crate::measure::{End, Force, Length, LineLoad};
 use crate::say;
-use crate::sizing::problem::HeaderFace;
 use crate::sizing::jacks::JackReason;
+use crate::sizing::problem::HeaderFace;
 use crate::sizing::problem::JackSeat;
 use crate::sizing::schools::School;
 
@@ -52,7 +52,11 @@ fn kings(plan: &OpeningPlan, end: End) -> Option<Finding> {
     match (&kings.decided, kings.needed()) {
         (Some(decided), KingsAsked::Count(needed)) if decided.count < needed => {
             let phrase = say!("finding-fewer-kings-than-needed", end, decided = decided.count, needed);
-            Some(FEWER_THAN_NEEDED.at(opening, phrase).way_by(say!("way-computed-count"), computed(plan, StudRole::King, end)))
+            Some(
+                FEWER_THAN_NEEDED
+                    .at(opening, phrase)
+                    .way_by(say!("way-computed-count"), computed(plan, StudRole::King, end)),
+            )
         }
         (None, KingsAsked::NoneHolds { tried }) if end == End::Left => {
             let found = KINGS_TOO_WEAK.at(opening, say!("finding-kings-too-weak", tried));

@@ -6,7 +6,8 @@ use super::planned::Planned;
 use crate::finding::{Finding, Rule};
 use crate::job::command::Command;
 use crate::job::{
-    HeadLine, HeaderPlace, MeasuredRoom, OpeningDesign, OpeningKind, Room, Settings, Underside, Wall, WallFrame, WallHeight,
+    HeadLine, HeaderPlace, MeasuredRoom, OpeningDesign, OpeningKind, Room, Settings, Underside, Wall, WallFrame,
+    WallHeight,
 };
 use crate::measure::{End, Length};
 use crate::say;
@@ -190,7 +191,7 @@ fn sill(settings: &Settings, plan: &OpeningPlan) -> Vec<Finding> {
                 return Vec::new();
             }
             let found = SILL_IN_BACKSPLASH.at(plan.id, say!("finding-sill-in-backsplash", by));
-            let raised = changed(plan, |design| design.sill = design.sill + by);
+            let raised = changed(plan, |design| design.sill += by);
             let found = found.way_by(say!("way-raise-the-sill-by", by), raised);
             vec![found.way(say!("way-shorter-unit")).way(say!("way-counter-in-the-rules"))]
         }

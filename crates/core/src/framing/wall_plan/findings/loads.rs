@@ -8,8 +8,8 @@ use crate::finding::{Finding, Rule};
 use crate::job::command::Command;
 use crate::job::{KingWindBasis, Settings, WallFace};
 use crate::loads::{
-    Carried, FloorFraming, Framing, Lifted, OpeningsAbove, RoofFraming, RoofOnWall, Standing, Tail, WallCarries, WindSpeed,
-    roof_uplift,
+    Carried, FloorFraming, Framing, Lifted, OpeningsAbove, RoofFraming, RoofOnWall, Standing, Tail, WallCarries,
+    WindSpeed, roof_uplift,
 };
 use crate::measure::{End, Force, Length, LineLoad, Pressure};
 use crate::say;
@@ -79,24 +79,34 @@ fn assumed(planned: &Planned<'_>) -> Vec<Finding> {
     });
     if said.snow == Standing::AssumedBefore && under_the_sky {
         let settings = confirmed(planned, |settings| settings.said.snow = Standing::Said);
-        findings.push(SNOW_ASSUMED.on_the_wall(say!("finding-snow-assumed")).way_by(say!("way-confirm-snow"), settings));
+        findings
+            .push(SNOW_ASSUMED.on_the_wall(say!("finding-snow-assumed")).way_by(say!("way-confirm-snow"), settings));
     }
     if said.wind == Standing::AssumedBefore && planned.wall.frame.face == WallFace::Outside {
         let settings = confirmed(planned, |settings| settings.said.wind = Standing::Said);
-        findings.push(WIND_ASSUMED.on_the_wall(say!("finding-wind-assumed")).way_by(say!("way-confirm-wind"), settings));
+        findings
+            .push(WIND_ASSUMED.on_the_wall(say!("finding-wind-assumed")).way_by(say!("way-confirm-wind"), settings));
     }
     let past = FloorFraming::CantileveredPastThisWall;
-    if any(|framing| matches!(framing, Framing::Floor(floor) if floor.tail == Tail::AssumedFree && floor.framing == FloorFraming::CantileveredPastThisWall)) {
+    if any(
+        |framing| matches!(framing, Framing::Floor(floor) if floor.tail == Tail::AssumedFree && floor.framing == FloorFraming::CantileveredPastThisWall),
+    ) {
         let free = carrying(planned, |framing| {
-            if let Framing::Floor(floor) = framing && floor.tail == Tail::AssumedFree && floor.framing == past {
+            if let Framing::Floor(floor) = framing
+                && floor.tail == Tail::AssumedFree
+                && floor.framing == past
+            {
                 floor.tail = Tail::Free;
             }
         });
-        findings.push(TAIL_ASSUMED.on_the_wall(say!("finding-tail-assumed")).way_by(say!("way-confirm-free-tail"), free));
+        findings
+            .push(TAIL_ASSUMED.on_the_wall(say!("finding-tail-assumed")).way_by(say!("way-confirm-free-tail"), free));
     }
     if any(|framing| matches!(framing, Framing::WallAbove(wall) if wall.openings == OpeningsAbove::AssumedNone)) {
         let none = carrying(planned, |framing| {
-            if let Framing::WallAbove(wall) = framing && wall.openings == OpeningsAbove::AssumedNone {
+            if let Framing::WallAbove(wall) = framing
+                && wall.openings == OpeningsAbove::AssumedNone
+            {
                 wall.openings = OpeningsAbove::None;
             }
         });
@@ -109,7 +119,9 @@ fn assumed(planned: &Planned<'_>) -> Vec<Finding> {
     };
     if items.iter().any(|item| matches!(&item.framing, Framing::Roof(roof) if empty(roof))) {
         let usual = carrying(planned, |framing| {
-            if let Framing::Roof(roof) = framing && empty(roof) {
+            if let Framing::Roof(roof) = framing
+                && empty(roof)
+            {
                 roof.attic_live = ATTIC_WITHOUT_STORAGE;
             }
         });

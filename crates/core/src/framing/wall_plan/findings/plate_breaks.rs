@@ -22,7 +22,8 @@ pub(super) fn findings(planned: &Planned<'_>) -> Vec<Finding> {
     let frame = &planned.wall.frame;
     let Some(breaks) = planned.breaks else {
         let (wall, stock) = (distance(frame.length), distance(frame.framing.plate_stock));
-        let found = BREAKS_MISSING.on_the_wall(say!("finding-breaks-missing", wall, stock)).way(say!("way-longer-board"));
+        let found =
+            BREAKS_MISSING.on_the_wall(say!("finding-breaks-missing", wall, stock)).way(say!("way-longer-board"));
         return vec![found.way(say!("way-breaks-closer")).way(say!("way-decide-the-breaks"))];
     };
     let mut findings = over_openings(planned, breaks);
@@ -70,7 +71,8 @@ fn boards(breaks: &[Length], (start, end): Stretch, stock: Length) -> Vec<Findin
     for to in inside.chain([&end]) {
         if stock < *to - from {
             let (length, stock) = (distance(*to - from), distance(stock));
-            let found = BOARD_TOO_SHORT.on_the_wall(say!("finding-board-too-short", at = distance(from), length, stock));
+            let found =
+                BOARD_TOO_SHORT.on_the_wall(say!("finding-board-too-short", at = distance(from), length, stock));
             findings.push(found.along(from).way(say!("way-add-a-break")).way(say!("way-longer-board")));
         }
         from = *to;

@@ -1,0 +1,311 @@
+# Lo que dice la página en la boleta, la lista de soleras y el muro. El resto se dice en inglés.
+page-stations = Estaciones
+page-jobs = Obras
+page-wall = Muro
+page-rules = Reglas
+page-materials = Materiales
+page-words = Idioma
+page-night = Noche
+page-sun = Sol
+page-is-not-a-number = "{ $text }" no es un número.
+page-close = Cerrar
+page-fine = Bien
+page-top-of-wall = tope del muro
+page-story-pole-heights-above-the-subfloor = Regla de alturas: alturas sobre el contrapiso
+page-anchor-bolt = Perno de anclaje
+page-plies = { $plies } piezas
+page-rough-opening-by-center = { $letter }: { $kind }, vano de { $rough_width } por { $rough_height }, centro { $center }. { $verdict_words }.
+page-openings-in-load-bearing-walls-what-carries = Vanos en muros de carga: qué los carga, qué cortar y por qué aguanta.
+page-length = Largo
+page-print-it = Imprimir
+page-long = de largo
+page-back-to-the-wall = De vuelta al muro
+page-plates-of = Soleras de { $name }
+page-running-from-the-left-end-to-the = Medida corrida desde el extremo izquierdo, al borde izquierdo de cada pieza. Marque de canto, X del lado donde va la pieza.
+page-sole-plate = Solera inferior
+page-top-plates = Soleras superiores
+page-nailing-of-the-wall = Clavado del muro
+page-read-along-the-slope-from-the-lower = Se lee a lo largo de la pendiente, desde el extremo bajo de cada tramo recto que empieza a la izquierda.
+page-mark = marca
+page-at = en
+page-opening = vano
+page-top-plate = Solera superior
+page-second-top-plate = Segunda solera superior
+page-pieces-of-the-plates = Piezas de las soleras
+page-from = desde
+page-from-2 = De
+page-anchor-bolts-at = Pernos de anclaje en
+page-the-sole-plate-runs-through-doorways-until = La solera inferior pasa por las puertas hasta que el muro esté parado; ahí se corta al final.
+page-story-pole = Regla de alturas
+page-how-far-headers-reach = Hasta dónde llegan los dinteles
+page-calculation-sheet = Hoja de cálculo
+page-opening-the-job = Abriendo la obra …
+page-opening-the-wall = Abriendo el muro …
+page-to-the-jobs = A las obras
+page-ticket = Boleta
+page-to-look-at = Por revisar
+page-nothing-on-this-wall = Nada en este muro.
+page-no-opening-yet = Todavía sin vanos
+page-this-wall = Este muro
+page-long-2 = de largo,
+page-high-at = de alto, { $frame } cada
+page-a-partition-it-carries-nothing = Una división: no carga nada.
+page-nothing-is-said-yet-about-what-it = Todavía no se dijo qué carga.
+page-at-its-left-end-uneven = en su extremo izquierdo; desigual
+page-what-it-carries = Qué carga
+page-length-height-studs = Largo, alto, montantes
+page-plate-list = Lista de soleras
+page-nothing-to-undo = Nada que deshacer
+page-undo = Deshacer
+page-nothing-to-redo = Nada que rehacer
+page-redo = Rehacer
+page-undo-what = Deshacer: { $what }
+page-redo-what = Rehacer: { $what }
+page-the-wall-drawn-to-scale = El muro, dibujado a escala
+page-whole-wall = Muro entero
+page-close-up = De cerca
+page-marks-of-the-top-plates = Marcas de las soleras superiores
+page-marks-of-the-sole-plate = Marcas de la solera inferior
+page-center = Centro { $center }{ $stop }
+page-drag-an-opening-or-use-the-arrow = Arrastre un vano, o use las flechas: un milímetro; con Mayús diez.
+page-drag-an-opening-or-use-the-arrow-2 = Arrastre un vano, o use las flechas: un dieciseisavo; con Mayús una pulgada.
+page-walls = Muros
+page-wall-2 = + muro
+page-not-settled = { $unresolved } sin resolver
+page-what-has-yet-to-be-said = Lo que falta decir
+page-nothing-stands-on-it = Nada se apoya en él
+page-a-wall-or-roof-does = Un muro o techo sí
+page-add-the-wall-between = Agregue el muro intermedio
+page-the-roof-lands-on-this-wall = El techo llega a este muro
+page-none-over-this-walls-openings = Ninguno sobre los vanos de este muro
+page-say-where-they-are = Diga dónde están
+page-0-where-it-never-snows = 0 donde nunca nieva
+page-roof-snow-my-own-allowable = Nieve del techo, propia, admisible
+page-ground-snow-7-22-map-value = Nieve del suelo, valor de mapa 7-22
+page-ground-snow-allowable = Nieve del suelo, admisible
+page-nothing-else = Nada más
+page-nothing = nada
+page-point-load = carga puntual
+page-add = Agregar
+page-say-an-opening = Diga un vano
+page-centered-on-the-wall = al centro del muro
+page-as-centered-as-the-walls-inside-allow = tan al centro como dejan los muros de adentro
+page-equal-gaps = espacios iguales
+page-in-a-stud-bay-nothing-cut = entre dos montantes, sin cortar nada
+page-left-king-on-the-layout = montante principal izquierdo en el trazo
+page-right-king-on-the-layout = montante principal derecho en el trazo
+page-order-of-assembly = Orden de armado
+page-nailing = Clavado
+page-what-must-stand-below = Lo que debe haber debajo
+page-what-else-could-go-in = Qué más podría ir
+page-back-to-the-schools = De vuelta al de la escuela
+page-header-candidates = Dinteles posibles
+page-fewer = Menos
+page-all-in-stock-with-what-fails-each = Los { $candidates } en existencia, con lo que falla en cada uno
+page-works-hardest = lo que más trabaja: { $hardest }
+page-on-the-jacks-it-has-it-carries = Sobre los montantes de apoyo que tiene, carga
+page-times-this-load-gives-out-first = veces esta carga (primero cede: { $first_under_load })
+page-and-reaches = , y llega a
+page-under-it = con ella ({ $first_over_span }).
+page-cautions = Advertencias
+page-a-planning-aid-local-code-the-approved = Una ayuda para planear. Deciden el código local, los planos aprobados y un ingeniero con licencia o la autoridad. Los valores de diseño y las tablas son de memoria de las normas: confírmelos en el código adoptado. Sin muescas ni perforaciones, sin arriostramiento por sismo o viento.
+page-trouble = Problema
+page-look = Revise
+page-note = Nota
+page-ways-out = Salidas: { $ways_out }
+page-cut = Corte
+page-how-many = Cuántas
+page-piece = Pieza
+page-cut-at-long-side-given = corte a { $bevel_degrees }°, se da el lado largo
+page-it-is-framed-like-this = Está armado así
+page-since-it-was-framed = Desde que se armó
+page-nothing-changed = Nada cambió.
+page-it-is-framed-like-this-now = Ahora está armado así
+page-it-is-not-framed = No está armado
+page-header = Dintel
+page-becomes = pasa a
+page-take-out = Quite
+page-put-in = Ponga
+page-strike-the-marks = Tache las marcas
+page-mark-anew = Marque de nuevo
+page-none = ninguno
+page-cut-2 = corte
+page-design-values-2 = Valores de diseño: { $values_source }
+page-with = Con
+page-of-foam-beside-it-about = de espuma al lado, cerca de
+page-r = R-{ $r_value }
+page-of-2 = { $demand } de { $capacity }. { $clause }
+page-of-3 = { $demand } de { $capacity }
+page-works-at-percent = { $name } trabaja al { $ratio } por ciento
+page-it-hangs-below-the-plates-its-top = Cuelga bajo las soleras, con el borde superior libre:
+page-one-ply-against-rolling-over-bending = una pieza contra el volteo: flexión
+page-all-plies-as-one-bending = todas las piezas como una: flexión
+page-the-codes-table-at-0-70 = la tabla del código al 0.70:
+page-no-answer = sin respuesta
+page-plies-as-one-ask-for-this-nailing = Las piezas como una piden este clavado:
+page-it-is-not-nailed-so = No está clavado así
+page-it-is-nailed-so = Está clavado así
+page-nothing-2 = Nada
+page-existing-lumber-grade-unknown = Madera existente, grado desconocido
+page-header-notched-or-drilled = Dintel con muesca o perforado
+page-sloped-or-curved-beam = Viga inclinada o curva
+page-steel-or-flitch-plate = Acero o placa
+page-fire-rating-or-fire-retardant-lumber = Resistencia al fuego o madera retardante
+page-preservative-treated-lumber = Madera con preservador
+page-the-wall-braces-the-building-here = Aquí el muro arriostra el edificio
+page-any-room = Cualquier cuarto
+page-a-bedroom = Una recámara
+page-a-kitchen-counter = Una cubierta de cocina
+page-a-bathroom = Un baño
+page-out-of-the-usual = Fuera de lo usual
+page-what-is-out-of-the-ordinary = Qué es fuera de lo común
+page-sheathing-returned-into-the-jambs = Forro que entra en las jambas
+page-each-side-of-the-rough-opening-grows = cada lado del vano crece con él
+page-it-gives-on = Da a
+page-service = Servicio
+page-dry = Seco
+page-wet = Húmedo
+page-in-the-depth-of-the-wall-the = En el espesor del muro el dintel está
+page-at-one-face = A una cara
+page-in-the-middle = Al centro
+page-filled-to-both = Relleno a las dos
+page-joists-hang-on-its-side = Cuelgan viguetas de su costado
+page-no = No
+page-yes = Sí
+page-the-header-sits = El dintel se asienta
+page-on-whole-jacks = En montantes de apoyo enteros
+page-in-notched-jacks = En montantes de apoyo con muesca
+page-its-sill = Su antepecho
+page-single = Sencillo
+page-double = Doble
+page-sloped = Inclinado
+page-it-falls-to-the-outside-by = Cae hacia afuera
+page-run-the-header-on-past-its-pack = Lleve el dintel más allá de su paquete { $end ->
+        [left] izquierdo
+       *[right] derecho
+    }
+page-it-runs-past-the-face-by = Pasa de la cara del lado { $end ->
+        [left] izquierdo
+       *[right] derecho
+    }
+page-studs-under-its-far-end = Montantes bajo su extremo lejano
+page-0-if-it-ends-free = 0 si termina libre
+page-it-ends-on-its-pack = Termina en su paquete { $end ->
+        [left] izquierdo
+       *[right] derecho
+    }
+page-post-from-the-left-face = Poste, desde la cara izquierda
+page-studs-in-it = Montantes en él
+page-take-this-post-away = Quite este poste
+page-stand-a-post-in-the-opening = Ponga un poste en el vano
+page-jacks-and-kings = Montantes de apoyo y principales
+page-left-and-right-are-not-alike = La izquierda y la derecha no son iguales.
+page-end = extremo { $end ->
+        [left] izquierdo
+       *[right] derecho
+    }
+page-no-number-yet = todavía sin número
+page-under = bajo { $load_lb }
+page-decide = Decidir
+page-kings-2 = montantes principales: { $name }
+page-does-not-count-here = aquí no cuenta
+page-in-wind = { $ratio } con viento
+page-show-the-working = Vea el cálculo
+page-write-why-first-it-goes-into-the = Primero escriba por qué: queda en el registro.
+page-why = Por qué
+page-back-to-the-computed-count = De vuelta al número calculado
+page-window = Ventana
+page-door = Puerta
+page-pair-of-doors = Puerta doble
+page-sliding-door = Puerta corrediza
+page-overhead-door = Puerta de cochera
+page-pocket-door = Puerta de bolsillo
+page-cased-opening = Vano sin puerta
+page-place-and-size = Lugar y tamaño
+page-left-margin = Margen izquierdo
+page-center-2 = Centro
+page-right-margin = Margen derecho
+page-unit-width = Ancho de la unidad
+page-unit-height = Alto de la unidad
+page-rough-width = Ancho del vano
+page-by-rule-the-makers-figure-goes-here = según regla; aquí va la cifra del fabricante
+page-the-makers-figure = la cifra del fabricante
+page-rough-height = Alto del vano
+page-sill-above-subfloor = Antepecho, sobre el contrapiso
+page-kind = Tipo
+page-back-to-the-rule-for-a = De vuelta a la regla para: { $kind }
+page-the-header-hangs = El dintel cuelga
+page-tight-to-the-plates = Pegado a las soleras
+page-at-head-height = A la altura del cabezal
+page-its-underside = Su cara inferior
+page-bare = Desnuda
+page-flat-nailer = Clavador plano
+page-seen-from-the-room = Visto desde el cuarto:
+page-to-the-left = a la izquierda,
+page-to-the-right = a la derecha.
+page-three-schools = Tres escuelas
+page-by-2 = Por { $name }
+page-governs = rige
+page-at-each-end = { $jacks } en cada extremo.
+page-by-calculation-it-does-not-carry = Por cálculo no carga.
+page-take-this-header = Tome este dintel
+page-heights = Alturas
+page-piece-2 = pieza
+page-high = alto
+page-up-to = hasta
+page-rough-opening = vano
+page-ticket-of-opening = Boleta del vano { $letter }
+page-take-this-opening-out = Quite este vano
+page-no-price = sin precio
+page-server-does-not-answer = El servidor no contesta. Lo que escribió sigue aquí; intente de nuevo.
+page-jacks-decided = Montantes de apoyo decididos: { $reason }
+page-kings-decided = Montantes principales decididos: { $reason }
+page-one-jack-less = Un montante de apoyo menos
+page-one-jack-more = Un montante de apoyo más
+page-one-king-less = Un montante principal menos
+page-one-king-more = Un montante principal más
+page-why-so-many-jacks = Por qué tantos montantes de apoyo en el extremo { $end ->
+        [left] izquierdo
+       *[right] derecho
+    }
+page-why-so-many-kings = Por qué tantos montantes principales en el extremo { $end ->
+        [left] izquierdo
+       *[right] derecho
+    }
+page-this-is-how-it-would-be = Así quedaría.
+page-keep-it = Déjelo así
+page-leave-it-as-it-was = Como estaba
+page-words-and-units = Idioma y unidades
+page-language = Idioma
+page-figures-are-read-in = Las cifras se leen en
+page-feet-inches-pounds = Pies, pulgadas, libras
+page-millimeters-kilonewtons = Milímetros, kilonewtons
+page-exact-both-ways = Las longitudes son exactas de las dos formas. Cualquiera se puede escribir de una u otra: 3-0, 36 1/2, 914.4 mm. En milímetros un número solo es milímetros. El cálculo de la hoja va en las unidades del código, sus resultados en ambas.
+page-kept-on-this-device = Se guarda en este aparato, solo para usted. Las letras en las soleras quedan como están: una marca que dos leen distinto es peor que una letra ajena.
+clause-from-memory = { $clause } (de memoria)
+clause-recalled = De memoria
+clause-read = Según se publicó
+clause-statics = Estática
+clause-practice = Práctica común
+clause-user = Su cifra
+also-called = También se llama: { $names }
+count-of-jacks = { $count ->
+        [one] 1 montante de apoyo
+       *[other] { $count } montantes de apoyo
+    }
+count-of-kings = { $count ->
+        [one] 1 montante principal
+       *[other] { $count } montantes principales
+    }
+count-of-openings = { $count ->
+        [one] 1 vano
+       *[other] { $count } vanos
+    }
+page-studs-saved = { $count ->
+        [one] ahorra 1 montante
+       *[other] ahorra { $count } montantes
+    }
+page-studs-more = { $count ->
+        [one] 1 montante más
+       *[other] { $count } montantes más
+    }
