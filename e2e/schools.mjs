@@ -54,8 +54,8 @@ await run(async ({ open }) => {
   await page.getByRole("link", { name: "Materials" }).click();
   await page.getByRole("button", { name: "With values from my sheet" }).click();
   await fill(page, "What you call it", "Yard beam");
-  await page.getByRole("button", { name: /Put .* Yard beam \(your values\) on the pile/ }).click();
-  await page.getByRole("button", { name: /Yard beam \(your values\)$/ }).first().click();
+  await page.getByRole("button", { name: /Put .* Yard beam † on the pile/ }).click();
+  await page.getByRole("button", { name: /Yard beam †$/ }).first().click();
   await fill(page, "Fb", "20");
   await expectText(page.getByRole("alert"), "Fb of your sheet is 20 psi; it can be 100 to 10000 psi.");
 

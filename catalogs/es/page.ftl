@@ -309,3 +309,7 @@ page-studs-more = { $count ->
         [one] 1 montante más
        *[other] { $count } montantes más
     }
+page-size-kind-place-5-0x4-0-window = Tamaño, tipo, lugar: 5-0x4-0 window centered · 16-0x7-0 overhead, 14 from left · beam 12-0 · wall 24-0
+page-size-kind-place-1510x1210-window-centered-4800x2100 = Tamaño, tipo, lugar: 1510x1210 window centered · 4800x2100 overhead, 350 from left · beam 3600 · wall 7200
+page-say-it-3068-door-7-6 = Diga: 3068 door @ 7-6
+page-say-it-910x2110-door-2300 = Diga: 910x2110 door @ 2300

@@ -5,10 +5,11 @@ mod common;
 use common::{carrying, floor, girder, in_a_town, job_of, planned, roof, said, spf};
 use sturvek_core::finding::{Finding, Severity};
 use sturvek_core::framing::plan_wall;
+use sturvek_core::framing::wall_plan::findings::CATALOG;
 use sturvek_core::job::command;
 use sturvek_core::job::{
-    CountOverride, FramingOptions, HeadLine, HeaderChoice, Job, KingWindBasis, MeasuredRoom, Opening, OpeningId,
-    OpeningKind, OwnBreaks, Partition, Rake, Room, SiteSaid, Size, WallEnd, WallFace, WallHeight,
+    CountOverride, FramingOptions, HeadLine, HeaderChoice, HeaderPlace, Job, KingWindBasis, MeasuredRoom, Opening,
+    OpeningId, OpeningKind, OwnBreaks, Partition, Rake, Room, SiteSaid, Size, WallEnd, WallFace, WallHeight,
 };
 use sturvek_core::loads::{
     FloorFraming, FloorOnWall, Framing, OpeningsAbove, RoofFraming, RoofOnWall, SnowBasis, Standing, Tail, WallAbove,
@@ -16,7 +17,8 @@ use sturvek_core::loads::{
 };
 use sturvek_core::lumber::{Depth, EngineeredClass, Grade, HeaderBoard, HeaderSpec, SawnSize, Species, design_values};
 use sturvek_core::measure::{End, Ends, Force, Length, Pressure};
-use sturvek_core::sizing::problem::HeaderFace;
+use sturvek_core::sizing::problem::{HeaderFace, JackSeat};
+use sturvek_core::sizing::schools::School;
 use sturvek_core::sizing::verdict::Verdict;
 use sturvek_core::speech::Argument;
 
@@ -429,4 +431,65 @@ fn rafters_on_a_ridge_board_under_three_in_twelve_are_refused_with_their_reason(
     let flat = RoofOnWall { framing: RoofFraming::RaftersWithClearCeilingJoists, rise_in_twelve: 2.5, ..roof() };
     let job = job_of(OpeningKind::Window, Length::feet(3), carrying(&[Framing::Roof(flat)]));
     assert!(said(&planned(&job).sentence).contains("ridge beam"), "{}", planned(&job).sentence);
+}
+
+#[test]
+fn a_cripple_too_short_to_nail_and_a_jack_notched_too_deep() {
+    let mut job = roofed(36);
+    let design = &mut job.walls[0].openings[0].design;
+    // 82 of unit on 10 1/2 of sill leaves less over a 2x10 than a nail holds.
+    (design.unit.height, design.sill, design.place) =
+        (Length::inches(48), Length::inches(36), HeaderPlace::AtHeadHeight);
+    design.header = HeaderChoice::Chosen(spf(Depth::Ten));
+    let head = planned(&job).stack.head();
+    let room = job.walls[0].frame.under_plates_at(job.walls[0].openings[0].design.center) - head;
+    let too_low = room - Length::inches_and(9, 1, 4) - Length::inches(1);
+    job.walls[0].openings[0].design.sill += too_low;
+    has(&job, "cripple-too-short", &[("length", Length::inches(1).into())]);
+    // 3 in. of header leave half an inch of a 2x4.
+    job.walls[0].openings[0].design.seat = JackSeat::Notched;
+    has(&job, "deep-notch", &[("left", Length::inches_and(0, 1, 2).into())]);
+}
+
+#[test]
+fn counts_that_somebody_decided_or_a_rule_asks_for_stand_beside_the_arithmetic() {
+    let mut job = roofed(72);
+    job.settings.shop.doubles_jacks_from = Some(Length::feet(6));
+    has(&job, "rule-asks-for-more", &[("rule", 2_u8.into()), ("arithmetic", 1_u8.into())]);
+    wind(&mut job, 180.0);
+    job.walls[0].openings[0].kings.left = Some(CountOverride { count: 1, reason: "as drawn".into() });
+    has(&job, "fewer-than-needed", &[("decided", 1_u8.into()), ("end", End::Left.into())]);
+}
+
+#[test]
+fn a_table_that_takes_what_calculation_does_not_is_told() {
+    // 30 psf over 24 ft: the table takes 2-2x8 to 5'-9"; by calculation it bends too far there.
+    let usual = RoofOnWall { attic_live: Pressure::psf(10.0), roof_dead: Pressure::psf(15.0), ..roof() };
+    let mut job = job_of(OpeningKind::CasedOpening, Length::feet(5), carrying(&[Framing::Roof(usual)]));
+    let design = &mut job.walls[0].openings[0].design;
+    design.rough = Some(Size { width: Length::inches(69), height: Length::inches(80) });
+    design.header = HeaderChoice::Chosen(spf(Depth::Eight));
+    lacks(&job, &["calculation-disagrees"]);
+    job.settings.school = School::CodeTable;
+    has(&job, "calculation-disagrees", &[]);
+}
+
+/// Whoever adds a finding provokes it here or beside its wall.
+#[test]
+fn every_kind_of_finding_is_provoked() {
+    let tests = [
+        include_str!("conflicts.rs"),
+        include_str!("every_wall.rs"),
+        include_str!("limits.rs"),
+        include_str!("load_path.rs"),
+        include_str!("../src/framing/wall_plan/tests.rs"),
+    ];
+    let provoked = |code: &str| {
+        tests.iter().any(|text| text.contains(&format!("\"{code}\"")) || text.contains(&format!("\"finding-{code}\"")))
+    };
+    let missing: Vec<&str> = CATALOG.iter().map(|rule| rule.code).filter(|code| !provoked(code)).collect();
+    assert!(missing.is_empty(), "{missing:?}");
+    for (index, rule) in CATALOG.iter().enumerate() {
+        assert!(CATALOG[index + 1..].iter().all(|other| other.code != rule.code), "{} stands there twice", rule.code);
+    }
 }

@@ -131,6 +131,11 @@ mod tests {
         assert_eq!((form("job").await, form("log_entry").await), (2, 2));
         assert_eq!(jobs.get(said.id).await.expect("found").job, renamed.job, "and it is read as such");
 
+        // What the history said stays said.
+        let told = &jobs.history(unsaid.id, 10).await.expect("its history")[0].summary;
+        assert_eq!(told.id, "verbatim");
+        assert!(sturvek_speech::english(&told.clone().into()).contains("settings"), "{told:?}");
+
         // The log from before can still be taken back.
         let before = unsaid.job.settings.creep;
         let undone = jobs.undo(unsaid.id, unsaid.version, "somebody", None).await.expect("the change of the settings");
