@@ -120,6 +120,9 @@ await view("asked", {}, async (page) => {
   await page.getByLabel("Say an opening").press("Enter");
   await page.getByRole("region", { name: "What has yet to be said" }).waitFor();
 });
+await view("wall-spanish", { speech: { language: "es", units: "millimeters", vocabulary: "jack" } }, async (page) => {
+  await openJob(page, "Lane side");
+});
 await view("wall-phone", { width: 390, height: 844 }, async (page) => {
   await openJob(page, "Water side");
 });
