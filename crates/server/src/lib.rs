@@ -3,6 +3,8 @@
 //! A handler extracts, calls the store or the core, and answers. Errors become problem details in one place
 //! ([`problem`]). Any number of servers may run on one database.
 
+#![deny(clippy::float_arithmetic)]
+
 pub mod demo;
 mod extract;
 mod openapi;

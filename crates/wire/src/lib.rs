@@ -4,6 +4,8 @@
 //! knows nothing of them. What comes in is raw ([`TypedLength`] may be text as somebody typed it) and becomes a core
 //! value in one place, with an error that names the field.
 
+#![deny(clippy::float_arithmetic)]
+
 pub mod choices;
 pub mod command;
 pub mod framed;

@@ -17,6 +17,12 @@ impl WhatIf {
     /// As it is.
     pub const AS_IT_IS: Self = Self { snow: 1.0, building: 1.0 };
 
+    /// In parts of a hundred.
+    pub fn percent(snow: u16, building: u16) -> Self {
+        let factor = |percent: u16| f64::from(percent) / 100.0;
+        Self { snow: factor(snow), building: factor(building) }
+    }
+
     /// The job as it would be.
     #[must_use]
     pub fn applied_to(&self, job: &Job) -> Job {

@@ -29,17 +29,17 @@ const FACTORS: std::ops::RangeInclusive<u16> = 25..=400;
 
 /// The factors that a query asks for.
 fn what_if(query: WhatIfQuery) -> Result<WhatIf, Problem> {
-    let factor = |field: &str, percent: Option<u16>| {
+    let within = |field: &str, percent: Option<u16>| {
         let percent = percent.unwrap_or(100);
+        let (least, most) = (*FACTORS.start(), *FACTORS.end());
+        let refused = || say!("factor-out-of-bounds", field = field, given = percent, least, most);
         if FACTORS.contains(&percent) {
-            Ok::<f64, Problem>(f64::from(percent) / 100.0)
+            Ok::<u16, Problem>(percent)
         } else {
-            let (least, most) = (*FACTORS.start(), *FACTORS.end());
-            let said = say!("factor-out-of-bounds", field = field, given = percent, least, most);
-            Err(FieldErrors::one(format!("/{field}"), said).into())
+            Err(FieldErrors::one(format!("/{field}"), refused()).into())
         }
     };
-    Ok(WhatIf { snow: factor("snow", query.snow)?, building: factor("building", query.building)? })
+    Ok(WhatIf::percent(within("snow", query.snow)?, within("building", query.building)?))
 }
 
 /// How far each header of the stock reaches under the loads on an opening, or under more.

@@ -8,11 +8,11 @@ export function TicketHead({ ticket }: { readonly ticket: Ticket }) {
   const { say } = useSpeech();
   return (
     <header>
-      <div className="flex items-center gap-3">
-        <span className="flex size-11 items-center justify-center rounded-full border-2 border-base-content font-bold text-xl">
+      <div className="flex flex-wrap items-center gap-3">
+        <span className="flex size-11 shrink-0 items-center justify-center rounded-full border-2 border-base-content font-bold text-xl">
           {ticket.letter}
         </span>
-        <div>
+        <div className="min-w-0 flex-[1_1_8rem]">
           <h2 className="font-bold text-lg leading-tight first-letter:uppercase">
             {say(named("kind-of-opening", ticket.kind))}
           </h2>
