@@ -1,5 +1,7 @@
 import type { Verdict } from "../api/client";
 
+export type { Verdict };
+
 /** Shape first, then word; color only says it a third time. */
 const SHAPES: Record<Verdict, { readonly path: string; readonly tone: string; readonly filled: boolean }> = {
   carries: { path: "M3 17h14M6 17V7h8v10M6 7h8", tone: "text-success", filled: false },

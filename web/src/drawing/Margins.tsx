@@ -1,6 +1,6 @@
-import type { Ticket, WallView } from "../api/client";
 import { SvgLength } from "../components/SvgLength";
 import { clamp, type Scale } from "../lib/scale";
+import type { DrawnOpening, DrawnWall } from "./wall";
 
 /** Both margins of the selected opening, in chalk over the wall: to its ends as it is seen from outside. */
 export function Margins({
@@ -9,8 +9,8 @@ export function Margins({
   scale,
   y,
 }: {
-  view: WallView;
-  opening: Ticket;
+  view: Pick<DrawnWall, "length">;
+  opening: Pick<DrawnOpening, "left" | "right">;
   scale: Scale;
   y: number;
 }) {

@@ -1,14 +1,14 @@
-import type { Ticket, WallView } from "../api/client";
 import { SvgLength } from "../components/SvgLength";
 import { type Scale, spread } from "../lib/scale";
 import { named, useSpeech } from "../speech/useSpeech";
+import type { DrawnOpening, DrawnWall } from "./wall";
 
 export const POLE_WIDTH = 188;
 
 interface Props {
-  readonly view: WallView;
+  readonly view: Pick<DrawnWall, "height">;
   readonly scale: Scale;
-  readonly opening: Ticket | undefined;
+  readonly opening: Pick<DrawnOpening, "stack"> | undefined;
   readonly height: number;
 }
 

@@ -1,18 +1,18 @@
-import type { Ticket, WallView } from "../api/client";
 import { SvgLength } from "../components/SvgLength";
 import { NM_PER_INCH, NM_PER_MILLIMETER } from "../lib/length";
 import type { Scale } from "../lib/scale";
 import { clamp } from "../lib/scale";
 import { useSpeech } from "../speech/useSpeech";
 import { markGroups, marksOn, type Plate, roomyLabels } from "./markGroups";
+import type { DrawnOpening, DrawnWall } from "./wall";
 
 export const TAPE_HEIGHT = 96;
 
 interface Props {
-  readonly view: WallView;
+  readonly view: DrawnWall;
   readonly scale: Scale;
   readonly top: number;
-  readonly selected: Ticket | undefined;
+  readonly selected: DrawnOpening | undefined;
   /** The plate whose marks are shown. */
   readonly plate: Plate;
 }
@@ -129,7 +129,7 @@ function Marks({
   top,
   selected,
 }: {
-  view: WallView;
+  view: DrawnWall;
   plate: Plate;
   scale: Scale;
   top: number;
@@ -173,7 +173,7 @@ function Marks({
 }
 
 /** Left face, center and right face of the opening as the tape reads. */
-function Readings({ opening, scale, top }: { opening: Ticket; scale: Scale; top: number }) {
+function Readings({ opening, scale, top }: { opening: DrawnOpening; scale: Scale; top: number }) {
   const close = scale.size(opening.rough_width) < 150;
   const readings = [
     { at: opening.left, anchor: close ? "end" : "middle", shift: close ? -18 : 0 },

@@ -1,5 +1,4 @@
 import { type KeyboardEvent, memo, type PointerEvent } from "react";
-import type { Schemas, Ticket, WallView } from "../api/client";
 import { SvgLength } from "../components/SvgLength";
 import { VerdictMark } from "../components/VerdictMark";
 import type { Scale } from "../lib/scale";
@@ -7,22 +6,28 @@ import { stockText } from "../speech/stock";
 import { named, useSpeech } from "../speech/useSpeech";
 import { corners } from "./corners";
 import { Hatches } from "./Hatches";
-import { PENCILS } from "./members";
+import { PENCILS, type Pencil } from "./members";
+import type { DrawnMember, DrawnOpening, DrawnWall } from "./wall";
 
-export interface OpeningHandlers {
+interface OpeningHandlers<Opening> {
   readonly select: (opening: string) => void;
-  readonly grab: (opening: Ticket, event: PointerEvent<SVGElement>) => void;
-  readonly press: (opening: Ticket, event: KeyboardEvent<SVGElement>) => void;
+  readonly grab: (opening: Opening, event: PointerEvent<SVGElement>) => void;
+  readonly press: (opening: Opening, event: KeyboardEvent<SVGElement>) => void;
 }
 
-interface Props extends OpeningHandlers {
-  readonly view: WallView;
+interface Props<Opening extends DrawnOpening> extends OpeningHandlers<Opening> {
+  readonly view: DrawnWall<Opening>;
   readonly scale: Scale;
   readonly selected: string | undefined;
 }
 
 /** The wall from its real members, to scale. Openings can be taken hold of and moved along it. */
-export function WallDrawing({ view, scale, selected, ...handlers }: Props) {
+export function WallDrawing<Opening extends DrawnOpening>({
+  view,
+  scale,
+  selected,
+  ...handlers
+}: Props<Opening>) {
   return (
     <g>
       <Hatches />
@@ -51,7 +56,7 @@ export function WallDrawing({ view, scale, selected, ...handlers }: Props) {
 }
 
 /** The wall's outline, from its top line down to the subfloor. */
-function outline(view: WallView, scale: Scale): string {
+function outline(view: DrawnWall, scale: Scale): string {
   const points: string[] = [];
   for (let index = 0; index + 1 < view.top_line.length; index += 2) {
     points.push(`${scale.x(view.top_line[index] as number)},${scale.y(view.top_line[index + 1] as number)}`);
@@ -59,21 +64,21 @@ function outline(view: WallView, scale: Scale): string {
   return [...points, `${scale.x(view.length)},${scale.y(0)}`, `${scale.x(0)},${scale.y(0)}`].join(" ");
 }
 
-function isTroubled(opening: Ticket, view: WallView): boolean {
+function isTroubled(opening: DrawnOpening, view: DrawnWall): boolean {
   const found = view.findings.some((f) => f.opening === opening.id && f.severity === "trouble");
   return found || opening.verdict === "does_not_carry" || opening.verdict === "ask_an_engineer";
 }
 
 interface MemberProps {
-  readonly member: Schemas["Member"];
+  readonly member: DrawnMember;
   readonly scale: Scale;
   /** Whether it belongs to the selected opening. */
   readonly mine: boolean;
 }
 
 /** Most members stay what they are from edit to edit: those are not drawn again. */
-const MemberShape = memo(DrawnMember, (before, after) => {
-  const fields = Object.keys(after.member) as (keyof Schemas["Member"])[];
+const MemberShape = memo(DrawMember, (before, after) => {
+  const fields = Object.keys(after.member) as (keyof DrawnMember)[];
   return (
     before.scale === after.scale &&
     before.mine === after.mine &&
@@ -81,8 +86,8 @@ const MemberShape = memo(DrawnMember, (before, after) => {
   );
 });
 
-function DrawnMember({ member, scale, mine }: MemberProps) {
-  const pencil = PENCILS[member.role];
+function DrawMember({ member, scale, mine }: MemberProps) {
+  const pencil: Pencil = PENCILS[member.role];
   const speech = useSpeech();
   const parts = [
     speech.say(named("role", member.role)),
@@ -119,14 +124,22 @@ function DrawnMember({ member, scale, mine }: MemberProps) {
   );
 }
 
-interface OpeningProps extends OpeningHandlers {
-  readonly opening: Ticket;
+interface OpeningProps<Opening> extends OpeningHandlers<Opening> {
+  readonly opening: Opening;
   readonly scale: Scale;
   readonly selected: boolean;
   readonly troubled: boolean;
 }
 
-function OpeningShape({ opening, scale, selected, troubled, select, grab, press }: OpeningProps) {
+function OpeningShape<Opening extends DrawnOpening>({
+  opening,
+  scale,
+  selected,
+  troubled,
+  select,
+  grab,
+  press,
+}: OpeningProps<Opening>) {
   const { say } = useSpeech();
   const speech = useSpeech();
   const x = scale.x(opening.left);

@@ -1,13 +1,11 @@
-import type { Schemas } from "../api/client";
 import type { Scale } from "../lib/scale";
-
-type Mark = Schemas["Mark"];
+import type { DrawnMark } from "./wall";
 
 /** The plate that is read: the sole plate, or the top plates. */
 export type Plate = "sole" | "top";
 
 /** The marks that a plate carries. */
-export function marksOn(marks: readonly Mark[], plate: Plate): Mark[] {
+export function marksOn<Mark extends Pick<DrawnMark, "on">>(marks: readonly Mark[], plate: Plate): Mark[] {
   return marks.filter((mark) => mark.on === "both" || mark.on === plate);
 }
 
@@ -19,7 +17,7 @@ export interface MarkGroup {
   readonly opening: string | null | undefined;
 }
 
-export function markGroups(marks: readonly Mark[]): MarkGroup[] {
+export function markGroups(marks: readonly DrawnMark[]): MarkGroup[] {
   const groups: MarkGroup[] = [];
   for (const mark of marks) {
     const last = groups.at(-1);

@@ -1,7 +1,3 @@
-import type { Schemas } from "../api/client";
-
-type Role = Schemas["MemberRole"];
-
 export interface Pencil {
   readonly fill: string;
   readonly stroke: string;
@@ -12,7 +8,7 @@ export interface Pencil {
 const thin = { stroke: "var(--graphite)", width: 0.8 };
 
 /** How each member is drawn: one table, by role. Line weight and hatching carry the meaning; wood has one color. */
-export const PENCILS: Record<Role, Pencil> = {
+export const PENCILS = {
   sole_plate: { ...thin, fill: "var(--wood)", width: 1.2 },
   sole_plate_cut_last: { fill: "none", stroke: "var(--pencil)", width: 1, dash: "4 3" },
   top_plate: { ...thin, fill: "var(--wood)", width: 1.2 },
@@ -35,4 +31,7 @@ export const PENCILS: Record<Role, Pencil> = {
   cripple_above: { ...thin, fill: "url(#hatch-cripple)" },
   cripple_below: { ...thin, fill: "url(#hatch-cripple)" },
   bay_filler: { ...thin, fill: "url(#hatch-cripple)" },
-};
+} satisfies Record<string, Pencil>;
+
+/** A role without a pencil cannot be drawn: whoever hands over a member is told so by the compiler. */
+export type DrawnRole = keyof typeof PENCILS;
