@@ -23,6 +23,15 @@ await run(async ({ open }) => {
   await page.getByText("A partition: it carries nothing").waitFor();
   await expectText(page.getByTestId("verdict"), "Carries");
 
+  // A question mark shows every key, and Escape leads back.
+  await page.locator("body").focus();
+  await page.keyboard.press("?");
+  const keys = page.getByRole("dialog", { name: "Keys" });
+  await expectText(keys, "Say an opening");
+  await expectText(keys, "Move it by a sixteenth");
+  await page.keyboard.press("Escape");
+  await keys.waitFor({ state: "detached" });
+
   // The entry line is one key away.
   await page.locator("body").focus();
   await page.keyboard.press("/");

@@ -25,10 +25,10 @@ async function addLargeJob() {
     ...like,
     id: crypto.randomUUID(),
     frame: { ...like.frame, name: `Wall ${wall}`, length: feet(80), framing: { ...like.frame.framing, partitions: [] } },
-    openings: [4.5, 12, 20, 28, 36, 44, 52, 60, 68, 75].map((at) => ({
+    openings: [4.5, 12, 20, 28, 36, 44, 52, 60, 68, 75].map((at, place) => ({
       ...window,
       id: crypto.randomUUID(),
-      letter: null,
+      letter: place,
       design: { ...window.design, center: `${at * 12}` },
     })),
     point_loads: [],

@@ -13,6 +13,10 @@ import { nanometers } from "../../lib/length";
 import { named, useSpeech } from "../../speech/useSpeech";
 import type { Say } from "../../speech/voice";
 import { ConflictDialog } from "./ConflictDialog";
+import { CommandButton } from "./commands/CommandButton";
+import { drawingKeys } from "./commands/drawingKeys";
+import { HelpSheet } from "./commands/HelpSheet";
+import { useCommandKeys, wallCommands } from "./commands/useWallCommands";
 import { FrameSheet } from "./frame/FrameSheet";
 import { studName } from "./frame/studs";
 import { LoadsSheet } from "./loads/LoadsSheet";
@@ -109,11 +113,11 @@ interface LoadedProps {
 }
 
 type Sheet =
-  | { readonly kind: "loads" | "frame" }
+  | { readonly kind: "loads" | "frame" | "help" }
   | { readonly kind: "working"; readonly part: SheetPlace | undefined };
 
 function LoadedWall({ view, wall, planned }: LoadedProps) {
-  const { say } = useSpeech();
+  const { say, units } = useSpeech();
   const look = useRef<Look>(undefined);
   const move = usePendingMove(view.id, planned, useJobEditing(view.id, look));
   const editing = move.settled;
@@ -121,7 +125,14 @@ function LoadedWall({ view, wall, planned }: LoadedProps) {
   const navigate = useNavigate();
   const [search, setSearch] = useSearchParams();
   const [sheet, setSheet] = useState<Sheet>();
-  useUndoKeys(editing);
+  const entry = useRef<HTMLInputElement>(null);
+  const commands = wallCommands({
+    view,
+    editing,
+    sayOpening: () => entry.current?.focus(),
+    help: () => setSheet({ kind: "help" }),
+  });
+  useCommandKeys(Object.values(commands));
   const shown = move.shown ?? planned;
   const selected = shown.openings.find((opening) => opening.id === search.get("o")) ?? shown.openings[0];
   useEffect(() => {
@@ -142,12 +153,16 @@ function LoadedWall({ view, wall, planned }: LoadedProps) {
       <header className="flex flex-wrap items-center gap-x-4 border-base-300 border-b px-4 lg:col-span-2">
         <h1 className="max-w-[22rem] truncate font-bold text-lg">{view.job.name}</h1>
         <WallTabs view={view} addWall={() => void addWall(view, editing, say)} />
-        <UndoRedo view={view} editing={editing} />
+        <div className="no-print flex">
+          <CommandButton command={commands.undo} />
+          <CommandButton command={commands.redo} />
+          <CommandButton command={commands.help} />
+        </div>
       </header>
       {/* On a phone the ticket follows the wall at once; what stands under the wall comes after it. */}
       <main className="contents min-w-0 lg:relative lg:block lg:overflow-y-auto">
         <div className="order-1 px-4 pt-3">
-          <SayLine job={view.id} wall={planned.id} editing={editing} kept={selectNewest} />
+          <SayLine job={view.id} wall={planned.id} entry={entry} editing={editing} kept={selectNewest} />
           <Trouble editing={editing} />
           {move.trial && <TrialBar keep={move.keepTrial} leave={move.leaveTrial} />}
           <WallStage view={shown} selected={selected} select={select} remove={remove} move={move} />
@@ -203,6 +218,13 @@ function LoadedWall({ view, wall, planned }: LoadedProps) {
               .run({ do: "remove_wall", wall: planned.id })
               .then(() => navigate(`/jobs/${view.id}`));
           }}
+        />
+      )}
+      {sheet?.kind === "help" && (
+        <HelpSheet
+          commands={Object.values(commands)}
+          drawing={drawingKeys(units)}
+          close={() => setSheet(undefined)}
         />
       )}
       {sheet?.kind === "working" && selected && (
@@ -333,53 +355,4 @@ function WallFacts({ wall, planned, open }: FactsProps) {
       </div>
     </section>
   );
-}
-
-function UndoRedo({ view, editing }: { readonly view: JobView; readonly editing: JobEditing }) {
-  const { say } = useSpeech();
-  return (
-    <div className="no-print flex">
-      <button
-        type="button"
-        className="btn btn-ghost tap"
-        disabled={view.can_undo == null}
-        title={
-          view.can_undo
-            ? say("page-undo-what", { what: { phrase: view.can_undo } })
-            : say("page-nothing-to-undo")
-        }
-        onClick={() => void editing.undo()}
-      >
-        {say("page-undo")}
-      </button>
-      <button
-        type="button"
-        className="btn btn-ghost tap"
-        disabled={view.can_redo == null}
-        title={
-          view.can_redo
-            ? say("page-redo-what", { what: { phrase: view.can_redo } })
-            : say("page-nothing-to-redo")
-        }
-        onClick={() => void editing.redo()}
-      >
-        {say("page-redo")}
-      </button>
-    </div>
-  );
-}
-
-/** Ctrl+Z and Ctrl+Shift+Z, where no field wants them. */
-function useUndoKeys(editing: JobEditing) {
-  const { undo, redo } = editing;
-  useEffect(() => {
-    const press = (event: KeyboardEvent) => {
-      const typing = event.target instanceof HTMLElement && event.target.closest("input, textarea, dialog");
-      if (typing || !(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== "z") return;
-      event.preventDefault();
-      void (event.shiftKey ? redo() : undo());
-    };
-    window.addEventListener("keydown", press);
-    return () => window.removeEventListener("keydown", press);
-  }, [undo, redo]);
 }

@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useId, useRef, useState } from "react";
+import { type RefObject, useCallback, useEffect, useId, useState } from "react";
 import { answered, api, type Problem, type Schemas } from "../../../api/client";
 import type { Edit, JobEditing } from "../../../api/useJobEditing";
 import { useSpeech } from "../../../speech/useSpeech";
@@ -6,6 +6,8 @@ import { useSpeech } from "../../../speech/useSpeech";
 interface Props {
   readonly job: string;
   readonly wall: string;
+  /** Where it is written, for a key that leads there. */
+  readonly entry?: RefObject<HTMLInputElement | null>;
   readonly editing: JobEditing;
   /** Called when what was said is kept. */
   readonly kept?: () => void;
@@ -27,13 +29,12 @@ function wanted(said: Schemas["SayView"], wall: string): Edit | undefined {
 }
 
 /** One line that understands how openings are called out, and says back what it understood before Enter. */
-export function SayLine({ job, wall, editing, kept }: Props) {
+export function SayLine({ job, wall, entry, editing, kept }: Props) {
   const { say } = useSpeech();
   const [text, setText] = useState("");
   const [reading, setReading] = useState<Schemas["SayView"]>();
   const [refusal, setRefusal] = useState<Problem>();
   const inMillimeters = useSpeech().units === "millimeters";
-  const input = useRef<HTMLInputElement>(null);
   const id = useId();
 
   const read = useCallback(
@@ -64,19 +65,6 @@ export function SayLine({ job, wall, editing, kept }: Props) {
     };
   }, [read, text]);
 
-  useEffect(() => {
-    const focus = (event: KeyboardEvent) => {
-      const typing =
-        event.target instanceof HTMLElement && event.target.closest("input, textarea, select, dialog");
-      if (event.key === "/" && !typing) {
-        event.preventDefault();
-        input.current?.focus();
-      }
-    };
-    window.addEventListener("keydown", focus);
-    return () => window.removeEventListener("keydown", focus);
-  }, []);
-
   async function add() {
     const understood = await read(text).catch(() => undefined);
     setReading(understood);
@@ -104,7 +92,7 @@ export function SayLine({ job, wall, editing, kept }: Props) {
       <div className="flex items-stretch border-base-content/70 border-b-2">
         <input
           id={id}
-          ref={input}
+          ref={entry}
           className="tap min-w-0 flex-1 bg-transparent px-1 font-mono text-lg outline-none placeholder:text-secondary/80"
           placeholder={
             inMillimeters ? say("page-say-it-910x2110-door-2300") : say("page-say-it-3068-door-7-6")
