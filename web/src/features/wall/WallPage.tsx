@@ -156,7 +156,6 @@ function LoadedWall({ view, wall, planned }: LoadedProps) {
         <div className="no-print flex">
           <CommandButton command={commands.undo} />
           <CommandButton command={commands.redo} />
-          <CommandButton command={commands.help} />
         </div>
       </header>
       {/* On a phone the ticket follows the wall at once; what stands under the wall comes after it. */}
@@ -165,7 +164,9 @@ function LoadedWall({ view, wall, planned }: LoadedProps) {
           <SayLine job={view.id} wall={planned.id} entry={entry} editing={editing} kept={selectNewest} />
           <Trouble editing={editing} />
           {move.trial && <TrialBar keep={move.keepTrial} leave={move.leaveTrial} />}
-          <WallStage view={shown} selected={selected} select={select} remove={remove} move={move} />
+          <WallStage view={shown} selected={selected} select={select} remove={remove} move={move}>
+            <CommandButton command={commands.help} />
+          </WallStage>
           <Legend legend={shown.legend} />
         </div>
         <div className="order-3 mt-2 grid gap-4 px-4 pb-6 md:grid-cols-2">

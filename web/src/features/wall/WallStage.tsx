@@ -1,4 +1,12 @@
-import { type KeyboardEvent, type PointerEvent, useEffect, useMemo, useRef, useState } from "react";
+import {
+  type KeyboardEvent,
+  type PointerEvent,
+  type ReactNode,
+  useEffect,
+  useMemo,
+  useRef,
+  useState,
+} from "react";
 import type { Schemas, Ticket, WallView } from "../../api/client";
 import { Margins } from "../../drawing/Margins";
 import type { Plate } from "../../drawing/markGroups";
@@ -32,10 +40,12 @@ interface Props {
   readonly select: (opening: string) => void;
   readonly remove: (opening: string) => void;
   readonly move: ReturnType<typeof usePendingMove>;
+  /** What else stands in the line under the tape. */
+  readonly children?: ReactNode;
 }
 
 /** Wall, tape and story pole to one scale. */
-export function WallStage({ view, selected, select, remove, move }: Props) {
+export function WallStage({ view, selected, select, remove, move, children }: Props) {
   const { say } = useSpeech();
   const [frame, width] = useWidth<HTMLDivElement>();
   const [closeUp, setCloseUp] = useState(false);
@@ -122,6 +132,7 @@ export function WallStage({ view, selected, select, remove, move }: Props) {
                   ? say("page-drag-an-opening-or-use-the-arrow")
                   : say("page-drag-an-opening-or-use-the-arrow-2")}
             </span>
+            {!narrow && <span className="ml-auto">{children}</span>}
           </div>
         </>
       )}
