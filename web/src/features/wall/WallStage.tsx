@@ -122,7 +122,7 @@ export function WallStage({ view, selected, select, remove, move, children }: Pr
                 ? say("page-marks-of-the-top-plates")
                 : speech.say("page-marks-of-the-sole-plate")}
             </button>
-            <span aria-live="polite">
+            <span aria-live="polite" className="min-w-0 flex-[1_1_14rem]">
               {move.pending
                 ? say("page-center", {
                     center: speech.length(move.pending.center),

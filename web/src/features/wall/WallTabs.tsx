@@ -20,36 +20,39 @@ export function WallTabs({ view, addWall }: Props) {
         ?.scrollIntoView({ inline: "nearest", block: "nearest" });
   }, [shown]);
   return (
-    <nav
-      ref={nav}
-      aria-label={say("page-walls")}
-      className="no-print flex min-w-0 flex-[1_1_16rem] items-stretch overflow-x-auto"
-    >
-      {view.job.walls.map((wall, index) => {
-        const unresolved = view.totals[index]?.unresolved ?? 0;
-        return (
-          <NavLink
-            key={wall.id}
-            to={`/jobs/${view.id}/walls/${wall.id}`}
-            className={({ isActive }) =>
-              `tap flex shrink-0 items-center gap-2 border-b-4 px-3 ${isActive ? "border-[var(--chalk)] font-bold" : "border-transparent text-secondary"}`
-            }
-          >
-            {wall.frame.name}
-            {unresolved > 0 && (
-              <span
-                className="border border-error px-1 font-bold num text-error text-xs"
-                title={say("page-not-settled", { unresolved })}
-              >
-                {unresolved}
-              </span>
-            )}
-          </NavLink>
-        );
-      })}
-      <button type="button" className="btn btn-ghost tap shrink-0 self-center font-normal" onClick={addWall}>
+    <>
+      <nav
+        ref={nav}
+        aria-label={say("page-walls")}
+        className="no-print flex min-w-0 flex-[1_1_16rem] items-stretch overflow-x-auto"
+      >
+        {view.job.walls.map((wall, index) => {
+          const unresolved = view.totals[index]?.unresolved ?? 0;
+          return (
+            <NavLink
+              key={wall.id}
+              to={`/jobs/${view.id}/walls/${wall.id}`}
+              className={({ isActive }) =>
+                `tap flex shrink-0 items-center gap-2 border-b-4 px-3 ${isActive ? "border-[var(--chalk)] font-bold" : "border-transparent text-secondary"}`
+              }
+            >
+              {wall.frame.name}
+              {unresolved > 0 && (
+                <span
+                  className="border border-error px-1 font-bold num text-error text-xs"
+                  title={say("page-not-settled", { unresolved })}
+                >
+                  {unresolved}
+                </span>
+              )}
+            </NavLink>
+          );
+        })}
+      </nav>
+      {/* However many walls there are, the next one is in sight. */}
+      <button type="button" className="btn btn-ghost tap no-print shrink-0 font-normal" onClick={addWall}>
         {say("page-wall-2")}
       </button>
-    </nav>
+    </>
   );
 }
