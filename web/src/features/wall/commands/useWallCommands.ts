@@ -47,14 +47,17 @@ function what(id: string, phrase: Phrase): Phrase {
   return { id, args: { what: { phrase } } };
 }
 
+/** What has its own use for keys; a list takes letters and signs, but leaves Ctrl+Z to the page. */
+const TYPED_IN = "input, textarea, dialog";
+
 /** Runs the command whose keys are pressed, where no field wants them. */
 export function useCommandKeys(commands: readonly Command[]) {
   const latest = useRef(commands);
   latest.current = commands;
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
-      const typing =
-        event.target instanceof HTMLElement && event.target.closest("input, textarea, select, dialog");
+      const fields = event.ctrlKey || event.metaKey ? TYPED_IN : `${TYPED_IN}, select`;
+      const typing = event.target instanceof HTMLElement && event.target.closest(fields);
       const wanted = typing ? undefined : commandFor(latest.current, event);
       if (!wanted) return;
       event.preventDefault();
