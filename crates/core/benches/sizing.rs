@@ -6,11 +6,12 @@ use sturvek_core::framing::plan_wall;
 use sturvek_core::job::{
     Job, Opening, OpeningDesign, OpeningId, OpeningKind, SiteSaid, Size, StockItem, Wall, WallFrame, WallId,
 };
-use sturvek_core::loads::{BearingEvidence, ByKind, Carried, FloorOnWall, Framing, RoofOnWall, WallCarries};
+use sturvek_core::loads::{BearingEvidence, ByKind, Carried, FloorOnWall, Framing, LoadKind, RoofOnWall, WallCarries};
+use sturvek_core::lumber::JackLumber;
 use sturvek_core::lumber::{Depth, Grade, HeaderBoard, HeaderSpec, SawnSize, Species, Thickness};
 use sturvek_core::measure::{Ends, Force, Length, LineLoad, Money, Pressure, Stress};
 use sturvek_core::sizing::candidates::{StockBoard, try_all};
-use sturvek_core::sizing::{Conventions, JackLength, JackLumber, OpeningLoad, OpeningProblem, PackPlate};
+use sturvek_core::sizing::{Conventions, JackLength, OpeningLoad, OpeningProblem, PackPlate};
 
 /// Four species, five depths, one to three plies: sixty headers.
 fn sixty_headers() -> Vec<(HeaderSpec, Option<Money>)> {
@@ -27,16 +28,15 @@ fn sixty_headers() -> Vec<(HeaderSpec, Option<Money>)> {
 }
 
 fn problem(with_point_load: bool) -> OpeningProblem {
-    let amount = ByKind {
-        dead: LineLoad::plf(354.0),
-        floor_live: LineLoad::plf(280.0),
-        roof_live: LineLoad::plf(280.0),
-        snow: LineLoad::plf(392.0),
-        ..ByKind::default()
-    };
+    let amount = ByKind::of([
+        (LoadKind::Dead, LineLoad::plf(354.0)),
+        (LoadKind::FloorLive, LineLoad::plf(280.0)),
+        (LoadKind::RoofLive, LineLoad::plf(280.0)),
+        (LoadKind::Snow, LineLoad::plf(392.0)),
+    ]);
     let mut loads = vec![OpeningLoad::Line { amount, extent: None }];
     if with_point_load {
-        let amount = ByKind { dead: Force::lbf(900.0), snow: Force::lbf(1400.0), ..ByKind::default() };
+        let amount = ByKind::of([(LoadKind::Dead, Force::lbf(900.0)), (LoadKind::Snow, Force::lbf(1400.0))]);
         loads.push(OpeningLoad::Point { amount, at: Length::inches(20) });
     }
     OpeningProblem {

@@ -3,6 +3,7 @@
 mod common;
 
 use common::{carrying, floor, girder, in_a_town, job_of, planned, roof, said, spf};
+use sturvek_core::codes::asd::values;
 use sturvek_core::finding::{Finding, Severity};
 use sturvek_core::framing::plan_wall;
 use sturvek_core::framing::wall_plan::findings::CATALOG;
@@ -15,7 +16,7 @@ use sturvek_core::loads::{
     FloorFraming, FloorOnWall, Framing, OpeningsAbove, RoofFraming, RoofOnWall, SnowBasis, Standing, Tail, WallAbove,
     WallCarries, WindSpeed,
 };
-use sturvek_core::lumber::{Depth, EngineeredClass, Grade, HeaderBoard, HeaderSpec, SawnSize, Species, design_values};
+use sturvek_core::lumber::{Depth, EngineeredClass, Grade, HeaderBoard, HeaderSpec, SawnSize, Species};
 use sturvek_core::measure::{End, Ends, Force, Length, Pressure};
 use sturvek_core::sizing::problem::{HeaderFace, JackSeat};
 use sturvek_core::sizing::schools::School;
@@ -401,7 +402,7 @@ fn what_stops_the_load_makes_the_word_and_what_does_not_stands_beside_it() {
 }
 
 fn bearing(species: Species) -> f64 {
-    let values = design_values::sawn(species, Grade::Number2, SawnSize::two_by(Depth::Four));
+    let values = values::sawn(species, Grade::Number2, SawnSize::two_by(Depth::Four));
     values.expect("in the tables").bearing.to_psi()
 }
 

@@ -3,15 +3,15 @@
 mod common;
 
 use common::{carrying, floor, girder, in_a_town, job_of, limit, opening, planned, roof, spf};
+use sturvek_core::codes::Service;
 use sturvek_core::framing::{OpeningOutcome, plan_wall};
 use sturvek_core::job::{
     HeaderChoice, Job, KingWindBasis, OpeningKind, SiteSaid, Size, SpecialCase, WallFace, WallHeight,
 };
 use sturvek_core::loads::{
-    Answer, Asked, FloorFraming, FloorOnWall, Framing, OpeningsAbove, RoofOnWall, SnowTrouble, Standing, Tail,
-    WallAbove, WallCarries,
+    Answer, Asked, FloorFraming, FloorOnWall, Framing, LoadKind, OpeningsAbove, RoofOnWall, SnowTrouble, Standing,
+    Tail, WallAbove, WallCarries,
 };
-use sturvek_core::lumber::factors::wet_service::Service;
 use sturvek_core::lumber::{Depth, EngineeredClass, Grade, HeaderBoard, HeaderSpec, SawnSize, Species};
 use sturvek_core::measure::{Length, Pressure};
 use sturvek_core::sizing::limits::OutsideLimits;
@@ -191,7 +191,7 @@ fn a_flat_head_stays_within_two_feet_of_the_plates() {
         assert_eq!(plan.verdict, Verdict::Carries, "{}", plan.sentence);
     }
     let over = plan_wall(&job.rules(), &job.walls[0]).ground.down;
-    let dead = over.at(job.walls[0].openings[0].design.center).dead.to_plf();
+    let dead = over.at(job.walls[0].openings[0].design.center)[LoadKind::Dead].to_plf();
     assert!((dead - 12.0 * 35.625 / 12.0).abs() < 1e-9, "{dead}");
 }
 

@@ -1,6 +1,6 @@
 //! Worked examples and textbook forms from outside, named beside each check. All from memory.
 
-use sturvek_core::lumber::factors::beam_stability::beam_stability_factor;
+use sturvek_core::codes::asd::factors::beam_stability::beam_stability_factor;
 use sturvek_core::statics::{BeamLoad, ContinuousBeam, SimpleSpan};
 use sturvek_core::working::Silent;
 

@@ -5,7 +5,7 @@ mod common;
 
 use common::{judged, opening, sawn};
 use proptest::prelude::*;
-use sturvek_core::loads::ByKind;
+use sturvek_core::loads::{ByKind, LoadKind};
 use sturvek_core::lumber::{Depth, Grade, HeaderSpec, Species};
 use sturvek_core::measure::{Force, Length, LineLoad};
 use sturvek_core::sizing::existing::capability;
@@ -16,7 +16,14 @@ const SPECIES: [Species; 4] = Species::ALL;
 
 fn any_load(clear: i64) -> impl Strategy<Value = OpeningLoad> {
     let kinds = (0.0..500.0_f64, 0.0..400.0_f64, 0.0..300.0_f64, 0.0..500.0_f64).prop_map(
-        |(dead, floor_live, roof_live, snow)| ByKind { dead, floor_live, roof_live, snow, ..ByKind::default() },
+        |(dead, floor_live, roof_live, snow)| {
+            ByKind::of([
+                (LoadKind::Dead, dead),
+                (LoadKind::FloorLive, floor_live),
+                (LoadKind::RoofLive, roof_live),
+                (LoadKind::Snow, snow),
+            ])
+        },
     );
     let inside = (1..clear, 1..clear).prop_map(|(a, b)| (a.min(b), a.max(b) + 1));
     prop_oneof![

@@ -3,19 +3,20 @@
 
 mod common;
 
+use sturvek_core::codes::PlateEnd;
+use sturvek_core::codes::Service;
 use sturvek_core::framing::{opening_sheet, plan_wall};
 use sturvek_core::job::{KingWindBasis, OpeningKind};
 use sturvek_core::loads::{
-    ByKind, FloorFraming, FloorOnWall, Framing, GableAbove, RoofFraming, RoofOnWall, SnowEdition, Tail, WindExposure,
-    WindSpeed,
+    ByKind, FloorFraming, FloorOnWall, Framing, GableAbove, LoadKind, RoofFraming, RoofOnWall, SnowEdition, Tail,
+    WindExposure, WindSpeed,
 };
-use sturvek_core::lumber::factors::bearing_area::PlateEnd;
-use sturvek_core::lumber::factors::wet_service::Service;
+use sturvek_core::lumber::JackLumber;
 use sturvek_core::lumber::{Depth, EngineeredClass, Grade, HeaderBoard, HeaderSpec, SawnSize, Species};
 use sturvek_core::measure::{Ends, Force, Length, LineLoad, Pressure, Stress};
 use sturvek_core::sizing::sheet::{SheetPart, calculation_sheet};
 use sturvek_core::sizing::{
-    Conventions, JackLength, JackLumber, OpeningLoad, OpeningProblem, PackPlate, Post, TopEdge, TopEdgeWidth, evaluate,
+    Conventions, JackLength, OpeningLoad, OpeningProblem, PackPlate, Post, TopEdge, TopEdgeWidth, evaluate,
 };
 use sturvek_core::working::Entry;
 
@@ -102,16 +103,15 @@ fn worked_again(figures: &str) -> f64 {
 }
 
 fn problem(conventions: Conventions, with_point_load: bool, plate_end: PlateEnd) -> OpeningProblem {
-    let amount = ByKind {
-        dead: LineLoad::plf(354.0),
-        floor_live: LineLoad::plf(280.0),
-        snow: LineLoad::plf(252.0),
-        roof_live: LineLoad::plf(240.0),
-        ..ByKind::default()
-    };
+    let amount = ByKind::of([
+        (LoadKind::Dead, LineLoad::plf(354.0)),
+        (LoadKind::FloorLive, LineLoad::plf(280.0)),
+        (LoadKind::Snow, LineLoad::plf(252.0)),
+        (LoadKind::RoofLive, LineLoad::plf(240.0)),
+    ]);
     let mut loads = vec![OpeningLoad::Line { amount, extent: None }];
     if with_point_load {
-        let amount = ByKind { dead: Force::lbf(900.0), snow: Force::lbf(1450.0), ..ByKind::default() };
+        let amount = ByKind::of([(LoadKind::Dead, Force::lbf(900.0)), (LoadKind::Snow, Force::lbf(1450.0))]);
         loads.push(OpeningLoad::Point { amount, at: Length::inches(22) });
     }
     OpeningProblem {

@@ -10,10 +10,9 @@ use sturvek_core::framing::judgment::works;
 use sturvek_core::framing::opening_plan::SizedHeader;
 use sturvek_core::framing::{OpeningOutcome, OpeningPlan, WallPlan, plan_wall};
 use sturvek_core::job::{Job, Wall};
-use sturvek_core::loads::ByKind;
-use sturvek_core::loads::combination_phrase;
-use sturvek_core::measure::{End, LineLoad};
-use sturvek_core::sizing::header::CheckKind;
+use sturvek_core::loads::{ByKind, LoadKind};
+use sturvek_core::measure::{End, Force, LineLoad};
+use sturvek_core::sizing::header::{CheckKind, said};
 use sturvek_core::sizing::jacks::JackReason;
 use sturvek_speech::english;
 
@@ -89,10 +88,10 @@ pub struct Ends<T> {
 impl From<&ByKind<f64>> for Kinds {
     fn from(by_kind: &ByKind<f64>) -> Self {
         Self {
-            dead: by_kind.dead,
-            live: by_kind.floor_live + by_kind.deck_live,
-            roof_live: by_kind.roof_live,
-            snow: by_kind.snow + by_kind.deck_snow,
+            dead: by_kind[LoadKind::Dead],
+            live: by_kind[LoadKind::FloorLive] + by_kind[LoadKind::DeckLive],
+            roof_live: by_kind[LoadKind::RoofLive],
+            snow: by_kind[LoadKind::Snow] + by_kind[LoadKind::DeckSnow],
         }
     }
 }
@@ -132,13 +131,14 @@ fn ticket(wall: &Wall, plan: &WallPlan, opening: &OpeningPlan) -> Ticket {
         ratios: (!no_number).then(|| ratios(opening, sized)),
         governing: hardest.map(|work| {
             let what = english(&work.what.phrase());
-            let combination = english(&combination_phrase(work.combination));
+            let combination = english(&said(work.combination));
             format!("{what}, {combination}").trim_end_matches(", ").to_owned()
         }),
         reactions_lb: applies.then(|| {
             Number(sized.map(|sized| {
                 let reactions = &sized.evaluation.reactions;
-                Ends { left: (&reactions.left).into(), right: (&reactions.right).into() }
+                let kinds = |by_kind: &ByKind<Force>| (&by_kind.map(|force| force.to_lbf())).into();
+                Ends { left: kinds(&reactions.left), right: kinds(&reactions.right) }
             }))
         }),
         pack_load_lb: applies.then(|| {

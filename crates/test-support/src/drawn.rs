@@ -3,6 +3,7 @@
 use proptest::prelude::*;
 use rand::rngs::StdRng;
 use rand::{RngExt, SeedableRng};
+use sturvek_core::codes::Service;
 use sturvek_core::job::command::Placement;
 use sturvek_core::job::rough_opening::RoughOpeningRules;
 use sturvek_core::job::{
@@ -13,10 +14,10 @@ use sturvek_core::job::{
 };
 use sturvek_core::loads::{
     Answer, BearingEvidence, ByKind, Carried, DeadLoadOn, FloorFraming, FloorOnWall, FloorUse, Framing, GableAbove,
-    MOST_OPENINGS_ABOVE, OpeningsAbove, RidgePost, RoofFraming, RoofOnWall, RoofWarmth, Seen, SiteLoads, SiteSnow,
-    SnowBasis, SnowEdition, SnowTrouble, Standing, Tail, WallAbove, WallCarries, WindExposure, WindSpeed,
+    LoadKind, MOST_OPENINGS_ABOVE, OpeningsAbove, RidgePost, RoofFraming, RoofOnWall, RoofWarmth, Seen, SiteLoads,
+    SiteSnow, SnowBasis, SnowEdition, SnowTrouble, Standing, Tail, WallAbove, WallCarries, WindExposure, WindSpeed,
 };
-use sturvek_core::lumber::factors::wet_service::Service;
+use sturvek_core::lumber::JackLumber;
 use sturvek_core::lumber::sheet::Name;
 use sturvek_core::lumber::{
     Depth, EngineeredClass, Grade, HeaderBoard, HeaderSpec, SawnSize, SheetValues, Species, Thickness,
@@ -26,7 +27,7 @@ use sturvek_core::sizing::candidates::{Aim, Margin, StockBoard};
 use sturvek_core::sizing::kings::KingTable;
 use sturvek_core::sizing::schools::code_basis::TableBlock;
 use sturvek_core::sizing::schools::{JurisdictionRow, JurisdictionTable, School, ShopHeader, ShopRules};
-use sturvek_core::sizing::{HeaderFace, JackLumber, JackSeat, Post};
+use sturvek_core::sizing::{HeaderFace, JackSeat, Post};
 
 /// Any job: two or three walls, everything that can be said of them said somewhere.
 pub fn any_job() -> impl Strategy<Value = Job> {
@@ -500,8 +501,12 @@ impl Draw {
 
     fn point_load(&mut self) -> PointLoad {
         let mut pounds = || Force::lbf(self.number(1.0, 9_000.0));
-        let amount =
-            ByKind { dead: pounds(), floor_live: pounds(), roof_live: pounds(), snow: pounds(), ..ByKind::default() };
+        let amount = ByKind::of([
+            (LoadKind::Dead, pounds()),
+            (LoadKind::FloorLive, pounds()),
+            (LoadKind::RoofLive, pounds()),
+            (LoadKind::Snow, pounds()),
+        ]);
         PointLoad { id: PointLoadId(self.id()), name: self.text(), at: self.length(1, SHORTEST), amount }
     }
 

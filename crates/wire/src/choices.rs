@@ -3,7 +3,7 @@
 use serde::{Deserialize, Serialize};
 use sturvek_core::finding::Severity;
 use sturvek_core::framing::{MarkKind, PlatesMarked as CorePlatesMarked, Role, SnapKind, stack::StackPart};
-use sturvek_core::{job, loads, lumber, measure, sizing};
+use sturvek_core::{codes, job, loads, lumber, measure, sizing};
 use utoipa::ToSchema;
 
 macro_rules! mirror {
@@ -209,7 +209,7 @@ mirror!(
 );
 mirror!(
     /// Dry or wet.
-    Service = lumber::factors::wet_service::Service { Dry, Wet }
+    Service = codes::Service { Dry, Wet }
 );
 mirror!(
     /// How the header sits on its jacks.

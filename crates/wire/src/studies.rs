@@ -2,8 +2,8 @@
 //! and the design values themselves.
 
 use serde::Serialize;
-use sturvek_core::lumber::design_values::{self, DesignValues};
-use sturvek_core::lumber::{EngineeredClass, Grade, SawnSize, Species};
+use sturvek_core::codes::{DesignCode, DesignValues};
+use sturvek_core::lumber::{EngineeredClass, Grade, HeaderBoard, SawnSize, Species};
 use sturvek_core::measure::Money;
 use sturvek_core::sizing::existing::{Capability, WhatGivesOut};
 use sturvek_core::sizing::reach::{Reach, ReachPoint};
@@ -181,14 +181,15 @@ impl From<&OneSize> for OneSizeView {
 
 /// Every material the tool knows, sizes with the same values together.
 pub fn materials() -> Vec<MaterialView> {
+    let code = DesignCode::default();
     let mut all: Vec<MaterialView> = Vec::new();
     for species in Species::ALL {
         for grade in Grade::ALL {
             for size in SawnSize::all() {
-                let Some(values) = design_values::sawn(species, grade, size) else { continue };
+                let board = HeaderBoard::Sawn { species, grade, size };
+                let Some(values) = code.values(board) else { continue };
                 let name = format!("{} {}", species.name(), grade.name());
-                let view =
-                    material("sawn", name, vec![size.name()], &values, design_values::sawn_source(species, size));
+                let view = material("sawn", name, vec![size.name()], &values, code.values_source(board));
                 match all.iter_mut().find(|known| same_values(known, &view)) {
                     Some(known) => known.sizes.extend(view.sizes),
                     None => all.push(view),
@@ -196,11 +197,10 @@ pub fn materials() -> Vec<MaterialView> {
             }
         }
     }
-    all.extend(
-        EngineeredClass::ALL
-            .into_iter()
-            .map(|class| material("engineered", class.name().to_owned(), Vec::new(), &class.values(), class.source())),
-    );
+    all.extend(EngineeredClass::ALL.into_iter().map(|class| {
+        let (values, source) = (code.engineered_values(class), code.engineered_source(class));
+        material("engineered", class.name().to_owned(), Vec::new(), &values, source)
+    }));
     all
 }
 

@@ -11,7 +11,8 @@
 
 use super::opening_plan::{OpeningOutcome, OpeningPlan, SizedHeader};
 use super::wall_plan::WallPlan;
-use crate::loads::{ByKind, LoadKind, STRENGTH_COMBINATIONS, combination_phrase};
+use crate::codes::{CombinationIndex, DesignCode};
+use crate::loads::{ByKind, LoadKind};
 use crate::measure::{End, Force, Length};
 use crate::say;
 use crate::sizing::evaluate::settled_bridge;
@@ -30,12 +31,12 @@ pub struct PressesBelow {
     pub to: Length,
     /// Studs in it.
     pub studs: u8,
-    /// Its load by kind, lb.
-    pub by_kind: ByKind<f64>,
-    /// The largest combination, lb.
-    pub largest: f64,
-    /// The combination's name.
-    pub combination: &'static str,
+    /// Its load by kind.
+    pub by_kind: ByKind<Force>,
+    /// The largest combination.
+    pub largest: Force,
+    /// Which one that is.
+    pub combination: CombinationIndex,
 }
 
 impl PressesBelow {
@@ -43,8 +44,8 @@ impl PressesBelow {
     pub fn phrase(&self) -> Phrase {
         let parts = LoadKind::ALL
             .into_iter()
-            .filter(|kind| 0.5 <= self.by_kind.get(*kind).abs())
-            .map(|kind| say!("load-of-a-kind", kind = kind.symbol(), force = Force::lbf(self.by_kind.get(kind))))
+            .filter(|kind| 0.5 <= self.by_kind.get(*kind).to_lbf().abs())
+            .map(|kind| say!("load-of-a-kind", kind = kind.symbol(), force = self.by_kind.get(kind)))
             .collect();
         say!(
             "below",
@@ -52,8 +53,8 @@ impl PressesBelow {
             from = distance(self.from),
             to = distance(self.to),
             studs = self.studs,
-            force = Force::lbf(self.largest),
-            combination = combination_phrase(self.combination),
+            force = self.largest,
+            combination = self.combination.phrase(),
             parts = Argument::Phrases(parts, Joined::Commas),
         )
     }
@@ -69,12 +70,13 @@ pub fn below_packs(plan: &OpeningPlan) -> Vec<PressesBelow> {
             End::Left => (plan.left() - wide, plan.left()),
             End::Right => (plan.right(), plan.right() + wide),
         };
-        pressing(say!("below-jacks", end), (from, to), studs, *sized.evaluation.reactions.at(end))
+        let by_kind = *sized.evaluation.reactions.at(end);
+        pressing(sized.problem.conventions.code, say!("below-jacks", end), (from, to), studs, by_kind)
     };
     let mut all: Vec<PressesBelow> = End::BOTH.map(below).into();
     all.extend(below_posts(plan, sized));
     // A pack that is lifted presses on nothing: that it is, a finding says.
-    all.retain(|below| 0.0 < below.largest);
+    all.retain(|below| Force::ZERO < below.largest);
     all
 }
 
@@ -86,7 +88,9 @@ fn below_posts(plan: &OpeningPlan, sized: &SizedHeader) -> Vec<PressesBelow> {
     let below = |post: &Post| {
         let half = (plan.stud * i64::from(post.studs)).half();
         let center = plan.left() + post.at;
-        pressing(say!("below-post"), (center - half, center + half), post.studs, load_on(&bridge, *post))
+        let by_kind = load_on(&bridge, *post).map(Force::lbf);
+        let stretch = (center - half, center + half);
+        pressing(problem.conventions.code, say!("below-post"), stretch, post.studs, by_kind)
     };
     problem.run.posts.iter().map(below).collect()
 }
@@ -96,15 +100,24 @@ pub fn below_field(plan: &WallPlan, stud: Length) -> Vec<PressesBelow> {
     let below = |load: &super::FieldLoad| {
         let half = (stud * i64::from(load.studs())).half();
         let stretch = (load.at - half, load.at + half);
-        pressing(say!("below-studs"), stretch, load.studs(), load.amount.map(|force| force.to_lbf()))
+        pressing(plan.ground.code, say!("below-studs"), stretch, load.studs(), load.amount)
     };
     plan.field_loads.iter().map(below).collect()
 }
 
-fn pressing(what: Phrase, (from, to): (Length, Length), studs: u8, by_kind: ByKind<f64>) -> PressesBelow {
-    let sums = STRENGTH_COMBINATIONS.iter().map(|combination| (combination.name, combination.total(&by_kind)));
-    let (combination, largest) = sums.max_by(|a, b| a.1.total_cmp(&b.1)).unwrap_or(("D", by_kind.dead));
-    PressesBelow { what, from, to, studs, by_kind, largest, combination }
+fn pressing(
+    code: DesignCode,
+    what: Phrase,
+    (from, to): (Length, Length),
+    studs: u8,
+    by_kind: ByKind<Force>,
+) -> PressesBelow {
+    let pounds = by_kind.map(|force| force.to_lbf());
+    let first = &code.strength()[0];
+    let sums = code.strength().iter().map(|combination| (combination.index, combination.total(&pounds)));
+    let (combination, largest) =
+        sums.max_by(|a, b| a.1.total_cmp(&b.1)).unwrap_or((first.index, pounds[LoadKind::Dead]));
+    PressesBelow { what, from, to, studs, by_kind, largest: Force::lbf(largest), combination }
 }
 
 #[cfg(test)]
@@ -113,10 +126,12 @@ mod tests {
 
     #[test]
     fn the_largest_combination_is_handed_on_with_its_parts() {
-        let by_kind = ByKind { dead: 1000.0, snow: 2000.0, floor_live: 1200.0, ..ByKind::default() };
-        let below = pressing(say!("below-jacks", end = End::Left), (Length::ZERO, Length::inches(3)), 2, by_kind);
+        let by_kind = ByKind::of([(LoadKind::Dead, 1000.0), (LoadKind::Snow, 2000.0), (LoadKind::FloorLive, 1200.0)]);
+        let stretch = (Length::ZERO, Length::inches(3));
+        let by_kind = by_kind.map(Force::lbf);
+        let below = pressing(DesignCode::AllowableStress, say!("below-jacks", end = End::Left), stretch, 2, by_kind);
         // D + 0.75 L + 0.75 S = 1000 + 900 + 1500 = 3400, over D + S = 3000.
-        assert!((below.largest - 3400.0).abs() < 1e-9, "{below:?}");
+        assert!((below.largest.to_lbf() - 3400.0).abs() < 1e-9, "{below:?}");
         let said = below.phrase().to_string();
         assert!(
             said.contains("3400 lb") && said.contains("kind: L, force: 1200 lb") && said.contains("studs: 2"),

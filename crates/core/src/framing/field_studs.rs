@@ -13,19 +13,17 @@
 
 use super::opening_plan::{Ground, OpeningPlan};
 use super::opening_problem::{plate_bearing, points_on};
-use super::plates::Stretch;
+use crate::codes::question::{Bearing, BuiltUpColumn};
+use crate::codes::{Combination, PlateEnd, Service, Topic};
 use crate::job::{Wall, WallFace, WallFrame};
-use crate::loads::combination_phrase;
-use crate::loads::{ByKind, Combination, LoadKind, STRENGTH_COMBINATIONS};
-use crate::lumber::factors::bearing_area::{PlateEnd, bearing_area_factor};
-use crate::lumber::factors::wet_service::Service;
+use crate::loads::{ByKind, LoadKind};
+use crate::lumber::Family;
 use crate::measure::{Force, Length};
 use crate::say;
-use crate::sizing::built_up_column::{BuiltUpColumn, column_carries};
 use crate::sizing::landing::Landing;
 use crate::sizing::limits::LARGEST_POINT_LOAD;
 use crate::sizing::problem::CLEAR_OF_PLATE_END;
-use crate::working::{Clause, Pen, Silent, Unit};
+use crate::working::{Pen, Silent, Unit};
 
 /// The fewest studs under a load.
 const FEWEST: u8 = 2;
@@ -95,8 +93,8 @@ fn field_load(wall: &Wall, ground: &Ground, group: &[(Length, ByKind<Force>)]) -
         _ => Length::from_decimal_inches(turned / weight(&amount)),
     };
     let pounds = amount.map(|force| force.to_lbf());
-    let largest = STRENGTH_COMBINATIONS.iter().map(|combination| combination.total(&pounds)).fold(0.0, f64::max);
-    let works = |studs: u8| works(wall, &ground.sole, at, &pounds, studs);
+    let largest = ground.code.largest(&pounds);
+    let works = |studs: u8| works(wall, ground, at, &pounds, studs);
     let needed = (FEWEST..=MOST).find(|studs| works(*studs).hold());
     FieldLoad { at, amount, largest, needed, works: works(needed.unwrap_or(MOST)) }
 }
@@ -106,15 +104,16 @@ pub fn is_beyond_the_method(load: &FieldLoad) -> bool {
     LARGEST_POINT_LOAD < load.largest
 }
 
-fn works(wall: &Wall, sole: &[Stretch], at: Length, pounds: &ByKind<f64>, studs: u8) -> StudsUnderLoad {
-    let present = pounds.map(|amount| amount > 0.0);
-    let present = ByKind { dead: true, ..present };
+fn works(wall: &Wall, ground: &Ground, at: Length, pounds: &ByKind<f64>, studs: u8) -> StudsUnderLoad {
+    let mut present = pounds.map(|amount| amount > 0.0);
+    present[LoadKind::Dead] = true;
     let mut worst = StudsUnderLoad { column: 0.0, plate: 0.0 };
-    for combination in STRENGTH_COMBINATIONS.iter().filter(|combination| combination.applies_to(&present)) {
+    let strength = ground.code.strength().iter();
+    for combination in strength.filter(|combination| combination.applies_to(&present)) {
         let load = combination.total(pounds);
-        let carries = column_carries(&mut Silent, &column(&wall.frame, studs), combination);
+        let carries = ground.code.built_up_column(&mut Silent, &column(&wall.frame, studs), combination.duration);
         worst.column = worst.column.max(carries.map_or(f64::INFINITY, |carries| load / carries));
-        let bears = plate_bears(&mut Silent, wall, sole, at, studs);
+        let bears = plate_bears(&mut Silent, wall, ground, at, studs);
         worst.plate = worst.plate.max(bears.map_or(f64::INFINITY, |bears| load / bears));
     }
     worst
@@ -147,37 +146,45 @@ fn held_every(frame: &WallFrame) -> f64 {
 }
 
 /// What the sole plate bears under so many studs, lb.
-fn plate_bears<P: Pen>(pen: &mut P, wall: &Wall, sole: &[Stretch], at: Length, studs: u8) -> Option<P::Number> {
+fn plate_bears<P: Pen>(pen: &mut P, wall: &Wall, ground: &Ground, at: Length, studs: u8) -> Option<P::Number> {
     let frame = &wall.frame;
-    let bearing = plate_bearing(frame).ok()?;
+    let code = ground.code;
+    let reference = plate_bearing(code, frame).ok()?;
     let half = (frame.thickness() * i64::from(studs)).half();
-    let clear =
-        sole.iter().any(|(from, to)| *from + CLEAR_OF_PLATE_END <= at - half && at + half + CLEAR_OF_PLATE_END <= *to);
+    let clear = ground
+        .sole
+        .iter()
+        .any(|(from, to)| *from + CLEAR_OF_PLATE_END <= at - half && at + half + CLEAR_OF_PLATE_END <= *to);
     let end = if clear { PlateEnd::Continuous } else { PlateEnd::Cut };
     let length = pen.given("l_b", (half * 2).to_inches());
-    let strength = pen.given("⟨symbol-fcperp-of-the-plate⟩", bearing.to_psi()) * bearing_area_factor(pen, end, &length);
+    let asked =
+        Bearing {
+            symbol: "⟨symbol-fcperp-of-the-plate⟩", reference, family: Family::Dimension, service: Service::Dry
+        };
+    let strength = code.bearing_strength(pen, &asked) * code.bearing_length_factor(pen, end, &length);
     let bears = length * pen.given("d", frame.depth().to_inches()) * strength;
-    Some(pen.step("step-the-plate-bears", "P_p", Unit::Pounds, Clause::nds("3.10.2"), bears))
+    Some(pen.step("step-the-plate-bears", "P_p", Unit::Pounds, code.clause(Topic::Bearing), bears))
 }
 
 /// The working of the studs under a load.
 pub fn field_working<P: Pen>(pen: &mut P, wall: &Wall, ground: &Ground, load: &FieldLoad) {
     let pounds = load.amount.map(|force| force.to_lbf());
+    let code = ground.code;
     let hardest = |combination: &&Combination| {
-        column_carries(&mut Silent, &column(&wall.frame, load.studs()), combination)
+        code.built_up_column(&mut Silent, &column(&wall.frame, load.studs()), combination.duration)
             .map_or(f64::INFINITY, |carries| combination.total(&pounds) / carries)
     };
-    let worst = STRENGTH_COMBINATIONS.iter().max_by(|a, b| hardest(a).total_cmp(&hardest(b)));
+    let worst = code.strength().iter().max_by(|a, b| hardest(a).total_cmp(&hardest(b)));
     let Some(combination) = worst else { return };
-    pen.note(|| say!("note-studs-under", studs = load.studs(), combination = combination_phrase(combination.name)));
+    pen.note(|| say!("note-studs-under", studs = load.studs(), combination = combination.index.phrase()));
     let total = combination.total(&pounds);
-    if let Some(carries) = column_carries(pen, &column(&wall.frame, load.studs()), combination) {
+    if let Some(carries) = code.built_up_column(pen, &column(&wall.frame, load.studs()), combination.duration) {
         let ratio = pen.given("⟨symbol-load⟩", total) / carries;
-        pen.step("step-how-hard-they-work", "⟨symbol-ratio⟩", Unit::None, Clause::nds("15.3"), ratio);
+        pen.step("step-how-hard-they-work", "⟨symbol-ratio⟩", Unit::None, code.clause(Topic::BuiltUpColumn), ratio);
     }
-    if let Some(bears) = plate_bears(pen, wall, &ground.sole, load.at, load.studs()) {
+    if let Some(bears) = plate_bears(pen, wall, ground, load.at, load.studs()) {
         let ratio = pen.given("⟨symbol-load⟩", load.largest) / bears;
-        pen.step("step-how-hard-the-plate-works", "⟨symbol-ratio⟩", Unit::None, Clause::nds("3.10.2"), ratio);
+        pen.step("step-how-hard-the-plate-works", "⟨symbol-ratio⟩", Unit::None, code.clause(Topic::Bearing), ratio);
     }
 }
 
@@ -190,7 +197,7 @@ mod tests {
 
     fn wall_under(dead: f64, snow: f64) -> Job {
         let mut job = partition_with(vec![]);
-        let amount = ByKind { dead: Force::lbf(dead), snow: Force::lbf(snow), ..ByKind::default() };
+        let amount = ByKind::of([(LoadKind::Dead, Force::lbf(dead)), (LoadKind::Snow, Force::lbf(snow))]);
         let load = PointLoad { id: PointLoadId(1), name: "girder".into(), at: Length::inches(70), amount };
         job.walls[0].point_loads.push(load);
         job
@@ -201,16 +208,16 @@ mod tests {
         let job = wall_under(4000.0, 4000.0);
         let (wall, ground) =
             (&job.walls[0], Ground { sole: vec![(Length::ZERO, Length::feet(12))], ..Ground::default() });
-        let pounds = ByKind { dead: 4000.0, snow: 4000.0, ..ByKind::default() };
-        let two = works(wall, &ground.sole, Length::inches(70), &pounds, 2);
+        let pounds = ByKind::of([(LoadKind::Dead, 4000.0), (LoadKind::Snow, 4000.0)]);
+        let two = works(wall, &ground, Length::inches(70), &pounds, 2);
         assert!((two.plate - 8000.0 / 5020.0).abs() < 0.001, "{two:?}");
         assert!((two.column - 8000.0 / 4538.0).abs() < 0.002, "{two:?}");
         let mut inside = wall.clone();
         inside.frame.face = WallFace::Inside;
-        let free = works(&inside, &ground.sole, Length::inches(70), &pounds, 2);
+        let free = works(&inside, &ground, Length::inches(70), &pounds, 2);
         assert!((free.column - 8000.0 / 2124.0).abs() < 0.005, "{free:?}");
         inside.frame.framing.blocking = vec![Length::inches(48)];
-        assert!((works(&inside, &ground.sole, Length::inches(70), &pounds, 2).column - two.column).abs() < 0.01);
+        assert!((works(&inside, &ground, Length::inches(70), &pounds, 2).column - two.column).abs() < 0.01);
     }
 
     #[test]

@@ -10,9 +10,9 @@
 
 use super::king_count::{KingCheck, KingsAsked, KingsBy};
 use super::opening_plan::{OpeningOutcome, OpeningPlan, SizedHeader};
+use crate::codes::CombinationIndex;
 use crate::finding::Finding;
-use crate::loads::{WIND, combination_phrase};
-use crate::lumber::{Grade, SawnSize, Species, design_values};
+use crate::lumber::{Grade, SawnSize, Species};
 use crate::measure::{End, Length};
 use crate::say;
 use crate::sizing::evaluate::Evaluation;
@@ -53,7 +53,7 @@ pub struct Work {
     /// Demand over capacity.
     pub ratio: f64,
     /// The combination that governs it, where combinations play a part.
-    pub combination: &'static str,
+    pub combination: Option<CombinationIndex>,
 }
 
 /// Everything of an opening that works, the hardest first.
@@ -73,7 +73,7 @@ pub fn works(plan: &OpeningPlan) -> Vec<Work> {
                 works.extend(hardest.map(|(what, ratio)| Work {
                     what: Worked::Kings(what, end),
                     ratio,
-                    combination: WIND,
+                    combination: Some(CombinationIndex::wind_alone(plan.code)),
                 }));
             }
         }
@@ -156,10 +156,10 @@ fn over(sized: &SizedHeader, id: &'static str) -> Phrase {
 
 fn said(work: &Work) -> Phrase {
     let (what, at) = (work.what.phrase(), percent(work.ratio));
-    if work.combination.is_empty() {
-        return say!("verdict-hardest", what, at);
+    match work.combination {
+        None => say!("verdict-hardest", what, at),
+        Some(combination) => say!("verdict-hardest-under", what, at, combination = combination.phrase()),
     }
-    say!("verdict-hardest-under", what, at, combination = combination_phrase(work.combination))
 }
 
 /// Why the kings do not hold, in a sentence; `None` where they do.
@@ -232,7 +232,8 @@ fn what_would_help(sized: &SizedHeader) -> Option<Phrase> {
 /// A plate of the species that bears the most, where that is more than the one that is there.
 fn harder_plate(problem: &OpeningProblem) -> Option<Phrase> {
     let size = SawnSize::two_by(problem.jack.depth);
-    let bearing = |species: Species| design_values::sawn(species, Grade::Number2, size).map(|values| values.bearing);
+    let code = problem.conventions.code;
+    let bearing = |species: Species| code.sawn_values(species, Grade::Number2, size).map(|values| values.bearing);
     let all = Species::ALL.into_iter().filter_map(|species| Some((species, bearing(species)?)));
     let (species, bears) = all.max_by(|a, b| a.1.to_psi().total_cmp(&b.1.to_psi()))?;
     let harder = problem.plate_bearing.to_psi() < bears.to_psi();

@@ -4,6 +4,7 @@ use super::king_count::KingCount;
 use super::plates::Stretch;
 use super::stack::Stack;
 use super::stud_bay::StudBay;
+use crate::codes::DesignCode;
 use crate::job::{CountOverride, Letter, OpeningDesign, OpeningId, Size};
 use crate::loads::TakeDown;
 use crate::lumber::HeaderSpec;
@@ -113,6 +114,8 @@ pub struct OpeningPlan {
     pub id: OpeningId,
     /// Its letter on the wall.
     pub letter: Letter,
+    /// The code that its wood is designed by.
+    pub code: DesignCode,
     /// Its design.
     pub design: OpeningDesign,
     /// Its rough opening.
@@ -239,6 +242,8 @@ impl OpeningPlan {
 /// What of a wall every opening in it is planned with.
 #[derive(Clone, Debug, Default, PartialEq)]
 pub struct Ground {
+    /// The code that its wood is designed by.
+    pub code: DesignCode,
     /// What comes down on it.
     pub down: TakeDown,
     /// Its pieces of sole plate.

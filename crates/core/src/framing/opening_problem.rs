@@ -6,6 +6,7 @@ use super::king_count::wind_on;
 use super::layout::stud_positions;
 use super::plates::{Stretch, sole_breaks};
 use super::stack::{hangs, room_for_header};
+use crate::codes::{DesignCode, PlateEnd, Service};
 use crate::job::rough_opening::rough_opening;
 use crate::job::{
     HeaderPlace, KingWindBasis, Opening, OpeningDesign, OpeningKind, Rules, RunDesign, SpecialCase, Underside, Wall,
@@ -15,9 +16,7 @@ use crate::loads::{
     Answer, Asked, ByKind, CarriedLimit, Extent, LoadKind, LoadLine, SnowBasis, SnowTrouble, Standing, TakeDown,
     WallCarries, asked_of, limits_of, take_down,
 };
-use crate::lumber::factors::bearing_area::PlateEnd;
-use crate::lumber::factors::wet_service::Service;
-use crate::lumber::{Grade, SawnSize, design_values};
+use crate::lumber::{Grade, SawnSize};
 use crate::measure::{End, Ends, Force, Length, LineLoad, Pressure, Stress};
 use crate::say;
 use crate::sizing::jacks::shop_rule;
@@ -197,7 +196,7 @@ pub fn opening_problem(at: &OpeningInWall<'_>) -> Result<OpeningProblem, Outside
     if down.lines.is_empty() && points.is_empty() {
         return Err(OutsideLimits::NotSaid { asked: vec![Asked::Loads] });
     }
-    let plate = plate_bearing(frame)?;
+    let plate = plate_bearing(rules.code(), frame)?;
     let tight = hangs(design, frame) == HeaderPlace::TightToPlates;
     Ok(OpeningProblem {
         clear,
@@ -280,8 +279,8 @@ fn plates_under_packs(at: &OpeningInWall<'_>) -> Ends<PackPlate> {
 ///
 /// # Errors
 /// [`OutsideLimits::NoDesignValues`] for a size without values.
-pub fn plate_bearing(frame: &WallFrame) -> Result<Stress, OutsideLimits> {
-    let values = design_values::sawn(frame.plate_species, Grade::Number2, SawnSize::two_by(frame.stud.depth));
+pub fn plate_bearing(code: DesignCode, frame: &WallFrame) -> Result<Stress, OutsideLimits> {
+    let values = code.sawn_values(frame.plate_species, Grade::Number2, SawnSize::two_by(frame.stud.depth));
     let values = values.ok_or_else(|| OutsideLimits::NoDesignValues { lumber: frame.plate_species.name().into() })?;
     Ok(values.bearing)
 }

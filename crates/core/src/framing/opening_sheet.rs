@@ -4,10 +4,9 @@
 use super::king_count::{KingPlace, king_wind};
 use super::opening_plan::{Ground, OpeningOutcome, OpeningPlan, SizedHeader};
 use super::opening_problem::wall_over_head;
+use crate::codes::Service;
 use crate::job::{HeaderPlace, KingWindBasis, Rules, Wall};
 use crate::loads::{Answer, SnowBasis, Standing, TakeDown, WallCarries, take_down_working};
-use crate::lumber::factors::wet_service::Service;
-use crate::lumber::{SawnSize, design_values};
 use crate::measure::{End, Unit};
 use crate::say;
 use crate::sizing::kings::wind::king_checks;
@@ -110,7 +109,7 @@ fn given(rules: &Rules<'_>, wall: &Wall, plan: &OpeningPlan) -> Vec<Phrase> {
     ];
     if let OpeningOutcome::Header(sized) = &plan.outcome {
         let header = sized.evaluation.header;
-        let (cut, values) = (distance(plan.header_length()), header.board.values_source());
+        let (cut, values) = (distance(plan.header_length()), rules.code().values_source(header.board));
         let header = header.name();
         lines.push(if sized.chosen {
             say!("given-header-chosen", header, cut, values)
@@ -133,8 +132,7 @@ fn kings_part(rules: &Rules<'_>, wall: &Wall, down: &TakeDown, plan: &OpeningPla
     let mut ink = Ink::default();
     let wind =
         king_wind(&mut ink, rules, wall, down, KingPlace { clear: plan.rough.width, center: plan.design.center })?;
-    let stud = wind.stud;
-    let values = design_values::sawn(stud.species, stud.grade, SawnSize::two_by(stud.depth))?;
+    let values = rules.code().stud_values(wind.stud)?;
     let kings = plan.kings_framed(End::Left).max(1);
     king_checks(&mut ink, &wind, &values, kings);
     Some(SheetPart { title: say!("title-kings", kings), entries: ink.into_entries() })

@@ -54,6 +54,7 @@ pub fn plan_opening(rules: &Rules<'_>, wall: &Wall, ground: &Ground, opening: &O
     let mut plan = OpeningPlan {
         id: opening.id,
         letter: opening.letter.unwrap_or(Letter(0)),
+        code: rules.code(),
         design,
         rough,
         bottom: hole.bottom,

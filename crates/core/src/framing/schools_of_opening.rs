@@ -2,10 +2,10 @@
 
 use super::opening_problem::OpeningInWall;
 use super::stack::hangs;
+use crate::codes::Service;
 use crate::job::{HeaderPlace, Rules, Underside, Wall};
 use crate::loads::{Carried, Framing, WallCarries};
 use crate::lumber::HeaderSpec;
-use crate::lumber::factors::wet_service::Service;
 use crate::measure::Length;
 use crate::say;
 use crate::sizing::candidates::{Candidate, Margin};

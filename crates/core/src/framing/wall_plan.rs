@@ -49,7 +49,7 @@ pub struct WallPlan {
 
 /// Plans a wall of a job.
 pub fn plan_wall(rules: &Rules<'_>, wall: &Wall) -> WallPlan {
-    let ground = Ground { down: down_on(rules, wall), sole: sole_pieces(rules, wall) };
+    let ground = Ground { code: rules.code(), down: down_on(rules, wall), sole: sole_pieces(rules, wall) };
     let mut openings: Vec<OpeningPlan> =
         wall.openings.iter().map(|opening| plan_opening(rules, wall, &ground, opening)).collect();
     openings.sort_by_key(|plan| (plan.left(), plan.id));
@@ -78,7 +78,7 @@ pub fn plan_wall(rules: &Rules<'_>, wall: &Wall) -> WallPlan {
 /// the wall, its verdict by the framing around it, is in the wall's plan.
 pub fn plan_one(rules: &Rules<'_>, wall: &Wall, opening: OpeningId) -> Option<OpeningPlan> {
     let opening = wall.openings.iter().find(|each| each.id == opening)?;
-    let ground = Ground { down: down_on(rules, wall), sole: sole_pieces(rules, wall) };
+    let ground = Ground { code: rules.code(), down: down_on(rules, wall), sole: sole_pieces(rules, wall) };
     Some(plan_opening(rules, wall, &ground, opening))
 }
 

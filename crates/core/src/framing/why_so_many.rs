@@ -7,12 +7,13 @@
 
 use super::king_count::{KingCount, KingReason, KingsAsked};
 use super::opening_plan::SizedHeader;
-use crate::loads::combination_phrase;
 use crate::measure::{End, Force};
 use crate::say;
+use crate::sizing::header::said;
 use crate::sizing::jacks::{JackCount, JackReason};
 use crate::sizing::schools::School;
 use crate::speech::{Phrase, percent};
+use crate::working::Clause;
 
 /// One reason for so many jacks.
 #[derive(Clone, Copy, Debug, PartialEq)]
@@ -23,18 +24,25 @@ pub struct JacksBecause<'a> {
     pub counts: bool,
     /// Whether it sets the number.
     pub governs: bool,
+    /// Where the reason comes from.
+    pub clause: Clause,
 }
 
 /// Every reason for the jacks of an end.
-pub fn jacks_because(sized: &SizedHeader, end: End) -> Vec<JacksBecause<'_>> {
+pub fn jacks_because<'a>(sized: &'a SizedHeader, end: End) -> Vec<JacksBecause<'a>> {
     let mut reasons: Vec<&JackCount> = sized.evaluation.packs.at(end).reasons.iter().collect();
     reasons.extend(&sized.code_jacks);
     reasons.extend(&sized.shop_rule);
     let counts = |count: &JackCount| count.reason != JackReason::CodeTable || sized.school == School::CodeTable;
     let asks = |count: &JackCount| count.count.unwrap_or(u8::MAX);
     let most = reasons.iter().filter(|count| counts(count)).map(|count| asks(count)).max();
-    let because =
-        |count| JacksBecause { count, counts: counts(count), governs: counts(count) && Some(asks(count)) == most };
+    let code = sized.problem.conventions.code;
+    let because = |count: &'a JackCount| JacksBecause {
+        count,
+        counts: counts(count),
+        governs: counts(count) && Some(asks(count)) == most,
+        clause: count.reason.clause(code),
+    };
     reasons.into_iter().map(because).collect()
 }
 
@@ -50,14 +58,14 @@ impl JacksBecause<'_> {
                 "jacks-of-a-load",
                 load = Force::lbf(load),
                 each = Force::lbf(each),
-                combination = combination_phrase(combination),
+                combination = said(combination),
             ),
             (_, None, None) => say!("jacks-too-slender"),
             (_, None, Some(_)) => say!(
                 "jacks-of-a-share",
                 load = Force::lbf(load),
                 share = percent(ratio),
-                combination = combination_phrase(combination),
+                combination = said(combination),
             ),
         }
     }

@@ -10,6 +10,7 @@ pub mod usual_sizes;
 pub mod wall_frame;
 pub mod what_if;
 
+use crate::codes::DesignCode;
 use crate::loads::{BearingEvidence, ByKind, WallCarries};
 use crate::measure::{Force, Length};
 use crate::sizing::candidates::StockBoard;
@@ -97,6 +98,11 @@ pub struct Rules<'a> {
 }
 
 impl<'a> Rules<'a> {
+    /// The code that its wood is designed by.
+    pub const fn code(&self) -> DesignCode {
+        DesignCode::AllowableStress
+    }
+
     /// What is in stock.
     pub fn boards(&self) -> impl Iterator<Item = &'a StockBoard> + use<'a> {
         self.stock.iter().map(|item| &item.board)

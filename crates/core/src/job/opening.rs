@@ -1,7 +1,7 @@
 //! An opening: what it is, how it is to be framed, and what somebody decided about it.
 
+use crate::codes::Service;
 use crate::lumber::HeaderSpec;
-use crate::lumber::factors::wet_service::Service;
 use crate::measure::{Ends, Length};
 pub use crate::sizing::limits::SpecialCase;
 use crate::sizing::problem::{HeaderFace, JackSeat, Post};

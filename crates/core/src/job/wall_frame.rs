@@ -1,8 +1,8 @@
 //! The frame of a wall: how long and high it is, its studs, and how its plates, ends and crossing walls are framed.
 
+use crate::lumber::JackLumber;
 use crate::lumber::{Depth, Grade, Species};
 use crate::measure::{End, Ends, Length};
-use crate::sizing::problem::JackLumber;
 
 /// Thickness of an inch-sawn plate, stud or sill.
 pub const TWO_BY: Length = Length::inches_and(1, 1, 2);

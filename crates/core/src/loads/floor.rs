@@ -209,11 +209,11 @@ pub(super) fn far_end<P: Pen>(writer: &mut Writer<'_, P>, floor: &FloorOnWall, o
     let lifting = |pen: &mut P, symbol: &str, psf: f64, plf: f64| {
         pen.given(symbol, psf) * on_area.clone() + pen.given("⟨symbol-at-its-end⟩", plf) * at_end.clone()
     };
-    let dead = lifting(pen, "D", floor.dead.to_psf(), on_tail.dead);
-    let people = lifting(pen, "L", floor.live.to_psf(), on_tail.floor_live);
+    let dead = lifting(pen, "D", floor.dead.to_psf(), on_tail[LoadKind::Dead]);
+    let people = lifting(pen, "L", floor.live.to_psf(), on_tail[LoadKind::FloorLive]);
     let (live, roof) = (people.value(), at_end.value());
-    let snow = roof * (on_tail.snow + on_tail.deck_snow);
-    let roof_live = roof * on_tail.roof_live;
+    let snow = roof * (on_tail[LoadKind::Snow] + on_tail[LoadKind::DeckSnow]);
+    let roof_live = roof * on_tail[LoadKind::RoofLive];
     let most = [live, snow, roof_live, 0.75 * (live + snow), 0.75 * (live + roof_live)].into_iter().fold(0.0, f64::max);
     let what = "step-reaction-at-the-joists-far-end-what-comes-and-goes-on-the-tail-only-0-6-d-holding";
     let reaction = holds - dead - pen.given("⟨symbol-largest-of-l-s-lr-and-0-75-of-two⟩", most);

@@ -51,71 +51,76 @@ impl LoadKind {
     }
 }
 
-/// One amount for each kind of load.
+/// One amount for each kind of load. What lies on a deck, people or snow, is never there together.
 #[derive(Clone, Copy, Debug, Default, PartialEq)]
-pub struct ByKind<T> {
-    /// D.
-    pub dead: T,
-    /// L.
-    pub floor_live: T,
-    /// Lr.
-    pub roof_live: T,
-    /// S.
-    pub snow: T,
-    /// L on a deck; never together with [`ByKind::deck_snow`].
-    pub deck_live: T,
-    /// S on a deck.
-    pub deck_snow: T,
-}
+pub struct ByKind<T>([T; LoadKind::ALL.len()]);
 
 impl<T: Copy> ByKind<T> {
+    /// Of every kind, in the order of [`LoadKind::ALL`].
+    pub const fn each(amounts: [T; LoadKind::ALL.len()]) -> Self {
+        Self(amounts)
+    }
+
     /// The amount of one kind.
     pub const fn get(&self, kind: LoadKind) -> T {
-        match kind {
-            LoadKind::Dead => self.dead,
-            LoadKind::FloorLive => self.floor_live,
-            LoadKind::RoofLive => self.roof_live,
-            LoadKind::Snow => self.snow,
-            LoadKind::DeckLive => self.deck_live,
-            LoadKind::DeckSnow => self.deck_snow,
-        }
+        self.0[kind as usize]
     }
 
     /// The amount of one kind, to change it.
     pub const fn get_mut(&mut self, kind: LoadKind) -> &mut T {
-        match kind {
-            LoadKind::Dead => &mut self.dead,
-            LoadKind::FloorLive => &mut self.floor_live,
-            LoadKind::RoofLive => &mut self.roof_live,
-            LoadKind::Snow => &mut self.snow,
-            LoadKind::DeckLive => &mut self.deck_live,
-            LoadKind::DeckSnow => &mut self.deck_snow,
-        }
+        &mut self.0[kind as usize]
     }
 
     /// Every amount, changed alike.
     pub fn map<U>(&self, change: impl Fn(T) -> U) -> ByKind<U> {
-        ByKind {
-            dead: change(self.dead),
-            floor_live: change(self.floor_live),
-            roof_live: change(self.roof_live),
-            snow: change(self.snow),
-            deck_live: change(self.deck_live),
-            deck_snow: change(self.deck_snow),
-        }
+        ByKind(self.0.map(change))
     }
 }
 
-impl<T: std::ops::Add<Output = T>> std::ops::Add for ByKind<T> {
-    type Output = Self;
-    fn add(self, other: Self) -> Self {
-        Self {
-            dead: self.dead + other.dead,
-            floor_live: self.floor_live + other.floor_live,
-            roof_live: self.roof_live + other.roof_live,
-            snow: self.snow + other.snow,
-            deck_live: self.deck_live + other.deck_live,
-            deck_snow: self.deck_snow + other.deck_snow,
+impl<T: Copy + Default> ByKind<T> {
+    /// Of these kinds, and none of the others.
+    pub fn of<const KINDS: usize>(amounts: [(LoadKind, T); KINDS]) -> Self {
+        let mut by_kind = Self::default();
+        for (kind, amount) in amounts {
+            by_kind[kind] = amount;
         }
+        by_kind
+    }
+}
+
+impl<T> std::ops::Index<LoadKind> for ByKind<T> {
+    type Output = T;
+    fn index(&self, kind: LoadKind) -> &T {
+        &self.0[kind as usize]
+    }
+}
+
+impl<T> std::ops::IndexMut<LoadKind> for ByKind<T> {
+    fn index_mut(&mut self, kind: LoadKind) -> &mut T {
+        &mut self.0[kind as usize]
+    }
+}
+
+impl<T: Copy + std::ops::Add<Output = T>> std::ops::Add for ByKind<T> {
+    type Output = Self;
+    fn add(mut self, other: Self) -> Self {
+        for (sum, more) in self.0.iter_mut().zip(other.0) {
+            *sum = *sum + more;
+        }
+        self
+    }
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+
+    #[test]
+    fn every_kind_has_its_own_place() {
+        let amounts = ByKind::each([1, 2, 3, 4, 5, 6]);
+        let read: Vec<i32> = LoadKind::ALL.into_iter().map(|kind| amounts[kind]).collect();
+        assert_eq!(read, [1, 2, 3, 4, 5, 6]);
+        let sum = amounts + ByKind::of([(LoadKind::Snow, 10)]);
+        assert_eq!((sum.get(LoadKind::Snow), sum.get(LoadKind::DeckSnow)), (14, 6));
     }
 }

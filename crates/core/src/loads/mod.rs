@@ -1,12 +1,10 @@
-//! What a wall carries: kinds of load and their combinations, and the take-down from framing to pounds per foot.
+//! What a wall carries: kinds of load, and the take-down from framing to pounds per foot.
 
 pub mod bearing_evidence;
 pub mod carried;
-pub mod combination;
 pub mod floor;
 pub mod kind;
 pub mod lines;
-pub mod load_duration;
 pub mod roof;
 pub mod said;
 pub mod snow;
@@ -17,9 +15,6 @@ pub use bearing_evidence::{BearingConclusion, BearingEvidence, Seen};
 pub use carried::{
     Carried, CarriedLimit, Framing, GableAbove, MOST_OPENINGS_ABOVE, OpeningsAbove, WallAbove, WallCarries, asked_of,
     limits_of,
-};
-pub use combination::{
-    Combination, LIVE_COMBINATIONS, MOST_COMBINATIONS, STRENGTH_COMBINATIONS, WIND, combination_phrase,
 };
 pub use floor::{FloorFraming, FloorOnWall, FloorUse, Tail};
 pub use kind::{ByKind, LoadKind};

@@ -278,7 +278,7 @@ pub(super) fn ridge_post<P: Pen>(writer: &mut Writer<'_, P>, post: &RidgePost, s
         let pen = &mut *writer.pen;
         let weight = pen.given("⟨symbol-weight⟩", post.beam_weight.to_plf()) * ridge_share(pen, post);
         let weight = pen.step("step-the-ridge-beam-itself", "D", Unit::Pounds, Clause::STATICS, weight).value();
-        amount.dead = amount.dead + Force::lbf(weight);
+        amount[LoadKind::Dead] = amount[LoadKind::Dead] + Force::lbf(weight);
     }
     writer.down.points.push(LoadPoint { source: "load-post-under-the-ridge-beam", at: post.at, amount });
 }
@@ -326,23 +326,31 @@ mod tests {
     fn rafters_on_a_ridge_beam_lever_their_overhang_and_take_the_blown_snow() {
         // Worked independently, from memory of ASCE 7-16: share 14²/24 = 8.167 ft; D 122.5, Lr 163.3, S = 50 · 8.167 = 408.3.
         let got = plf(on_ridge_beam(RoofFraming::RaftersOnRidgeBeam, 24), 50.0);
-        assert!((got.dead - 122.5).abs() < 0.01 && (got.roof_live - 163.33).abs() < 0.01, "{got:?}");
-        assert!((got.snow - 408.33).abs() < 0.01, "{got:?}");
+        assert!(
+            (got[LoadKind::Dead] - 122.5).abs() < 0.01 && (got[LoadKind::RoofLive] - 163.33).abs() < 0.01,
+            "{got:?}"
+        );
+        assert!((got[LoadKind::Snow] - 408.33).abs() < 0.01, "{got:?}");
     }
 
     #[test]
     fn a_porch_leans_on_its_ledger_and_has_no_lee_side() {
         // Run 12 ft, so the same share; 0.7 · 50 lies evenly.
         let got = plf(on_ridge_beam(RoofFraming::RaftersFromLedger, 12), 50.0);
-        assert!((got.dead - 122.5).abs() < 0.01 && (got.snow - 35.0 * 8.1667).abs() < 0.01, "{got:?}");
+        assert!(
+            (got[LoadKind::Dead] - 122.5).abs() < 0.01 && (got[LoadKind::Snow] - 35.0 * 8.1667).abs() < 0.01,
+            "{got:?}"
+        );
     }
 
     #[test]
     fn dead_load_on_the_slope_and_a_cold_roof_bring_more() {
         let level = on_ridge_beam(RoofFraming::Trusses, 24);
         let on_slope = RoofOnWall { dead_on: DeadLoadOn::Slope, ..level };
-        assert!((plf(on_slope, 30.0).dead / plf(level, 30.0).dead - 1.25_f64.sqrt()).abs() < 1e-9);
-        let even = |warmth| plf(RoofOnWall { warmth, rise_in_twelve: 8.0, ..level }, 30.0).snow;
+        assert!(
+            (plf(on_slope, 30.0)[LoadKind::Dead] / plf(level, 30.0)[LoadKind::Dead] - 1.25_f64.sqrt()).abs() < 1e-9
+        );
+        let even = |warmth| plf(RoofOnWall { warmth, rise_in_twelve: 8.0, ..level }, 30.0)[LoadKind::Snow];
         // 8 in 12 is 33.7°: on a warm roof Cs = 1 − 3.69/40 = 0.908, on the others 1.
         assert!((even(RoofWarmth::Unheated) / even(RoofWarmth::Heated) - 1.2 / 0.9077).abs() < 0.001);
         assert!((even(RoofWarmth::ColdAndVented) / even(RoofWarmth::Heated) - 1.1 / 0.9077).abs() < 0.001);
@@ -363,7 +371,7 @@ mod tests {
         let dead = |post| {
             let site = SiteLoads { snow: SiteSnow::even(Pressure::ZERO), roof_live: Pressure::ZERO };
             let carried = [Carried { framing: Framing::RidgePost(post), extent: None, on_tail: false }];
-            take_down(&carried, &site, Length::feet(24)).points[0].amount.dead.to_lbf()
+            take_down(&carried, &site, Length::feet(24)).points[0].amount[LoadKind::Dead].to_lbf()
         };
         // 12 ft of roof and the beam on 12 ft of ridge, 1.25 times: (120 + 20) · 15.
         assert!((dead(post) - 140.0 * 15.0).abs() < 1e-6);

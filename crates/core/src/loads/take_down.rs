@@ -195,7 +195,12 @@ mod tests {
     }
 
     fn near(got: ByKind<f64>, dead: f64, floor_live: f64, roof_live: f64, snow: f64) {
-        let wanted = ByKind { dead, floor_live, roof_live, snow, ..ByKind::default() };
+        let wanted = ByKind::of([
+            (LoadKind::Dead, dead),
+            (LoadKind::FloorLive, floor_live),
+            (LoadKind::RoofLive, roof_live),
+            (LoadKind::Snow, snow),
+        ]);
         for kind in LoadKind::ALL {
             assert!((got.get(kind) - wanted.get(kind)).abs() < 1e-9, "{kind:?}: {got:?}");
         }
@@ -218,7 +223,10 @@ mod tests {
         // 14² / 24 = 8.167 ft of roof stay on the wall, and 12 ft of ceiling.
         let share = 14.0 * 14.0 / 24.0;
         let on_wall = total(Framing::Roof(roof(RoofFraming::RaftersOnRidgeBeam)), 40.0);
-        assert!((on_wall.dead - (10.0 * share + 60.0)).abs() < 1e-5 && (on_wall.snow - 28.0 * share).abs() < 1e-5);
+        assert!(
+            (on_wall[LoadKind::Dead] - (10.0 * share + 60.0)).abs() < 1e-5
+                && (on_wall[LoadKind::Snow] - 28.0 * share).abs() < 1e-5
+        );
         let post = RidgePost {
             at: Length::feet(9),
             building_width: Length::feet(24),
@@ -246,7 +254,7 @@ mod tests {
         let mut site = site(40.0);
         site.snow.unbalanced = true;
         let rafters = all_along(Framing::Roof(roof(RoofFraming::RaftersWithClearCeilingJoists)));
-        let snow = take_down(&[rafters], &site, WALL).at(Length::ZERO).snow.to_plf();
+        let snow = take_down(&[rafters], &site, WALL).at(Length::ZERO)[LoadKind::Snow].to_plf();
         assert!((snow - 40.0 * 14.0 * 19.0 / 24.0).abs() < 1e-9, "{snow}");
     }
 
@@ -267,7 +275,7 @@ mod tests {
     fn a_gable_peaks_in_the_middle() {
         let gable = Framing::Gable(GableAbove { rise_in_twelve: 6.0, dead: Pressure::psf(10.0) });
         let down = take_down(&[all_along(gable)], &site(0.0), WALL);
-        let at = |feet| down.at(Length::feet(feet)).dead.to_plf();
+        let at = |feet| down.at(Length::feet(feet))[LoadKind::Dead].to_plf();
         assert!((at(0)).abs() < 1e-9 && (at(6) - 30.0).abs() < 1e-9 && (at(12) - 60.0).abs() < 1e-9);
         assert!((at(18) - 30.0).abs() < 1e-9);
     }
@@ -280,7 +288,7 @@ mod tests {
             on_tail: false,
         };
         let down = take_down(&[deck, all_along(Framing::Roof(roof(RoofFraming::Trusses)))], &site(40.0), WALL);
-        let live = |feet| down.at(Length::feet(feet)).deck_live.to_plf();
+        let live = |feet| down.at(Length::feet(feet))[LoadKind::DeckLive].to_plf();
         assert!(live(3).abs() < 1e-9 && (live(5) - 480.0).abs() < 1e-9 && live(11).abs() < 1e-9);
         let feet: Vec<f64> = down.stretches(WALL).iter().map(|(from, _)| from.to_feet()).collect();
         assert_eq!(feet, [0.0, 4.0, 10.0]);
@@ -328,8 +336,11 @@ mod tests {
         site.snow.unbalanced = true;
         let down = take_down(&carried, &site, WALL);
         let got = down.at(Length::feet(3)).map(LineLoad::to_plf);
-        assert!((got.dead / 462.0 - 1.0).abs() < 0.001, "{got:?}");
-        assert!((got.snow / 401.7 - 1.0).abs() < 0.005 && (got.floor_live / 326.7 - 1.0).abs() < 0.001, "{got:?}");
+        assert!((got[LoadKind::Dead] / 462.0 - 1.0).abs() < 0.001, "{got:?}");
+        assert!(
+            (got[LoadKind::Snow] / 401.7 - 1.0).abs() < 0.005 && (got[LoadKind::FloorLive] / 326.7 - 1.0).abs() < 0.001,
+            "{got:?}"
+        );
         // 36 − 1.67 − 326/6 − 344.3/6 …: the far end is lifted.
         assert!(matches!(down.lifted[..], [Lifted::FarEnd(lifted)] if lifted.to_plf() > 60.0), "{:?}", down.lifted);
         assert_eq!(asked_of(&carried, &site, true, (Length::ZERO, WALL)), []);
@@ -361,13 +372,13 @@ mod tests {
         };
         let carried = [all_along(Framing::WallAbove(wall)), all_along(Framing::Roof(roof(RoofFraming::Trusses)))];
         let down = take_down(&carried, &site(40.0), WALL);
-        let at = |feet| down.at(Length::feet(feet)).dead.to_plf();
+        let at = |feet| down.at(Length::feet(feet))[LoadKind::Dead].to_plf();
         assert!((at(6) - 296.0).abs() < 1e-9 && at(8).abs() < 1e-9 && (at(16) - 296.0).abs() < 1e-9);
         let left: f64 = down
             .points
             .iter()
             .filter(|point| point.at == Length::feet(7))
-            .map(|point| point.amount.dead.to_lbf())
+            .map(|point| point.amount[LoadKind::Dead].to_lbf())
             .sum();
         assert!((left - 296.0 * 4.0).abs() < 1e-6, "{left}");
     }

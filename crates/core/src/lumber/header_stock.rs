@@ -1,8 +1,9 @@
 //! What a header can be made of, and how many plies of it.
 
-use super::design_values::{self, DesignValues, EngineeredClass, Grade, Species};
 use super::section::{Rectangle, SawnSize, Thickness};
 use super::sheet::SheetValues;
+use super::species::{Grade, Species};
+use super::stress_class::EngineeredClass;
 use crate::measure::Force;
 use crate::measure::Length;
 use crate::say;
@@ -84,15 +85,6 @@ impl HeaderBoard {
         }
     }
 
-    /// Reference design values; `None` where none are on hand for this species, grade and size.
-    pub fn values(self) -> Option<DesignValues> {
-        match self {
-            Self::Sawn { species, grade, size } => design_values::sawn(species, grade, size),
-            Self::Engineered { class, .. } => Some(class.values()),
-            Self::Sheet { values, .. } => Some(values.design_values()),
-        }
-    }
-
     /// Weight for self weight, lb/ft³. Source: common figures, from memory.
     pub const fn density_pcf(self) -> f64 {
         match self {
@@ -117,15 +109,6 @@ impl HeaderBoard {
     /// Whether it is used as one piece, never built up: 4x, 6x, glulam, and any piece 3 in. or wider.
     pub fn is_one_piece(self) -> bool {
         self.family() == Family::Glulam || Length::inches(3) <= self.ply_width()
-    }
-
-    /// Where its design values come from, as it is printed beside them.
-    pub fn values_source(self) -> Phrase {
-        match self {
-            Self::Sawn { species, size, .. } => design_values::sawn_source(species, size),
-            Self::Engineered { class, .. } => class.source(),
-            Self::Sheet { .. } => say!("source-your-sheet"),
-        }
     }
 
     /// Whether this is a built-up 2x (which wants a filler to fill a wall) rather than a solid or engineered piece.

@@ -1,13 +1,16 @@
-//! Lumber: what a piece measures, how strong its wood is, and the factors that adjust that strength.
+//! Lumber: what a piece is called and what it measures. What it may carry the design codes say.
 
-pub mod design_values;
-pub mod factors;
 pub mod header_stock;
 pub mod insulation;
+pub mod jack_lumber;
 pub mod section;
 pub mod sheet;
+pub mod species;
+pub mod stress_class;
 
-pub use design_values::{DesignValues, EngineeredClass, Grade, Species};
 pub use header_stock::{Family, HeaderBoard, HeaderSpec, MOST_PLIES};
+pub use jack_lumber::JackLumber;
 pub use section::{Depth, Rectangle, SawnSize, SectionProperties, Thickness};
 pub use sheet::SheetValues;
+pub use species::{Grade, Species};
+pub use stress_class::EngineeredClass;

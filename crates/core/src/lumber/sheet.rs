@@ -4,9 +4,6 @@
 
 use arrayvec::ArrayString;
 
-use super::design_values::DesignValues;
-use crate::measure::Stress;
-
 /// The longest name of a sheet, in bytes.
 pub const LONGEST_SHEET_NAME: usize = 48;
 
@@ -30,19 +27,4 @@ pub struct SheetValues {
     pub stability_stiffness_psi: u32,
     /// Weight, lb/ft³.
     pub density_pcf: u32,
-}
-
-impl SheetValues {
-    /// As design values. A header is never in tension or compression along its grain: those are zero.
-    pub const fn design_values(self) -> DesignValues {
-        DesignValues {
-            bending: Stress::psi(self.bending_psi as f64),
-            tension: Stress::psi(0.0),
-            shear: Stress::psi(self.shear_psi as f64),
-            bearing: Stress::psi(self.bearing_psi as f64),
-            compression: Stress::psi(0.0),
-            stiffness: Stress::psi(self.stiffness_psi as f64),
-            stability_stiffness: Stress::psi(self.stability_stiffness_psi as f64),
-        }
-    }
 }

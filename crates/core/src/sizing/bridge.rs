@@ -5,8 +5,9 @@ use smallvec::{SmallVec, smallvec};
 use super::header::spaced_framing::{KnownEffects, SpacedEffect};
 use super::landing::{Landing, Reach};
 use super::problem::{OpeningLoad, OpeningProblem, SpanRule};
-use crate::loads::{ByKind, Combination, LoadKind, STRENGTH_COMBINATIONS};
-use crate::lumber::{DesignValues, HeaderSpec, SectionProperties};
+use crate::codes::{Combination, DesignValues, MOST_COMBINATIONS};
+use crate::loads::{ByKind, LoadKind};
+use crate::lumber::{HeaderSpec, SectionProperties};
 use crate::measure::{End, Ends, Length};
 use crate::statics::{BeamLoad, ContinuousBeam, SimpleSpan};
 
@@ -36,6 +37,8 @@ pub struct Bridge<'a> {
     /// Which strength combinations apply, one bit each.
     applying: u8,
 }
+
+const _: () = assert!(MOST_COMBINATIONS <= u8::BITS as usize);
 
 /// Which spans of a header over several carry the loads that come and go; dead load is everywhere.
 #[derive(Clone, Copy, Debug, PartialEq, Eq)]
@@ -107,7 +110,7 @@ impl<'a> Bridge<'a> {
         let counted = if problem.conventions.self_weight { 1.0 / 12.0 } else { 0.0 };
         let own_weight = section.area / 144.0 * header.board.density_pcf() * counted;
         let applies = |(index, each): (usize, &Combination)| u8::from(each.applies_to(&present)) << index;
-        let applying = STRENGTH_COMBINATIONS.iter().enumerate().map(applies).sum();
+        let applying = problem.conventions.code.strength().iter().enumerate().map(applies).sum();
         let mut bridge = Self {
             problem,
             header,
@@ -130,7 +133,7 @@ impl<'a> Bridge<'a> {
     /// The strength combinations that apply, each with its place among all of them.
     pub fn strength_combinations(&self) -> impl Iterator<Item = (usize, &'static Combination)> + use<> {
         let applying = self.applying;
-        STRENGTH_COMBINATIONS.iter().enumerate().filter(move |(index, _)| applying >> index & 1 == 1)
+        self.problem.conventions.code.strength().iter().enumerate().filter(move |(index, _)| applying >> index & 1 == 1)
     }
 
     /// The same header on other jacks.
@@ -217,7 +220,7 @@ impl<'a> Bridge<'a> {
     pub fn under_pattern(&self, combination: &Combination, pattern: LoadPattern) -> CombinedCase<'_> {
         let mut loads: SmallVec<[BeamLoad; 4]> = SmallVec::new();
         let length = self.length_inches();
-        let mut throughout_load = self.own_weight * combination.factors.dead;
+        let mut throughout_load = self.own_weight * combination.factors[LoadKind::Dead];
         for placed in self.placed() {
             match placed {
                 Placed::Even { amounts, throughout: true, .. } if pattern == LoadPattern::ALL => {
@@ -248,7 +251,7 @@ impl<'a> Bridge<'a> {
             return;
         }
         let mut lasting = *combination;
-        lasting.factors = ByKind { dead: combination.factors.dead, ..ByKind::default() };
+        lasting.factors = ByKind::of([(LoadKind::Dead, combination.factors[LoadKind::Dead])]);
         loads.extend(placed.as_load(|amounts| lasting.total(amounts)));
         let coming = combination.with_dead_times(0.0);
         let Some(coming) = placed.as_load(|amounts| coming.total(amounts)) else { return };
@@ -302,7 +305,7 @@ impl<'a> Bridge<'a> {
             placed.share(&mut ends, span);
         }
         let dead = self.own_weight * span;
-        share(&mut ends, &ByKind { dead, ..ByKind::default() }, 0.5);
+        share(&mut ends, &ByKind::of([(LoadKind::Dead, dead)]), 0.5);
         ends
     }
 
@@ -412,7 +415,7 @@ impl<'a> Bridge<'a> {
         if !self.is_simple() || !self.problem.is_evenly_loaded() {
             return None;
         }
-        let mut load = ByKind { dead: self.own_weight, ..ByKind::default() };
+        let mut load = ByKind::of([(LoadKind::Dead, self.own_weight)]);
         for each in &self.problem.loads {
             if let OpeningLoad::Line { amount, .. } = each {
                 load = load + self.at_stress_level(amount.map(|line| line.to_pounds_per_inch()));
@@ -432,8 +435,8 @@ impl<'a> Bridge<'a> {
     }
 
     fn at_stress_level(&self, mut amounts: ByKind<f64>) -> ByKind<f64> {
-        amounts.snow *= self.problem.conventions.snow_level;
-        amounts.deck_snow *= self.problem.conventions.snow_level;
+        amounts[LoadKind::Snow] *= self.problem.conventions.snow_level;
+        amounts[LoadKind::DeckSnow] *= self.problem.conventions.snow_level;
         amounts
     }
 }
@@ -523,8 +526,8 @@ mod tests {
         ) {
             let mut problem = roof_window();
             problem.clear = Length::inches(180);
-            let line = ByKind { dead: LineLoad::plf(100.0), floor_live: LineLoad::plf(live), ..ByKind::default() };
-            let point = ByKind { floor_live: crate::measure::Force::lbf(pounds), ..ByKind::default() };
+            let line = ByKind::of([(LoadKind::Dead, LineLoad::plf(100.0)), (LoadKind::FloorLive, LineLoad::plf(live))]);
+            let point = ByKind::of([(LoadKind::FloorLive, crate::measure::Force::lbf(pounds))]);
             problem.loads = vec![
                 OpeningLoad::Line { amount: line, extent: None },
                 OpeningLoad::Point { amount: point, at: Length::inches(at) },
@@ -532,12 +535,12 @@ mod tests {
             problem.run.posts = posts.iter().map(|place| Post { at: Length::inches(place * 36), studs: 2 }).collect();
             problem.run.past.right = past.map(Length::inches);
             let header = doubled_two_by_six();
-            let values = header.board.values().expect("a usual wood");
+            let values = problem.conventions.code.values(header.board).expect("a usual wood");
             let bridge = Bridge::new(&problem, header, values, Ends { left: 1, right: 1 }, &mut KnownEffects::default());
             if bridge.is_simple() {
                 return Ok(());
             }
-            let live = crate::loads::STRENGTH_COMBINATIONS[1];
+            let live = problem.conventions.code.strength()[1];
             let worst = |patterns: &[LoadPattern]| {
                 let largest = |pattern: &LoadPattern| {
                     let case = bridge.under_pattern(&live, *pattern);

@@ -8,10 +8,9 @@ use super::header::{CheckKind, CheckResult, Comparison, bending, deflection, doo
 use super::jacks::{JackPack, JackStrength, KnownJacks, jack_pack};
 use super::limits::{LARGEST_POINT_LOAD, OutsideLimits, WIDEST_OPENING};
 use super::problem::{Conventions, OpeningLoad, OpeningProblem};
-use crate::loads::{ByKind, Combination, LIVE_COMBINATIONS, MOST_COMBINATIONS, STRENGTH_COMBINATIONS};
-use crate::lumber::factors::beam_stability::LARGEST_SLENDERNESS_RATIO;
-use crate::lumber::factors::wet_service::Service;
-use crate::lumber::{Family, HeaderSpec, design_values};
+use crate::codes::{Combination, CombinationSet, MOST_COMBINATIONS, Service};
+use crate::loads::ByKind;
+use crate::lumber::{Family, HeaderSpec};
 use crate::measure::Force;
 use crate::measure::{End, Ends};
 use crate::say;
@@ -32,8 +31,8 @@ pub struct Evaluation {
     pub design_span: f64,
     /// The reasons for the jacks.
     pub packs: Ends<JackPack>,
-    /// What each pack carries by kind, lb.
-    pub reactions: Ends<ByKind<f64>>,
+    /// What each pack carries by kind.
+    pub reactions: Ends<ByKind<Force>>,
     /// Every check.
     pub checks: ArrayVec<CheckResult, MOST_CHECKS>,
     /// The most that a support is lifted with in any combination, lb; zero where none is.
@@ -121,7 +120,7 @@ pub fn evaluate_among(
         header,
         jacks: bridge.jacks,
         design_span: bridge.design_span_inches(),
-        reactions,
+        reactions: reactions.map(|by_kind| by_kind.map(Force::lbf)),
         packs,
         checks,
         uplift,
@@ -149,7 +148,8 @@ fn settled<'a>(
     known: &mut Known,
 ) -> Result<Settled<'a>, OutsideLimits> {
     within_limits(problem)?;
-    let values = header.board.values().ok_or_else(|| OutsideLimits::NoDesignValues { lumber: header.board.name() })?;
+    let values = problem.conventions.code.values(header.board);
+    let values = values.ok_or_else(|| OutsideLimits::NoDesignValues { lumber: header.board.name() })?;
     let dry_only = matches!(header.board.family(), Family::Composite | Family::UserSheet);
     if dry_only && problem.conventions.service == Service::Wet {
         return Err(OutsideLimits::WetEngineered { lumber: header.board.name() });
@@ -185,14 +185,13 @@ fn within_limits(problem: &OpeningProblem) -> Result<(), OutsideLimits> {
     if WIDEST_OPENING < problem.clear {
         return Err(OutsideLimits::TooWide { clear: problem.clear });
     }
-    let jack = problem.jack;
-    if design_values::sawn(jack.species, jack.grade, jack.size()).is_none() {
-        return Err(OutsideLimits::NoJackValues { lumber: jack.name() });
+    let code = problem.conventions.code;
+    if code.stud_values(problem.jack).is_none() {
+        return Err(OutsideLimits::NoJackValues { lumber: problem.jack.name() });
     }
     for load in &problem.loads {
         let OpeningLoad::Point { amount, .. } = load else { continue };
-        let amounts = amount.map(|force| force.to_lbf());
-        let largest = STRENGTH_COMBINATIONS.iter().map(|combination| combination.total(&amounts)).fold(0.0, f64::max);
+        let largest = code.largest(&amount.map(|force| force.to_lbf()));
         if LARGEST_POINT_LOAD < largest {
             return Err(OutsideLimits::PointLoadTooLarge { pounds: largest });
         }
@@ -203,7 +202,7 @@ fn within_limits(problem: &OpeningProblem) -> Result<(), OutsideLimits> {
 fn all_checks(bridge: &Bridge<'_>) -> Result<ArrayVec<CheckResult, MOST_CHECKS>, OutsideLimits> {
     let conventions = &bridge.problem.conventions;
     if let Some(ratio) = bending::slenderness(bridge)
-        && LARGEST_SLENDERNESS_RATIO < ratio
+        && conventions.code.most_slender_beam() < ratio
     {
         return Err(OutsideLimits::TooSlender { ratio });
     }
@@ -238,7 +237,8 @@ fn hardest_of_all(bridge: &Bridge<'_>) -> [CheckResult; 5] {
             }
         }
     }
-    for combination in LIVE_COMBINATIONS.iter().filter(|combination| combination.applies_to(&bridge.present)) {
+    let live_set = bridge.problem.conventions.code.combinations(CombinationSet::Live);
+    for combination in live_set.iter().filter(|combination| combination.applies_to(&bridge.present)) {
         for pattern in bridge.patterns() {
             let case = bridge.under_pattern(combination, pattern);
             consider(&mut live, &case);
@@ -259,7 +259,8 @@ fn hardest_under_even_load(bridge: &Bridge<'_>) -> Option<[CheckResult; 5]> {
     let load = bridge.even_load()?;
     let strength: Combinations = bridge.strength_combinations().map(|(_, combination)| *combination).collect();
     let applies = |combination: &&Combination| combination.applies_to(&bridge.present);
-    let live: Combinations = LIVE_COMBINATIONS.iter().filter(applies).copied().collect();
+    let live = bridge.problem.conventions.code.combinations(CombinationSet::Live);
+    let live: Combinations = live.iter().filter(applies).copied().collect();
     let creep = bridge.problem.conventions.creep;
     let lasting: Combinations = if creep > 1.0 {
         strength.iter().map(|combination| combination.with_dead_times(creep)).collect()
@@ -309,21 +310,25 @@ fn hardest(
 
 /// Wind bending a hung header sideways, where it does.
 fn sideways_check(bridge: &Bridge<'_>) -> Option<CheckResult> {
-    let (index, comparison) = sideways::hardest(bridge)?;
-    let combination = sideways::upright(index).name;
+    let (combination, comparison) = sideways::hardest(bridge)?;
+    let combination = Some(combination.index);
     Some(CheckResult { kind: CheckKind::Sideways, comparison, combination, pattern: LoadPattern::ALL })
 }
 
 /// Keeps the harder of what was found so far and this case.
 fn consider(worst: &mut CheckResult, case: &CombinedCase<'_>) {
-    if !worst.combination.is_empty() && deflection::surely_below(worst, case) {
+    if worst.combination.is_some() && deflection::surely_below(worst, case) {
         return;
     }
     let Some(comparison) = compare(&mut Silent, worst.kind, case) else { return };
     // What is not a number is worse than any.
-    if worst.combination.is_empty() || worst.ratio() < comparison.ratio() || comparison.ratio().is_nan() {
-        *worst =
-            CheckResult { kind: worst.kind, comparison, combination: case.combination.name, pattern: case.pattern };
+    if worst.combination.is_none() || worst.ratio() < comparison.ratio() || comparison.ratio().is_nan() {
+        *worst = CheckResult {
+            kind: worst.kind,
+            comparison,
+            combination: Some(case.combination.index),
+            pattern: case.pattern,
+        };
     }
 }
 
@@ -351,9 +356,10 @@ fn largest_uplift(bridge: &Bridge<'_>) -> f64 {
         return 0.0;
     }
     let supports = bridge.supports();
+    let strength = bridge.problem.conventions.code.strength();
     let lifting = supports.iter().flat_map(|at| {
         let by_kind = bridge.support_by_kind(*at, f64::min);
-        STRENGTH_COMBINATIONS.iter().map(move |combination| -combination.total(&by_kind))
+        strength.iter().map(move |combination| -combination.total(&by_kind))
     });
     lifting.fold(0.0, f64::max)
 }
@@ -361,6 +367,7 @@ fn largest_uplift(bridge: &Bridge<'_>) -> f64 {
 #[cfg(test)]
 mod tests {
     use super::*;
+    use crate::loads::LoadKind;
     use crate::lumber::{Depth, Grade, HeaderBoard, SawnSize, Species};
     use crate::measure::{Length, LineLoad};
     use crate::sizing::problem::SpacedFraming;
@@ -374,7 +381,7 @@ mod tests {
             dead in 0.0..600.0_f64, floor in 0.0..600.0_f64, roof in 0.0..400.0_f64, snow in 0.0..900.0_f64,
             clear in 20_i64..150, plies in 1_u8..4, at_depth: bool, creep in 1.0..2.0_f64, apart in prop::option::of(12_i64..30),
         ) {
-            let amount = ByKind { dead, floor_live: floor, roof_live: roof, snow, ..ByKind::default() }.map(LineLoad::plf);
+            let amount = ByKind::of([(LoadKind::Dead, dead), (LoadKind::FloorLive, floor), (LoadKind::RoofLive, roof), (LoadKind::Snow, snow)]).map(LineLoad::plf);
             let mut problem = roof_window();
             problem.clear = Length::inches(clear);
             problem.loads = vec![OpeningLoad::Line { amount, extent: None }];
@@ -382,7 +389,7 @@ mod tests {
             problem.conventions.creep = creep;
             problem.conventions.most_sag_over_door = Some(Length::inches_and(0, 3, 8));
             problem.spaced = apart.map(|apart| SpacedFraming {
-                amount: ByKind { dead: amount.dead, snow: amount.snow, ..ByKind::default() },
+                amount: ByKind::of([(LoadKind::Dead, amount[LoadKind::Dead]), (LoadKind::Snow, amount[LoadKind::Snow])]),
                 apart: Length::inches(apart),
                 spread: Length::ZERO,
                 kings_take: Length::ZERO,

@@ -4,7 +4,6 @@
 //! [`kings`] count the studs; [`candidates`] tries a whole stock; [`verdict`] says it in one word.
 
 pub mod bridge;
-pub mod built_up_column;
 pub mod candidates;
 pub mod count;
 pub mod evaluate;
@@ -18,7 +17,6 @@ pub mod problem;
 pub mod reach;
 pub mod schools;
 pub mod sheet;
-pub mod stud;
 #[cfg(test)]
 pub(crate) mod testing;
 pub mod verdict;
@@ -27,7 +25,7 @@ pub use bridge::{Bridge, CombinedCase};
 pub use evaluate::{Evaluation, evaluate};
 pub use limits::OutsideLimits;
 pub use problem::{
-    Conventions, HeaderFace, HeaderRun, JackLength, JackLumber, JackSeat, OpeningLoad, OpeningProblem, PackPlate, Post,
+    Conventions, HeaderFace, HeaderRun, JackLength, JackSeat, OpeningLoad, OpeningProblem, PackPlate, Post,
     SidewaysWind, SpacedFraming, SpanRule, TopEdge, TopEdgeWidth,
 };
 pub use verdict::Verdict;

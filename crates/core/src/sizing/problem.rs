@@ -2,11 +2,9 @@
 
 use smallvec::SmallVec;
 
+use crate::codes::{DesignCode, PlateEnd, RepetitiveRule, Service};
 use crate::loads::{ByKind, LoadKind};
-use crate::lumber::factors::bearing_area::PlateEnd;
-use crate::lumber::factors::repetitive_member::RepetitiveRule;
-use crate::lumber::factors::wet_service::Service;
-use crate::lumber::{Depth, Grade, SawnSize, Species};
+use crate::lumber::JackLumber;
 use crate::measure::{Ends, Force, Length, LineLoad, Pressure, Stress};
 
 /// A load that reaches the header or its packs. Positions are from the left face of the opening.
@@ -36,29 +34,6 @@ pub enum OpeningLoad {
         /// Where.
         at: Length,
     },
-}
-
-/// The stud stock that jacks are cut from.
-#[derive(Clone, Copy, Debug, PartialEq, Eq)]
-pub struct JackLumber {
-    /// Species group.
-    pub species: Species,
-    /// Grade.
-    pub grade: Grade,
-    /// Depth of the stud: the wall's.
-    pub depth: Depth,
-}
-
-impl JackLumber {
-    /// The nominal size, always a 2x.
-    pub const fn size(self) -> SawnSize {
-        SawnSize::two_by(self.depth)
-    }
-
-    /// As called out: `2x6 SPF Stud`.
-    pub fn name(self) -> String {
-        format!("{} {} {}", self.size().name(), self.species.abbreviation(), self.grade.name())
-    }
 }
 
 /// Whether the header's top edge is held against rolling over.
@@ -123,6 +98,8 @@ pub enum HeaderFace {
 /// The conventions in force.
 #[derive(Clone, Copy, Debug, PartialEq)]
 pub struct Conventions {
+    /// The code that wood is designed by.
+    pub code: DesignCode,
     /// How the top edge is held.
     pub top_edge: TopEdge,
     /// Distance between points where the top edge is held, where that is not the design span.
@@ -149,7 +126,7 @@ pub struct Conventions {
     pub lower_edge: TopEdgeWidth,
     /// Where in the wall's depth it stands; `None` where its jacks are taken as loaded in their middle.
     pub face: Option<HeaderFace>,
-    /// What part of the given snow is allowable-stress level: 1.0, or 0.7 of strength-level ground snow (ASCE 7-22).
+    /// What part of the given snow is at the level of the code's combinations: 1.0, or 0.7 of strength-level ground snow (ASCE 7-22).
     pub snow_level: f64,
     /// Whether the header's own weight is added.
     pub self_weight: bool,
@@ -168,6 +145,7 @@ pub struct Conventions {
 impl Default for Conventions {
     fn default() -> Self {
         Self {
+            code: DesignCode::AllowableStress,
             top_edge: TopEdge::Braced,
             unbraced_length: None,
             service: Service::Dry,
@@ -332,7 +310,7 @@ impl OpeningProblem {
 
     /// Which kinds of load are present at all.
     pub fn kinds_present(&self) -> ByKind<bool> {
-        let mut present = ByKind { dead: true, ..ByKind::default() };
+        let mut present = ByKind::of([(LoadKind::Dead, true)]);
         for kind in LoadKind::ALL {
             *present.get_mut(kind) |= self.loads.iter().any(|load| match load {
                 OpeningLoad::Line { amount, .. } => amount.get(kind).to_plf() > 0.0,

@@ -7,7 +7,8 @@ use super::header::{CheckKind, sideways};
 use super::jacks::{JackPack, JackReason, column, eccentric, end_grain, flat_nailer, header_bearing, sole_plate};
 use super::limits::OutsideLimits;
 use super::problem::OpeningProblem;
-use crate::loads::{Combination, LIVE_COMBINATIONS, STRENGTH_COMBINATIONS, combination_phrase};
+use crate::codes::question::PressedWood;
+use crate::codes::{Combination, CombinationIndex, Topic};
 use crate::measure::End;
 use crate::say;
 use crate::speech::{Argument, Joined, Phrase, decimal};
@@ -28,27 +29,29 @@ pub struct SheetPart {
 /// [`OutsideLimits`] where the method gives no number.
 pub fn calculation_sheet(problem: &OpeningProblem, evaluation: &Evaluation) -> Result<Vec<SheetPart>, OutsideLimits> {
     let bridge = settled_bridge(problem, evaluation.header)?;
+    let code = problem.conventions.code;
     let mut parts = vec![span_part(&bridge), combinations_part(&bridge)];
     for check in &evaluation.checks {
-        let Some(combination) = named(check.kind, check.combination, problem.conventions.creep) else { continue };
+        let Some(index) = check.combination else { continue };
+        let combination = lasting(check.kind, index, problem.conventions.creep);
         let mut ink = Ink::default();
         let Some(comparison) = compare(&mut ink, check.kind, &bridge.under_pattern(&combination, check.pattern)) else {
             continue;
         };
         let ratio =
             ink.given("⟨symbol-demand⟩", comparison.demand) / ink.given("⟨symbol-capacity⟩", comparison.capacity);
-        ink.step("step-how-hard-it-works", "⟨symbol-ratio⟩", Unit::None, check.kind.clause(), ratio);
-        parts.push(SheetPart { title: check_under(check.kind, check.combination), entries: ink.into_entries() });
+        ink.step("step-how-hard-it-works", "⟨symbol-ratio⟩", Unit::None, check.kind.clause(code), ratio);
+        parts.push(SheetPart { title: check_under(check.kind, index), entries: ink.into_entries() });
     }
     if !problem.run.posts.is_empty() {
         let mut ink = Ink::default();
         post_working(&mut ink, &bridge);
         parts.push(SheetPart { title: say!("title-posts"), entries: ink.into_entries() });
     }
-    if let Some((wind, (index, _))) = problem.sideways.zip(sideways::hardest(&bridge)) {
+    if let Some((wind, (combination, _))) = problem.sideways.zip(sideways::hardest(&bridge)) {
         let mut ink = Ink::default();
-        sideways::sideways(&mut ink, &bridge, &wind, index);
-        let title = check_under(CheckKind::Sideways, sideways::upright(index).name);
+        sideways::sideways(&mut ink, &bridge, &wind, combination);
+        let title = check_under(CheckKind::Sideways, combination.index);
         parts.push(SheetPart { title, entries: ink.into_entries() });
     }
     for end in End::BOTH {
@@ -57,20 +60,14 @@ pub fn calculation_sheet(problem: &OpeningProblem, evaluation: &Evaluation) -> R
     Ok(parts)
 }
 
-fn check_under(check: CheckKind, combination: &str) -> Phrase {
-    say!("check-under", check = check.phrase(), combination = combination_phrase(combination))
+fn check_under(check: CheckKind, combination: CombinationIndex) -> Phrase {
+    say!("check-under", check = check.phrase(), combination = combination.phrase())
 }
 
-fn named(kind: CheckKind, name: &str, creep: f64) -> Option<Combination> {
-    let found =
-        |combinations: &[Combination]| combinations.iter().copied().find(|combination| combination.name == name);
-    match kind {
-        CheckKind::LiveDeflection | CheckKind::DoorSag => found(&LIVE_COMBINATIONS),
-        CheckKind::TotalDeflection => {
-            found(&STRENGTH_COMBINATIONS).map(|combination| combination.with_dead_times(creep))
-        }
-        _ => found(&STRENGTH_COMBINATIONS),
-    }
+/// The combination as the check took it: total sag counts the dead load as often as creep makes it.
+fn lasting(kind: CheckKind, index: CombinationIndex, creep: f64) -> Combination {
+    let combination = *index.combination();
+    if kind == CheckKind::TotalDeflection { combination.with_dead_times(creep) } else { combination }
 }
 
 fn span_part(bridge: &Bridge<'_>) -> SheetPart {
@@ -79,7 +76,13 @@ fn span_part(bridge: &Bridge<'_>) -> SheetPart {
         let clear = bridge.problem.clear.to_inches();
         let extra = bridge.design_span_inches() - clear;
         let span = ink.given("⟨symbol-clear-opening⟩", clear) + ink.given("⟨symbol-half-of-each-jack-pack⟩", extra);
-        ink.step("step-design-span", "L", Unit::Inches, Clause::nds("3.2.1"), span);
+        ink.step(
+            "step-design-span",
+            "L",
+            Unit::Inches,
+            bridge.problem.conventions.code.clause(Topic::DesignSpan),
+            span,
+        );
     } else {
         ink.note(|| {
             let supports = bridge.supports();
@@ -87,7 +90,13 @@ fn span_part(bridge: &Bridge<'_>) -> SheetPart {
             say!("note-runs-over-supports", supports = Argument::Phrases(at.collect(), Joined::Commas))
         });
         let longest = ink.given("⟨symbol-the-longest-span⟩", bridge.design_span_inches());
-        ink.step("step-design-span", "L", Unit::Inches, Clause::nds("3.2.1"), longest);
+        ink.step(
+            "step-design-span",
+            "L",
+            Unit::Inches,
+            bridge.problem.conventions.code.clause(Topic::DesignSpan),
+            longest,
+        );
     }
     let header = bridge.header;
     let width = ink.given("⟨symbol-plies⟩", f64::from(header.plies))
@@ -106,15 +115,16 @@ fn span_part(bridge: &Bridge<'_>) -> SheetPart {
 fn combinations_part(bridge: &Bridge<'_>) -> SheetPart {
     let mut ink = Ink::default();
     let present = bridge.problem.kinds_present();
-    for combination in STRENGTH_COMBINATIONS.iter().filter(|combination| combination.applies_to(&present)) {
+    let code = bridge.problem.conventions.code;
+    for combination in code.strength().iter().filter(|combination| combination.applies_to(&present)) {
         let case = bridge.under(combination);
         let total = ink.given("⟨symbol-total-on-the-header⟩", case.loads.iter().map(|load| load.resultant()).sum());
-        let per_duration = total / ink.given("C_D", combination.duration);
+        let per_duration = total / ink.given(code.duration_symbol(), combination.duration);
         ink.step(
             "step-load-over-its-duration-factor",
             combination.name,
             Unit::Pounds,
-            Clause::asce7("2.4"),
+            code.clause(Topic::Combinations),
             per_duration,
         );
     }
@@ -123,8 +133,9 @@ fn combinations_part(bridge: &Bridge<'_>) -> SheetPart {
 
 fn jacks_part(bridge: &Bridge<'_>, end: End, pack: &JackPack) -> SheetPart {
     let mut ink = Ink::default();
+    let code = bridge.problem.conventions.code;
     for count in &pack.reasons {
-        let combination = STRENGTH_COMBINATIONS.iter().find(|combination| combination.name == count.combination);
+        let combination = count.combination.map(CombinationIndex::combination);
         let each = match (count.reason, combination) {
             (JackReason::HeaderBearing, _) => Some(header_bearing::one_jack_carries(&mut ink, bridge)),
             (JackReason::SolePlate, _) => {
@@ -149,7 +160,7 @@ fn jacks_part(bridge: &Bridge<'_>, end: End, pack: &JackPack) -> SheetPart {
         match each {
             Some(each) => {
                 let load = ink.given("⟨symbol-pack-load⟩", count.load);
-                ink.step("step-jacks-to-be-rounded-up", "n", Unit::None, count.reason.clause(), load / each);
+                ink.step("step-jacks-to-be-rounded-up", "n", Unit::None, count.reason.clause(code), load / each);
             }
             None => ink.note(|| say!("note-no-jacks-enough", reason = count.reason.phrase())),
         }
@@ -160,22 +171,24 @@ fn jacks_part(bridge: &Bridge<'_>, end: End, pack: &JackPack) -> SheetPart {
 /// The jacks that are there, pressed off their middle.
 fn off_middle(ink: &mut Ink, bridge: &Bridge<'_>, combination: &Combination, load: f64, jacks: u8) {
     let Some(off) = eccentric::eccentricity(bridge) else { return };
+    let code = bridge.problem.conventions.code;
     let depth = bridge.problem.wall_depth.to_inches();
     let area = bridge.stud_thickness() * depth;
     let length = bridge.problem.jack_length.under(bridge.header.board.depth()).to_inches();
     let column = column::one_jack_carries(&mut Silent, bridge, combination).map_or(0.0, |carries| carries / area);
-    let wood = eccentric::JackWood { column, ..eccentric::wood(bridge, length, depth) };
+    let wood = PressedWood { column, ..eccentric::wood(bridge, length, depth) };
     let stress = load / (f64::from(jacks.max(1)) * area);
     let jacks_there = ink.given("⟨symbol-jacks⟩", f64::from(jacks));
     let area = ink.given("t·d", area);
     let stress_there = ink.given("⟨symbol-pack-load⟩", load) / (jacks_there * area);
-    ink.step("step-axial-stress", "fc", Unit::Psi, Clause::nds("15.4.1"), stress_there);
-    eccentric::works(ink, stress, &wood, combination.duration, off, depth);
+    ink.step("step-axial-stress", "fc", Unit::Psi, code.clause(Topic::Eccentric), stress_there);
+    code.pressed_off_middle(ink, stress, &wood, combination.duration, (off, depth));
 }
 
 #[cfg(test)]
 mod tests {
     use super::*;
+    use crate::codes::DesignCode;
     use crate::sizing::testing::{evaluated, roof_window};
 
     #[test]
@@ -183,8 +196,10 @@ mod tests {
         let problem = roof_window();
         let evaluation = evaluated(&problem);
         let sheet = calculation_sheet(&problem, &evaluation).expect("within limits");
-        let bending =
-            sheet.iter().find(|part| part.title == check_under(CheckKind::Bending, "D+S")).expect("bending part");
+        let bending = sheet
+            .iter()
+            .find(|part| part.title == check_under(CheckKind::Bending, DesignCode::default().strength()[3].index))
+            .expect("bending part");
         let steps: Vec<(&str, &str)> = bending
             .entries
             .iter()

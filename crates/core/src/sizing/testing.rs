@@ -1,14 +1,14 @@
 //! The worked example that the checks' tests share: a 3 ft window in a 2x4 wall under a roof, 2-2x6 SPF No.2.
 
 use super::evaluate::{Evaluation, evaluate};
-use super::problem::{Conventions, HeaderRun, JackLength, JackLumber, OpeningLoad, OpeningProblem, PackPlate};
-use crate::loads::ByKind;
-use crate::lumber::{Depth, Grade, HeaderBoard, HeaderSpec, SawnSize, Species};
+use super::problem::{Conventions, HeaderRun, JackLength, OpeningLoad, OpeningProblem, PackPlate};
+use crate::loads::{ByKind, LoadKind};
+use crate::lumber::{Depth, Grade, HeaderBoard, HeaderSpec, JackLumber, SawnSize, Species};
 use crate::measure::{Ends, Length, LineLoad, Stress};
 
 /// D 240 and S 336 lb/ft over a 3 ft opening, jacks 80 in.
 pub fn roof_window() -> OpeningProblem {
-    let amount = ByKind { dead: LineLoad::plf(240.0), snow: LineLoad::plf(336.0), ..ByKind::default() };
+    let amount = ByKind::of([(LoadKind::Dead, LineLoad::plf(240.0)), (LoadKind::Snow, LineLoad::plf(336.0))]);
     OpeningProblem {
         clear: Length::feet(3),
         wall_depth: Length::inches_and(3, 1, 2),

@@ -8,14 +8,15 @@ use sturvek_core::job::{
     StockItem, Wall, WallFrame, WallId,
 };
 use sturvek_core::loads::{
-    BearingEvidence, ByKind, Carried, FloorOnWall, Framing, RoofOnWall, WallCarries, WindExposure, WindSpeed,
+    BearingEvidence, ByKind, Carried, FloorOnWall, Framing, LoadKind, RoofOnWall, WallCarries, WindExposure, WindSpeed,
 };
+use sturvek_core::lumber::JackLumber;
 use sturvek_core::lumber::{Depth, Grade, HeaderBoard, HeaderSpec, SawnSize, Species};
 use sturvek_core::measure::{Ends, Force, Length, LineLoad, Money, Stress};
 use sturvek_core::sizing::candidates::StockBoard;
 use sturvek_core::sizing::limits::OutsideLimits;
 use sturvek_core::sizing::{
-    Conventions, Evaluation, HeaderRun, JackLength, JackLumber, OpeningLoad, OpeningProblem, PackPlate, evaluate,
+    Conventions, Evaluation, HeaderRun, JackLength, OpeningLoad, OpeningProblem, PackPlate, evaluate,
 };
 
 pub fn sawn(species: Species, grade: Grade, depth: Depth, plies: u8) -> HeaderSpec {
@@ -28,13 +29,19 @@ pub fn spf(depth: Depth) -> HeaderSpec {
 
 pub fn line(dead: f64, floor_live: f64, roof_live: f64, snow: f64) -> OpeningLoad {
     OpeningLoad::Line {
-        amount: ByKind { dead, floor_live, roof_live, snow, ..ByKind::default() }.map(LineLoad::plf),
+        amount: ByKind::of([
+            (LoadKind::Dead, dead),
+            (LoadKind::FloorLive, floor_live),
+            (LoadKind::RoofLive, roof_live),
+            (LoadKind::Snow, snow),
+        ])
+        .map(LineLoad::plf),
         extent: None,
     }
 }
 
 pub fn point(dead: f64, snow: f64, at: i64) -> OpeningLoad {
-    let amount = ByKind { dead, snow, ..ByKind::default() }.map(Force::lbf);
+    let amount = ByKind::of([(LoadKind::Dead, dead), (LoadKind::Snow, snow)]).map(Force::lbf);
     OpeningLoad::Point { amount, at: Length::inches(at) }
 }
 
@@ -127,7 +134,7 @@ pub fn girder(pounds: f64) -> PointLoad {
         id: PointLoadId(9),
         name: "girder".into(),
         at: Length::feet(12),
-        amount: ByKind { dead: Force::lbf(pounds), ..ByKind::default() },
+        amount: ByKind::of([(LoadKind::Dead, Force::lbf(pounds))]),
     }
 }
 

@@ -1,9 +1,10 @@
 //! From a case to its answer.
 
+use sturvek_core::codes::RepetitiveRule;
+use sturvek_core::codes::Service;
+use sturvek_core::codes::{CombinationIndex, PlateEnd};
 use sturvek_core::loads::{ByKind, LoadKind};
-use sturvek_core::lumber::factors::bearing_area::PlateEnd;
-use sturvek_core::lumber::factors::repetitive_member::RepetitiveRule;
-use sturvek_core::lumber::factors::wet_service::Service;
+use sturvek_core::lumber::JackLumber;
 use sturvek_core::lumber::{EngineeredClass, Grade, HeaderBoard, HeaderSpec, MOST_PLIES, SawnSize, Species};
 use sturvek_core::measure::{End, Ends, Force, Length, LineLoad, Pressure, Stress};
 use sturvek_core::sizing::evaluate::{Evaluation, evaluate};
@@ -11,8 +12,7 @@ use sturvek_core::sizing::header::CheckKind;
 use sturvek_core::sizing::jacks::{JackPack, JackReason};
 use sturvek_core::sizing::kings::{KingTable, KingWind, kings_by_code, kings_by_wind};
 use sturvek_core::sizing::{
-    Conventions, HeaderRun, JackLength, JackLumber, OpeningLoad, OpeningProblem, PackPlate, SpanRule, TopEdge,
-    TopEdgeWidth,
+    Conventions, HeaderRun, JackLength, OpeningLoad, OpeningProblem, PackPlate, SpanRule, TopEdge, TopEdgeWidth,
 };
 
 use sturvek_core::job::TWO_BY;
@@ -121,6 +121,7 @@ fn from_evaluation(
 ) -> Answer {
     let section = evaluation.header.section();
     let ratio = |kind| evaluation.check(kind).ratio();
+    let governing = |kind| evaluation.check(kind).combination.map_or("", CombinationIndex::name);
     let packs = &evaluation.packs;
     Answer {
         id: case.id.clone(),
@@ -140,10 +141,7 @@ fn from_evaluation(
             live_deflection: ratio(CheckKind::LiveDeflection),
             total_deflection: ratio(CheckKind::TotalDeflection),
         }),
-        governing: Some(Governing {
-            bending: evaluation.check(CheckKind::Bending).combination,
-            shear: evaluation.check(CheckKind::Shear).combination,
-        }),
+        governing: Some(Governing { bending: governing(CheckKind::Bending), shear: governing(CheckKind::Shear) }),
         reactions: Some(sides(packs, |pack| pack.largest_load)),
         jacks: Some(Sides { left: evaluation.jacks.left, right: evaluation.jacks.right }),
         jack_reasons: Some(sides(packs, reasons)),

@@ -2,9 +2,9 @@
 
 use serde::{Deserialize, Serialize};
 use sturvek_core::job::{self, PointLoadId, WallId, usual_sizes};
-use sturvek_core::loads::{self, ByKind};
+use sturvek_core::loads::{self, ByKind, LoadKind};
+use sturvek_core::lumber::JackLumber;
 use sturvek_core::measure::{Ends, Force, Length};
-use sturvek_core::sizing::JackLumber;
 use utoipa::ToSchema;
 use uuid::Uuid;
 
@@ -433,13 +433,12 @@ impl From<&loads::BearingEvidence> for Evidence {
 impl Resolve for PointLoad {
     type Core = job::PointLoad;
     fn read(&self, reader: &mut Reader) -> job::PointLoad {
-        let amount = ByKind {
-            dead: self.dead,
-            floor_live: self.floor_live,
-            roof_live: self.roof_live,
-            snow: self.snow,
-            ..ByKind::default()
-        };
+        let amount = ByKind::of([
+            (LoadKind::Dead, self.dead),
+            (LoadKind::FloorLive, self.floor_live),
+            (LoadKind::RoofLive, self.roof_live),
+            (LoadKind::Snow, self.snow),
+        ]);
         job::PointLoad {
             id: PointLoadId(reader.identity(self.id)),
             name: self.name.trim().to_owned(),
@@ -451,15 +450,15 @@ impl Resolve for PointLoad {
 
 impl From<&job::PointLoad> for PointLoad {
     fn from(load: &job::PointLoad) -> Self {
-        let ByKind { dead, floor_live, roof_live, snow, .. } = load.amount.map(|force| force.to_lbf());
+        let pounds = |kind: LoadKind| load.amount[kind].to_lbf();
         Self {
             id: Some(Uuid::from_u128(load.id.0)),
             name: load.name.clone(),
             at: load.at.into(),
-            dead,
-            floor_live,
-            roof_live,
-            snow,
+            dead: pounds(LoadKind::Dead),
+            floor_live: pounds(LoadKind::FloorLive),
+            roof_live: pounds(LoadKind::RoofLive),
+            snow: pounds(LoadKind::Snow),
         }
     }
 }

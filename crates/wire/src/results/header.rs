@@ -1,12 +1,13 @@
 //! The header that goes in, what the schools say of it, and what else was tried.
 
 use serde::Serialize;
+use sturvek_core::codes::DesignCode;
 use sturvek_core::framing::opening_plan::{Hung, SizedHeader};
 use sturvek_core::framing::{OpeningOutcome, OpeningPlan};
-use sturvek_core::loads::combination_phrase;
 use sturvek_core::lumber::insulation::{r_value, spare_depth};
 use sturvek_core::measure::{Length, Money};
 use sturvek_core::sizing::candidates::{Aim as CoreAim, Candidate};
+use sturvek_core::sizing::header::{CheckResult, said};
 use sturvek_core::sizing::schools::Opinion;
 use sturvek_core::sizing::{Evaluation, Verdict as CoreVerdict};
 use utoipa::ToSchema;
@@ -136,16 +137,16 @@ pub(super) fn hung_view(hung: Hung, sized: &SizedHeader) -> HungView {
 }
 
 pub(super) fn sized_view(sized: &SizedHeader, length: Length) -> SizedView {
-    let evaluation = &sized.evaluation;
+    let (evaluation, code) = (&sized.evaluation, sized.problem.conventions.code);
     SizedView {
         name: evaluation.header.name(),
         length: length.nanometers(),
         weight_lb: evaluation.header.weight(length).to_lbf(),
         chosen: sized.chosen,
         design_span_in: evaluation.design_span,
-        checks: evaluation.checks.iter().map(check).collect(),
+        checks: evaluation.checks.iter().map(|check| check_view(check, code)).collect(),
         hung: sized.hung.map(|hung| hung_view(hung, sized)),
-        values_source: evaluation.header.board.values_source().into(),
+        values_source: code.values_source(evaluation.header.board).into(),
         way_up: evaluation.header.board.way_up().map(Into::into),
         r_value: r_value(evaluation.header, sized.problem.wall_depth),
         spare_depth: spare_depth(evaluation.header, sized.problem.wall_depth).nanometers(),
@@ -165,15 +166,15 @@ pub(super) fn schools(sized: &SizedHeader) -> Vec<SchoolView> {
     sized.schools.iter().map(view).collect()
 }
 
-pub(super) fn check(check: &sturvek_core::sizing::header::CheckResult) -> CheckView {
+fn check_view(check: &CheckResult, code: DesignCode) -> CheckView {
     CheckView {
         kind: check.kind.into(),
         demand: check.comparison.demand,
         capacity: check.comparison.capacity,
         unit: check.kind.unit().into(),
         ratio: check.ratio(),
-        combination: combination_phrase(check.combination).into(),
-        clause: check.kind.clause().into(),
+        combination: said(check.combination).into(),
+        clause: check.kind.clause(code).into(),
     }
 }
 

@@ -107,6 +107,6 @@ pub(super) fn reason(because: &JacksBecause<'_>) -> ReasonView {
         count: because.count.count,
         words: because.phrase().into(),
         governs: because.governs,
-        clause: because.count.reason.clause().into(),
+        clause: because.clause.into(),
     }
 }

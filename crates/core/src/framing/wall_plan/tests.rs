@@ -8,7 +8,7 @@ use crate::job::{
     OpeningKind, Partition, PointLoad, PointLoadId, RunDesign, RunPast, SiteSaid, Size, StockItem, TWO_BY, WallEnd,
     WallFrame, WallHeight, WallId,
 };
-use crate::loads::{BearingEvidence, ByKind, Carried, Framing, RoofOnWall, SiteSnow, WallCarries};
+use crate::loads::{BearingEvidence, ByKind, Carried, Framing, LoadKind, RoofOnWall, SiteSnow, WallCarries};
 use crate::lumber::{Depth, Grade, HeaderBoard, HeaderSpec, SawnSize, Species};
 use crate::measure::{End, Ends, Force, Money, Pressure};
 use crate::say;
@@ -130,7 +130,7 @@ fn a_partition_gets_a_flat_two_by_and_no_header() {
 fn a_point_load_on_a_partition_is_carried_where_it_lands() {
     let door = |id, feet| opening(id, design(OpeningKind::Door, 32, 80, Length::feet(feet), Length::ZERO));
     let mut job = job(WallCarries::Nothing, Length::feet(24), vec![door(1, 4), door(2, 16)]);
-    let amount = ByKind { dead: Force::lbf(900.0), snow: Force::lbf(900.0), ..ByKind::default() };
+    let amount = ByKind::of([(LoadKind::Dead, Force::lbf(900.0)), (LoadKind::Snow, Force::lbf(900.0))]);
     job.walls[0].point_loads =
         vec![PointLoad { id: PointLoadId(1), name: "post".into(), at: Length::feet(16), amount }];
     let plan = plan(&job);
@@ -200,7 +200,7 @@ fn a_cripple_too_short_to_nail_is_found() {
 #[test]
 fn a_point_load_beside_the_openings_gets_its_own_studs() {
     let mut job = job(roof(24), Length::feet(12), vec![]);
-    let amount = ByKind { dead: Force::lbf(1500.0), ..ByKind::default() };
+    let amount = ByKind::of([(LoadKind::Dead, Force::lbf(1500.0))]);
     job.walls[0].point_loads =
         vec![PointLoad { id: PointLoadId(1), name: "girder".into(), at: Length::inches(40), amount }];
     let plan = plan(&job);

@@ -118,7 +118,7 @@ mod tests {
         StudRole, Wall, WallFrame, WallId,
     };
     use crate::loads::{BearingEvidence, WallCarries};
-    use crate::loads::{ByKind, Seen};
+    use crate::loads::{ByKind, LoadKind, Seen};
     use crate::lumber::{EngineeredClass, HeaderBoard};
     use crate::measure::{End, Length};
     use crate::measure::{Ends, Force, Money};
@@ -214,7 +214,7 @@ mod tests {
                     id: PointLoadId(load),
                     name: "girder".into(),
                     at: Length::inches(30),
-                    amount: ByKind { dead: Force::lbf(900.0), ..ByKind::default() },
+                    amount: ByKind::of([(LoadKind::Dead, Force::lbf(900.0))]),
                 },
                 at: 0,
             }),
@@ -223,7 +223,7 @@ mod tests {
                     id: PointLoadId(load),
                     name: "hip".into(),
                     at: Length::inches(inches),
-                    amount: ByKind { snow: Force::lbf(400.0), ..ByKind::default() },
+                    amount: ByKind::of([(LoadKind::Snow, Force::lbf(400.0))]),
                 },
             }),
         ]

@@ -9,7 +9,7 @@
 //! 5 · 28 · 37.5⁴ / (384 · 1 400 000 · 41.6) = 0.0124 in.; limit 37.5 / 360 = 0.104 in.; ratio 0.119.
 
 use super::{CheckKind, CheckResult, Comparison};
-use crate::lumber::factors::wet_service::{Property, with_wet_service};
+use crate::codes::Topic;
 use crate::sizing::bridge::CombinedCase;
 use crate::working::{Clause, Number, Pen, Silent, Unit};
 
@@ -35,7 +35,13 @@ pub(super) fn largest_sag<P: Pen>(pen: &mut P, case: &CombinedCase<'_>) -> P::Nu
             let load = pen.given("w", load);
             let stiffness = stiffness(pen, case).times(384.0);
             let sag = (load * length.power(4.0)).times(5.0) / stiffness;
-            pen.step("step-deflection", "Δ", Unit::Inches, Clause::nds("3.5"), sag)
+            pen.step(
+                "step-deflection",
+                "Δ",
+                Unit::Inches,
+                case.bridge.problem.conventions.code.clause(Topic::Deflection),
+                sag,
+            )
         }
         None => sag_over(pen, case, case.span().largest_deflection_ei().value),
     }
@@ -43,7 +49,7 @@ pub(super) fn largest_sag<P: Pen>(pen: &mut P, case: &CombinedCase<'_>) -> P::Nu
 
 fn sag_over<P: Pen>(pen: &mut P, case: &CombinedCase<'_>, sag_ei: f64) -> P::Number {
     let sag = P::Number::constant(sag_ei) / stiffness(pen, case);
-    pen.step("step-deflection", "Δ", Unit::Inches, Clause::nds("3.5"), sag)
+    pen.step("step-deflection", "Δ", Unit::Inches, case.bridge.problem.conventions.code.clause(Topic::Deflection), sag)
 }
 
 /// The sag at midspan of a simple span is never less than this part of its largest sag, wherever loads press it down: for a
@@ -70,10 +76,10 @@ pub fn surely_below(worst: &CheckResult, case: &CombinedCase<'_>) -> bool {
 
 /// E · I.
 fn stiffness<P: Pen>(pen: &mut P, case: &CombinedCase<'_>) -> P::Number {
-    let modulus = pen.given("E", case.bridge.values.stiffness.to_psi());
-    let service = case.bridge.problem.conventions.service;
-    let modulus = with_wet_service(pen, modulus, service, case.bridge.header.board.family(), Property::Stiffness);
-    modulus * pen.given("I", case.bridge.section.inertia)
+    let bridge = case.bridge;
+    let conventions = &bridge.problem.conventions;
+    let modulus = conventions.code.stiffness(pen, &bridge.values, bridge.header.board.family(), conventions.service);
+    modulus * pen.given("I", bridge.section.inertia)
 }
 
 /// E·I times the sag of the span that uses up most of its limit, and that span, in.; an overhang counts twice its length.

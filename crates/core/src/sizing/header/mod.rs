@@ -12,7 +12,8 @@ pub mod spaced_framing;
 pub mod width;
 
 use super::bridge::LoadPattern;
-use crate::loads::combination_phrase;
+pub use crate::codes::Comparison;
+use crate::codes::{CombinationIndex, DesignCode, Topic};
 use crate::measure::Length;
 use crate::say;
 use crate::speech::{Phrase, percent};
@@ -64,14 +65,14 @@ impl CheckKind {
     }
 
     /// Where the check comes from.
-    pub const fn clause(self) -> Clause {
+    pub const fn clause(self, code: DesignCode) -> Clause {
         match self {
-            Self::Bending => Clause::nds("3.3"),
-            Self::Shear => Clause::nds("3.4"),
+            Self::Bending => code.clause(Topic::Bending),
+            Self::Shear => code.clause(Topic::Shear),
             Self::LiveDeflection | Self::TotalDeflection => Clause::irc("Table R301.7"),
-            Self::PostBearing | Self::PostPlate => Clause::nds("3.10.2"),
-            Self::PostColumn => Clause::nds("15.3"),
-            Self::Sideways => Clause::nds("3.9.2"),
+            Self::PostBearing | Self::PostPlate => code.clause(Topic::Bearing),
+            Self::PostColumn => code.clause(Topic::BuiltUpColumn),
+            Self::Sideways => code.clause(Topic::Combined),
             Self::DoorSag | Self::Width | Self::Depth => Clause::PRACTICE,
         }
     }
@@ -87,22 +88,6 @@ impl CheckKind {
     }
 }
 
-/// A demand beside what is there to meet it, in the same unit.
-#[derive(Clone, Copy, Debug, PartialEq)]
-pub struct Comparison {
-    /// What is asked.
-    pub demand: f64,
-    /// What is there.
-    pub capacity: f64,
-}
-
-impl Comparison {
-    /// Demand over capacity; 1 is full.
-    pub fn ratio(self) -> f64 {
-        self.demand / self.capacity
-    }
-}
-
 /// The outcome of one check over all combinations.
 #[derive(Clone, Copy, Debug, PartialEq)]
 pub struct CheckResult {
@@ -110,8 +95,8 @@ pub struct CheckResult {
     pub kind: CheckKind,
     /// Demand and capacity in the governing combination.
     pub comparison: Comparison,
-    /// The governing combination; empty where combinations play no part.
-    pub combination: &'static str,
+    /// The governing combination; `None` where combinations play no part.
+    pub combination: Option<CombinationIndex>,
     /// Where the loads that come and go stand in it.
     pub pattern: LoadPattern,
 }
@@ -123,7 +108,7 @@ impl CheckResult {
     /// Before any case: without any load there is nothing to carry, demand 0 against a capacity of 1.
     pub const fn of_nothing(kind: CheckKind) -> Self {
         let comparison = Comparison { demand: 0.0, capacity: 1.0 };
-        Self { kind, comparison, combination: "", pattern: LoadPattern::ALL }
+        Self { kind, comparison, combination: None, pattern: LoadPattern::ALL }
     }
 
     /// Demand over capacity.
@@ -147,11 +132,15 @@ impl CheckResult {
             CheckKind::Depth => say!("failure-depth", header = tape(demand), room = tape(capacity)),
             kind if !self.ratio().is_finite() => say!("failure-nothing-carried", check = kind.phrase()),
             kind => {
-                let combination = combination_phrase(self.combination);
-                say!("failure", check = kind.phrase(), at = percent(self.ratio()), combination)
+                say!("failure", check = kind.phrase(), at = percent(self.ratio()), combination = said(self.combination))
             }
         })
     }
+}
+
+/// A combination as it is said; nothing where combinations play no part.
+pub fn said(combination: Option<CombinationIndex>) -> Phrase {
+    combination.map_or_else(|| Phrase::verbatim(""), CombinationIndex::phrase)
 }
 
 /// Decimal inches as a tape shows them.

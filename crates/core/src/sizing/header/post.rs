@@ -15,18 +15,16 @@
 use arrayvec::ArrayVec;
 
 use super::{CheckKind, CheckResult, Comparison};
-use crate::loads::combination_phrase;
-use crate::loads::{ByKind, Combination, STRENGTH_COMBINATIONS};
+use crate::codes::question::{Bearing, BearingPlace, BuiltUpColumn};
+use crate::codes::{Combination, PlateEnd};
+use crate::loads::ByKind;
 use crate::lumber::Family;
-use crate::lumber::factors::bearing_area::{PlateEnd, bearing_area_factor};
-use crate::lumber::factors::wet_service::{Property, with_wet_service};
 use crate::measure::{End, Length};
 use crate::say;
 use crate::sizing::bridge::{Bridge, LoadPattern};
-use crate::sizing::built_up_column::{BuiltUpColumn, column_carries};
 use crate::sizing::problem::{CLEAR_OF_PLATE_END, Post};
 use crate::speech::decimal;
-use crate::working::{Clause, Number, Pen, Silent, Unit};
+use crate::working::{Number, Pen, Silent, Unit};
 
 /// What is checked of a post.
 const KINDS: [CheckKind; 3] = [CheckKind::PostBearing, CheckKind::PostColumn, CheckKind::PostPlate];
@@ -45,7 +43,8 @@ pub fn post_checks(bridge: &Bridge<'_>) -> ArrayVec<CheckResult, 3> {
 fn cases<'a>(bridge: &Bridge<'a>, post: Post) -> impl Iterator<Item = Case> + use<'a> {
     let by_kind = load_on(bridge, post);
     let present = bridge.present;
-    let applying = STRENGTH_COMBINATIONS.iter().filter(move |combination| combination.applies_to(&present));
+    let strength = bridge.problem.conventions.code.strength().iter();
+    let applying = strength.filter(move |combination| combination.applies_to(&present));
     applying.map(move |combination| Case { combination, load: combination.total(&by_kind) })
 }
 
@@ -61,7 +60,7 @@ pub fn load_on(bridge: &Bridge<'_>, post: Post) -> ByKind<f64> {
 
 fn result(bridge: &Bridge<'_>, kind: CheckKind, post: Post, case: &Case) -> CheckResult {
     let comparison = compare(&mut Silent, bridge, kind, post, case);
-    CheckResult { kind, comparison, combination: case.combination.name, pattern: LoadPattern::ALL }
+    CheckResult { kind, comparison, combination: Some(case.combination.index), pattern: LoadPattern::ALL }
 }
 
 fn compare<P: Pen>(pen: &mut P, bridge: &Bridge<'_>, kind: CheckKind, post: Post, case: &Case) -> Comparison {
@@ -84,13 +83,19 @@ pub fn post_working<P: Pen>(pen: &mut P, bridge: &Bridge<'_>) {
             let at = post.at.to_inches();
             pen.note(|| {
                 let studs = post.studs;
-                let (at, combination) = (decimal(at, Unit::Inches, 2), combination_phrase(case.combination.name));
+                let (at, combination) = (decimal(at, Unit::Inches, 2), case.combination.index.phrase());
                 say!("note-post", studs, at, check = kind.phrase(), combination)
             });
             let comparison = compare(pen, bridge, kind, *post, &case);
             let ratio =
                 pen.given("⟨symbol-demand⟩", comparison.demand) / pen.given("⟨symbol-capacity⟩", comparison.capacity);
-            pen.step("step-how-hard-it-works", "⟨symbol-ratio⟩", Unit::None, kind.clause(), ratio);
+            pen.step(
+                "step-how-hard-it-works",
+                "⟨symbol-ratio⟩",
+                Unit::None,
+                kind.clause(bridge.problem.conventions.code),
+                ratio,
+            );
         }
     }
 }
@@ -101,36 +106,26 @@ fn under_the_header<P: Pen>(pen: &mut P, bridge: &Bridge<'_>, post: Post, load: 
     let width = bridge.section.width.min(bridge.problem.wall_depth.to_inches());
     let clear = (at - length / 2.0).min(bridge.length_inches() - at - length / 2.0);
     let end = if CLEAR_OF_PLATE_END.to_inches() <= clear { PlateEnd::Continuous } else { PlateEnd::Cut };
-    let bearing = pen.given("Fc⊥", bridge.values.bearing.to_psi());
-    bears(pen, bridge, bearing, bridge.header.board.family(), load, (length, width), end)
+    let asked = Bearing {
+        symbol: "Fc⊥",
+        reference: bridge.values.bearing,
+        family: bridge.header.board.family(),
+        service: bridge.problem.conventions.service,
+    };
+    bridge.problem.conventions.code.bearing(pen, &asked, load, &BearingPlace { length, width, end })
 }
 
 fn on_the_plate<P: Pen>(pen: &mut P, bridge: &Bridge<'_>, post: Post, load: f64) -> Comparison {
     let length = f64::from(post.studs) * bridge.stud_thickness();
     let depth = bridge.problem.wall_depth.to_inches();
-    let bearing = pen.given("⟨symbol-fcperp-of-the-plate⟩", bridge.problem.plate_bearing.to_psi());
     let end = if in_the_opening(bridge, post) { bridge.problem.plate.left.inward } else { PlateEnd::Cut };
-    bears(pen, bridge, bearing, Family::Dimension, load, (length, depth), end)
-}
-
-fn bears<P: Pen>(
-    pen: &mut P,
-    bridge: &Bridge<'_>,
-    bearing: P::Number,
-    family: Family,
-    load: f64,
-    (length, width): (f64, f64),
-    end: PlateEnd,
-) -> Comparison {
-    const CLAUSE: Clause = Clause::nds("3.10.2");
-    let service = bridge.problem.conventions.service;
-    let bearing = with_wet_service(pen, bearing, service, family, Property::Bearing);
-    let length = pen.given("l_b", length);
-    let strength = bearing * bearing_area_factor(pen, end, &length);
-    let strength = pen.step("step-bearing-strength", "Fc⊥'", Unit::Psi, CLAUSE, strength);
-    let stress = pen.given("R", load) / (length * pen.given("b", width));
-    let stress = pen.step("step-bearing-stress", "fc⊥", Unit::Psi, CLAUSE, stress);
-    Comparison { demand: stress.value(), capacity: strength.value() }
+    let asked = Bearing {
+        symbol: "⟨symbol-fcperp-of-the-plate⟩",
+        reference: bridge.problem.plate_bearing,
+        family: Family::Dimension,
+        service: bridge.problem.conventions.service,
+    };
+    bridge.problem.conventions.code.bearing(pen, &asked, load, &BearingPlace { length, width: depth, end })
 }
 
 fn as_a_column<P: Pen>(pen: &mut P, bridge: &Bridge<'_>, post: Post, case: &Case) -> Comparison {
@@ -149,7 +144,11 @@ fn as_a_column<P: Pen>(pen: &mut P, bridge: &Bridge<'_>, post: Post, case: &Case
         service: problem.conventions.service,
     };
     // Too slender to be a column: nothing is carried.
-    let capacity = column_carries(pen, &column, case.combination).map_or(0.0, |carries| carries.value());
+    let capacity = problem
+        .conventions
+        .code
+        .built_up_column(pen, &column, case.combination.duration)
+        .map_or(0.0, |carries| carries.value());
     Comparison { demand: case.load, capacity }
 }
 
@@ -168,7 +167,7 @@ fn nearest_support(bridge: &Bridge<'_>, post: Post) -> f64 {
 
 #[cfg(test)]
 mod tests {
-    use crate::loads::ByKind;
+    use crate::loads::{ByKind, LoadKind};
     use crate::measure::{Length, LineLoad};
     use crate::sizing::header::CheckKind;
     use crate::sizing::problem::{HeaderRun, OpeningLoad, OpeningProblem, Post};
@@ -177,7 +176,7 @@ mod tests {
     fn with_a_post(clear: i64, studs: u8, dead: f64) -> OpeningProblem {
         let mut problem = roof_window();
         problem.clear = Length::inches(clear);
-        let amount = ByKind { dead: LineLoad::plf(dead), ..ByKind::default() };
+        let amount = ByKind::of([(LoadKind::Dead, LineLoad::plf(dead))]);
         problem.loads = vec![OpeningLoad::Line { amount, extent: None }];
         problem.conventions.self_weight = false;
         problem.conventions.span = crate::sizing::SpanRule::ClearOpening;

@@ -1,8 +1,8 @@
 //! # Shear
 //!
-//! **What it checks.** fv = 1.5·V/A against Fv' = Fv · C_D.
+//! **What it checks.** The largest shear against what the header carries by its design code.
 //!
-//! **Source.** NDS 2018 3.4.2 and 3.4.3.1 (loads within a depth of the support), from memory.
+//! **Source.** NDS 2018 3.4.3.1 (loads within a depth of the support), from memory; the code's own file has the rest.
 //!
 //! **Assumptions and limits.** Loads on the top edge; no notches. Which of the two places V is taken at is stated: at the
 //! support where joists hang on the header's side. Each load counts what of it lies outside d; none relieves another.
@@ -11,25 +11,25 @@
 //! 58.2 psi; Fv' = 135 · 1.15 = 155 psi; ratio 0.375.
 
 use super::Comparison;
-use crate::lumber::factors::wet_service::{Property, with_wet_service};
+use crate::codes::Topic;
+use crate::codes::question::Shear;
 use crate::say;
 use crate::sizing::bridge::CombinedCase;
 use crate::speech::decimal;
 use crate::working::{Clause, Number, Pen, Unit};
 
-const CLAUSE: Clause = Clause::nds("3.4.2");
-
-/// Shear stress and strength of one case, psi.
+/// Shear stress and strength of one case.
 pub fn shear<P: Pen>(pen: &mut P, case: &CombinedCase<'_>) -> Comparison {
-    let header = case.bridge.header;
     let force = largest_shear(pen, case);
-    let area = pen.given("A", case.bridge.section.area);
-    let stress = pen.step("step-shear-stress", "fv", Unit::Psi, CLAUSE, force.times(1.5) / area);
-    let strength = pen.given("Fv", case.bridge.values.shear.to_psi()) * pen.given("C_D", case.combination.duration);
-    let service = case.bridge.problem.conventions.service;
-    let strength = with_wet_service(pen, strength, service, header.board.family(), Property::Shear);
-    let strength = pen.step("step-shear-strength", "Fv'", Unit::Psi, CLAUSE, strength);
-    Comparison { demand: stress.value(), capacity: strength.value() }
+    let bridge = case.bridge;
+    let asked = Shear {
+        values: bridge.values,
+        area: bridge.section.area,
+        family: bridge.header.board.family(),
+        service: bridge.problem.conventions.service,
+        duration: case.combination.duration,
+    };
+    bridge.problem.conventions.code.shear(pen, &asked, force)
 }
 
 fn largest_shear<P: Pen>(pen: &mut P, case: &CombinedCase<'_>) -> P::Number {
@@ -52,7 +52,13 @@ fn largest_shear<P: Pen>(pen: &mut P, case: &CombinedCase<'_>) -> P::Number {
             P::Number::constant(over_supports.unwrap_or_else(|| case.span().largest_shear(depth)))
         }
     };
-    let force = pen.step("step-largest-shear", "V", Unit::Pounds, Clause::nds("3.4.3.1"), force);
+    let force = pen.step(
+        "step-largest-shear",
+        "V",
+        Unit::Pounds,
+        case.bridge.problem.conventions.code.clause(Topic::ShearNearSupport),
+        force,
+    );
     match case.spaced {
         Some((load, effect)) if 0.0 < load * effect.shear => {
             let more = force + pen.given("w_points", load) * pen.given("⟨symbol-more-for-1-lb-in⟩", effect.shear);

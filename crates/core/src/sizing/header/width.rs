@@ -26,7 +26,7 @@ fn room(kind: CheckKind, needed: Length, there: Length) -> CheckResult {
     CheckResult {
         kind,
         comparison: Comparison { demand: needed.to_inches(), capacity },
-        combination: "",
+        combination: None,
         pattern: LoadPattern::ALL,
     }
 }

@@ -10,31 +10,38 @@
 //! **Worked example.** SPF Stud 2x4, 80 in., D + S: Fc' = 875.4 · 0.605 = 529.8 psi; one carries 1.5 · 3.5 · 529.8 =
 //! 2782 lb.
 
-use crate::loads::Combination;
-use crate::lumber::design_values;
-use crate::lumber::factors::column_stability::MOST_SLENDER;
+use crate::codes::question::Stud;
+use crate::codes::{Combination, Topic};
 use crate::sizing::bridge::Bridge;
 use crate::sizing::problem::JackSeat;
-use crate::sizing::stud::Stud;
-use crate::working::{Clause, Pen, Unit};
+use crate::working::{Pen, Unit};
 
-const CLAUSE: Clause = Clause::nds("3.7.1");
+/// The jacks' wood in a combination; `None` if it has no design values.
+pub(super) fn jack_stud(bridge: &Bridge<'_>, combination: &Combination) -> Option<Stud> {
+    let lumber = bridge.problem.jack;
+    let values = bridge.problem.conventions.code.stud_values(lumber)?;
+    Some(Stud { lumber, values, service: bridge.problem.conventions.service, duration: combination.duration })
+}
 
 /// What one jack carries as a column in a combination, lb; `None` if it is too slender to be one, or its lumber has no
 /// design values.
 pub fn one_jack_carries<P: Pen>(pen: &mut P, bridge: &Bridge<'_>, combination: &Combination) -> Option<P::Number> {
-    let jack = bridge.problem.jack;
-    let values = design_values::sawn(jack.species, jack.grade, jack.size())?;
+    let code = bridge.problem.conventions.code;
+    let stud = jack_stud(bridge, combination)?;
     let depth = standing_depth(bridge);
     let length = bridge.problem.jack_length.under(bridge.header.board.depth()).to_inches();
-    if length / depth > MOST_SLENDER {
+    if length / depth > code.most_slender_column() {
         return None;
     }
-    let service = bridge.problem.conventions.service;
-    let stud = Stud { lumber: jack, values, service, duration: combination.duration };
-    let strength = stud.column(pen, (length, depth)).strength;
+    let strength = code.stud_column(pen, &stud, (length, depth)).strength;
     let carries = pen.given("t", bridge.stud_thickness()) * pen.given("d", depth) * strength;
-    Some(pen.step("step-one-jack-carries-as-a-column", "P_c", Unit::Pounds, CLAUSE, carries))
+    Some(pen.step(
+        "step-one-jack-carries-as-a-column",
+        "P_c",
+        Unit::Pounds,
+        code.clause(Topic::ColumnStability),
+        carries,
+    ))
 }
 
 /// Depth of what stands under the header, in.: the wall's, or of a notched jack what is left of it there.

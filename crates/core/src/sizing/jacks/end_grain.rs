@@ -7,26 +7,18 @@
 //!
 //! **Worked example.** SPF Stud 2x4 under snow: Fc* = 725 · 1.15 · 1.05 = 875 psi; one carries 1.5 · 3.5 · 875 = 4596 lb.
 
-use super::column::standing_depth;
-use crate::loads::Combination;
-use crate::lumber::factors::size::size_factor_compression;
-use crate::lumber::factors::wet_service::{Property, with_wet_service};
-use crate::lumber::{Family, design_values};
+use super::column::{jack_stud, standing_depth};
+use crate::codes::{Combination, Topic};
 use crate::sizing::bridge::Bridge;
-use crate::working::{Clause, Pen, Unit};
+use crate::working::{Pen, Unit};
 
 /// What one jack carries before its end grain crushes, lb; `None` if its lumber has no design values.
 pub fn one_jack_carries<P: Pen>(pen: &mut P, bridge: &Bridge<'_>, combination: &Combination) -> Option<P::Number> {
-    let jack = bridge.problem.jack;
-    let values = design_values::sawn(jack.species, jack.grade, jack.size())?;
-    let size = size_factor_compression(jack.species, jack.grade, jack.size());
-    let strength =
-        pen.given("Fc", values.compression.to_psi()) * pen.given("C_D", combination.duration) * pen.given("C_F", size);
-    let with_size = Property::Compression(values.compression.to_psi() * size);
-    let strength = with_wet_service(pen, strength, bridge.problem.conventions.service, Family::Dimension, with_size);
+    let code = bridge.problem.conventions.code;
+    let strength = code.end_grain(pen, &jack_stud(bridge, combination)?);
     let area = pen.given("t", bridge.stud_thickness()) * pen.given("d", standing_depth(bridge));
-    let carries = area * strength;
-    Some(pen.step("step-one-jack-carries-end-grain-crushing", "P_e", Unit::Pounds, Clause::nds("3.10.1"), carries))
+    let clause = code.clause(Topic::EndGrain);
+    Some(pen.step("step-one-jack-carries-end-grain-crushing", "P_e", Unit::Pounds, clause, area * strength))
 }
 
 #[cfg(test)]

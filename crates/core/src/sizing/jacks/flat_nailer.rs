@@ -11,20 +11,26 @@
 //! **Worked example.** 3 in. header, SPF nailer: one jack carries 1.5 · 3 · 425 = 1912 lb. Under an LVL header of 750 psi
 //! that is 0.57 of what the bare header would bear.
 
+use crate::codes::Topic;
+use crate::codes::question::Bearing;
 use crate::lumber::Family;
-use crate::lumber::factors::wet_service::{Property, with_wet_service};
 use crate::sizing::bridge::Bridge;
-use crate::working::{Clause, Pen, Unit};
+use crate::working::{Pen, Unit};
 
 /// What one jack carries before a flat nailer crushes on it, lb; `None` where there is no nailer.
 pub fn one_jack_carries<P: Pen>(pen: &mut P, bridge: &Bridge<'_>) -> Option<P::Number> {
-    let bearing = bridge.problem.conventions.nailer_bearing?;
+    let conventions = &bridge.problem.conventions;
+    let asked = Bearing {
+        symbol: "⟨symbol-fcperp-of-the-nailer⟩",
+        reference: conventions.nailer_bearing?,
+        family: Family::Dimension,
+        service: conventions.service,
+    };
     let width = bridge.header.section().width.min(bridge.problem.wall_depth);
-    let bearing = pen.given("⟨symbol-fcperp-of-the-nailer⟩", bearing.to_psi());
-    let service = bridge.problem.conventions.service;
-    let bearing = with_wet_service(pen, bearing, service, Family::Dimension, Property::Bearing);
+    let bearing = conventions.code.bearing_strength(pen, &asked);
     let carries = pen.given("t", bridge.stud_thickness()) * pen.given("b", width.to_inches()) * bearing;
-    Some(pen.step("step-one-jack-carries-flat-nailer-crushing", "P_n", Unit::Pounds, Clause::nds("3.10.2"), carries))
+    let clause = conventions.code.clause(Topic::Bearing);
+    Some(pen.step("step-one-jack-carries-flat-nailer-crushing", "P_n", Unit::Pounds, clause, carries))
 }
 
 #[cfg(test)]

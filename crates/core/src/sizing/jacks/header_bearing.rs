@@ -8,20 +8,27 @@
 //!
 //! **Worked example.** 906 lb on 3 in. of SPF: one jack carries 1.5 · 3 · 425 = 1912 lb, so one.
 
-use crate::lumber::factors::wet_service::{Property, with_wet_service};
+use crate::codes::Topic;
+use crate::codes::question::Bearing;
 use crate::sizing::bridge::Bridge;
-use crate::working::{Clause, Pen, Unit};
+use crate::working::{Pen, Unit};
 
 /// What one jack carries before the header crushes on it, lb.
 pub fn one_jack_carries<P: Pen>(pen: &mut P, bridge: &Bridge<'_>) -> P::Number {
     let header = bridge.section.width;
     let jack = bridge.problem.wall_depth.to_inches();
     let width = pen.given("b", header.min(jack));
-    let service = bridge.problem.conventions.service;
-    let bearing = pen.given("Fc⊥", bridge.values.bearing.to_psi());
-    let bearing = with_wet_service(pen, bearing, service, bridge.header.board.family(), Property::Bearing);
+    let conventions = &bridge.problem.conventions;
+    let asked = Bearing {
+        symbol: "Fc⊥",
+        reference: bridge.values.bearing,
+        family: bridge.header.board.family(),
+        service: conventions.service,
+    };
+    let bearing = conventions.code.bearing_strength(pen, &asked);
     let carries = pen.given("t", bridge.stud_thickness()) * width * bearing;
-    pen.step("step-one-jack-carries-header-crushing", "P_b", Unit::Pounds, Clause::nds("3.10.2"), carries)
+    let clause = conventions.code.clause(Topic::Bearing);
+    pen.step("step-one-jack-carries-header-crushing", "P_b", Unit::Pounds, clause, carries)
 }
 
 #[cfg(test)]

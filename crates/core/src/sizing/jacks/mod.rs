@@ -13,7 +13,9 @@ use smallvec::SmallVec;
 
 use super::bridge::Bridge;
 use super::count::studs_for;
-use crate::loads::{ByKind, STRENGTH_COMBINATIONS};
+use crate::codes::question::PressedWood;
+use crate::codes::{CombinationIndex, DesignCode, MOST_COMBINATIONS, Topic};
+use crate::loads::ByKind;
 use crate::measure::{End, Length};
 use crate::say;
 use crate::speech::Phrase;
@@ -56,13 +58,13 @@ impl JackReason {
     }
 
     /// Where the reason comes from.
-    pub const fn clause(self) -> Clause {
+    pub const fn clause(self, code: DesignCode) -> Clause {
         match self {
-            Self::HeaderBearing | Self::SolePlate | Self::FlatNailer => Clause::nds("3.10.2"),
-            Self::EndGrain => Clause::nds("3.10.1"),
-            Self::Eccentric => Clause::nds("15.4.1"),
+            Self::HeaderBearing | Self::SolePlate | Self::FlatNailer => code.clause(Topic::Bearing),
+            Self::EndGrain => code.clause(Topic::EndGrain),
+            Self::Eccentric => code.clause(Topic::Eccentric),
             Self::CodeTable => Clause::irc("Table R602.7(1), (2)"),
-            Self::Column => Clause::nds("3.7"),
+            Self::Column => code.clause(Topic::Column),
             Self::ShopRule => Clause::PRACTICE,
         }
     }
@@ -79,8 +81,8 @@ pub struct JackCount {
     pub load: f64,
     /// What one jack carries by this reason in that combination, lb; `None` where the reason is not a strength.
     pub each: Option<f64>,
-    /// The governing combination; empty where combinations play no part.
-    pub combination: &'static str,
+    /// The governing combination; `None` where combinations play no part.
+    pub combination: Option<CombinationIndex>,
     /// How hard the jacks that are there work; zero where the reason is not a strength.
     pub ratio: f64,
 }
@@ -118,15 +120,15 @@ pub struct JackStrength {
     own: OwnStrength,
 }
 
-/// What one jack carries by its own strength, by combination in the order of [`STRENGTH_COMBINATIONS`].
+/// What one jack carries by its own strength, by combination in the order of the code's.
 #[derive(Clone, Copy, Debug, Default)]
 struct OwnStrength {
     /// As a column; `None` where it is too slender to be one.
-    column: [Option<f64>; STRENGTH_COMBINATIONS.len()],
+    column: [Option<f64>; MOST_COMBINATIONS],
     /// By its end grain.
-    end_grain: [f64; STRENGTH_COMBINATIONS.len()],
+    end_grain: [f64; MOST_COMBINATIONS],
     /// What bending off its middle asks of it.
-    wood: eccentric::JackWood,
+    wood: PressedWood,
 }
 
 /// The jacks' own strength under headers that were tried before: it is the same under every header that leaves them the same
@@ -170,21 +172,21 @@ pub fn jack_pack(bridge: &Bridge<'_>, strength: &JackStrength, end: End, reactio
     // Bearing across the grain knows no load duration, so the heaviest combination governs it; for the jacks' own strength
     // it is the one that works the wood hardest.
     let there = *bridge.jacks.at(end);
-    let mut heaviest = (0.0, "");
+    let mut heaviest = (0.0, None);
     let mut largest_load: f64 = 0.0;
-    let mut column = JackCount::of(JackReason::Column, 0.0, "", None);
-    let mut end_grain = JackCount::of(JackReason::EndGrain, 0.0, "", None);
+    let mut column = JackCount::of(JackReason::Column, 0.0, None, None);
+    let mut end_grain = JackCount::of(JackReason::EndGrain, 0.0, None, None);
     let mut off_middle: Option<JackCount> = None;
     let off = eccentric::eccentricity(bridge);
     for (index, combination) in bridge.strength_combinations() {
         let even = combination.total(reactions);
         largest_load = largest_load.max(even);
         let load = even + bridge.spaced_on_pack(combination);
-        if heaviest.1.is_empty() || heaviest.0 < load {
-            heaviest = (load, combination.name);
+        if heaviest.1.is_none() || heaviest.0 < load {
+            heaviest = (load, Some(combination.index));
         }
-        column.keep_harder(load, combination.name, strength.own.column[index]);
-        end_grain.keep_harder(load, combination.name, Some(strength.own.end_grain[index]));
+        column.keep_harder(load, combination.index, strength.own.column[index]);
+        end_grain.keep_harder(load, combination.index, Some(strength.own.end_grain[index]));
         if let Some(off) = off {
             let bent = pressed_off_middle(bridge, strength, index, load, off, there);
             if off_middle.is_none_or(|worst| worst.ratio < bent.ratio) {
@@ -221,18 +223,19 @@ fn pressed_off_middle(
     off: f64,
     there: u8,
 ) -> JackCount {
-    let combination = &STRENGTH_COMBINATIONS[index];
+    let code = bridge.problem.conventions.code;
+    let combination = &code.strength()[index];
     let depth = bridge.problem.wall_depth.to_inches();
     let area = bridge.stud_thickness() * depth;
-    let wood = eccentric::JackWood { column: strength.own.column[index].unwrap_or(0.0) / area, ..strength.own.wood };
+    let wood = PressedWood { column: strength.own.column[index].unwrap_or(0.0) / area, ..strength.own.wood };
     let ratio = |jacks: u8| {
         let stress = load / (f64::from(jacks) * area);
-        eccentric::works(&mut Silent, stress, &wood, combination.duration, off, depth)
+        code.pressed_off_middle(&mut Silent, stress, &wood, combination.duration, (off, depth))
     };
     JackCount {
         count: (1..=MOST_TRIED).find(|jacks| ratio(*jacks) <= 1.0),
         ratio: ratio(there.max(1)),
-        ..JackCount::of(JackReason::Eccentric, load, combination.name, None)
+        ..JackCount::of(JackReason::Eccentric, load, Some(combination.index), None)
     }
 }
 
@@ -244,20 +247,20 @@ fn most(a: Option<u8>, b: Option<u8>) -> Option<u8> {
 }
 
 impl JackCount {
-    const fn of(reason: JackReason, load: f64, combination: &'static str, each: Option<f64>) -> Self {
+    const fn of(reason: JackReason, load: f64, combination: Option<CombinationIndex>, each: Option<f64>) -> Self {
         Self { reason, count: None, load, each, combination, ratio: 0.0 }
     }
 
     /// A number that a rule asks for.
     pub const fn by_rule(reason: JackReason, count: u8) -> Self {
-        Self { reason, count: Some(count), load: 0.0, each: None, combination: "", ratio: 0.0 }
+        Self { reason, count: Some(count), load: 0.0, each: None, combination: None, ratio: 0.0 }
     }
 
     /// Keeps a combination that works the wood harder; one that no number of jacks is enough for is the hardest.
-    fn keep_harder(&mut self, load: f64, combination: &'static str, each: Option<f64>) {
+    fn keep_harder(&mut self, load: f64, combination: CombinationIndex, each: Option<f64>) {
         let work = |load: f64, each: Option<f64>| each.map_or(f64::INFINITY, |each| load / each);
-        if self.combination.is_empty() || work(self.load, self.each) < work(load, each) {
-            *self = Self { load, combination, each, ..*self };
+        if self.combination.is_none() || work(self.load, self.each) < work(load, each) {
+            *self = Self { load, combination: Some(combination), each, ..*self };
         }
     }
 
@@ -279,6 +282,9 @@ mod tests {
         let pack = &evaluation.packs.left;
         assert_eq!(pack.needed, Some(1));
         assert_eq!(pack.governing().count(), 4);
-        assert_eq!(pack.reason(JackReason::Column).map(|count| count.combination), Some("D+S"));
+        assert_eq!(
+            pack.reason(JackReason::Column).and_then(|count| count.combination).map(CombinationIndex::name),
+            Some("D+S")
+        );
     }
 }

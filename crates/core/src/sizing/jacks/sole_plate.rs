@@ -7,25 +7,30 @@
 //!
 //! **Worked example.** 2482 lb on an SPF plate cut for a door, 2x4 jacks: one carries 1.5 · 3.5 · 425 = 2231 lb, so two.
 
+use crate::codes::Topic;
+use crate::codes::question::Bearing;
 use crate::lumber::Family;
-use crate::lumber::factors::bearing_area::bearing_area_factor;
-use crate::lumber::factors::wet_service::{Property, with_wet_service};
 use crate::measure::End;
 use crate::sizing::bridge::Bridge;
 use crate::sizing::count::studs_for;
-use crate::working::{Clause, Pen, Silent, Unit};
+use crate::working::{Pen, Silent, Unit};
 
 /// What each of `jacks` at an end carries before the sole plate crushes under them, lb.
 pub fn one_jack_carries<P: Pen>(pen: &mut P, bridge: &Bridge<'_>, end: End, jacks: u8) -> P::Number {
     let pack_length = pen.given("l_b", bridge.stud_thickness() * f64::from(jacks));
     let plate = bridge.problem.plate.at(end).under(bridge.problem.stud_thickness * i64::from(jacks));
-    let factor = bearing_area_factor(pen, plate, &pack_length);
+    let conventions = &bridge.problem.conventions;
+    let factor = conventions.code.bearing_length_factor(pen, plate, &pack_length);
     let area = pen.given("t", bridge.stud_thickness()) * pen.given("d", bridge.problem.wall_depth.to_inches());
-    let service = bridge.problem.conventions.service;
-    let bearing = pen.given("⟨symbol-fcperp-of-the-plate⟩", bridge.problem.plate_bearing.to_psi());
-    let bearing = with_wet_service(pen, bearing, service, Family::Dimension, Property::Bearing);
-    let carries = area * bearing * factor;
-    pen.step("step-one-jack-carries-sole-plate-crushing", "P_p", Unit::Pounds, Clause::nds("3.10.2"), carries)
+    let asked = Bearing {
+        symbol: "⟨symbol-fcperp-of-the-plate⟩",
+        reference: bridge.problem.plate_bearing,
+        family: Family::Dimension,
+        service: conventions.service,
+    };
+    let carries = area * conventions.code.bearing_strength(pen, &asked) * factor;
+    let clause = conventions.code.clause(Topic::Bearing);
+    pen.step("step-one-jack-carries-sole-plate-crushing", "P_p", Unit::Pounds, clause, carries)
 }
 
 /// How many jacks a load takes, and what each of them carries. C_b falls as the pack grows, so the count is tried
@@ -40,7 +45,7 @@ pub(super) fn count(bridge: &Bridge<'_>, end: End, load: f64) -> (Option<u8>, f6
 
 #[cfg(test)]
 mod tests {
-    use crate::lumber::factors::bearing_area::PlateEnd;
+    use crate::codes::PlateEnd;
     use crate::measure::{Length, LineLoad};
     use crate::sizing::jacks::JackReason;
     use crate::sizing::problem::OpeningLoad;

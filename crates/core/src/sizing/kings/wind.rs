@@ -12,16 +12,17 @@
 //! **Worked example.** 6 ft opening, 16 in. studs, 32 psf, kings 2x6 SPF No.2, 140 in.: width 36 + 8 = 44 in.;
 //! w = 0.6·32·44/12 = 70.4 lb/ft; M = 14 373 lb·in.; two kings: fb = 14 373 / 15.125 = 950 psi of 875·1.3·1.6 = 1820.
 
-use crate::loads::ByKind;
-use crate::loads::load_duration::WIND_DURATION_FACTOR;
-use crate::lumber::factors::column_stability::MOST_SLENDER;
-use crate::lumber::factors::size::size_factor_bending;
-use crate::lumber::factors::wet_service::Service;
-use crate::lumber::{DesignValues, Rectangle, design_values};
+use crate::codes::asd::combinations::WIND_PART;
+use crate::codes::asd::factors::column_stability::MOST_SLENDER;
+use crate::codes::asd::factors::size::size_factor_bending;
+use crate::codes::asd::load_duration::WIND_DURATION_FACTOR;
+use crate::codes::asd::stud::{AsColumn, column};
+use crate::codes::asd::values;
+use crate::codes::question::Stud;
+use crate::codes::{Comparison, DesignValues, Service};
+use crate::loads::{ByKind, LoadKind};
+use crate::lumber::{JackLumber, Rectangle};
 use crate::measure::{Force, Length, Pressure};
-use crate::sizing::header::Comparison;
-use crate::sizing::problem::JackLumber;
-use crate::sizing::stud::{AsColumn, Stud};
 use crate::working::{Clause, Number, Pen, Silent, Unit};
 
 /// Wind on the wall beside an opening.
@@ -47,7 +48,6 @@ pub struct KingWind {
     pub axial: ByKind<Force>,
 }
 
-const ASD_PART: f64 = 0.6;
 const DEFLECTION_PART: f64 = 0.42;
 
 /// Bending, shear, deflection, and bending with axial load of so many kings: demand and capacity.
@@ -57,7 +57,7 @@ pub fn king_checks<P: Pen>(pen: &mut P, wind: &KingWind, values: &DesignValues, 
     let width = pen.step("step-width-each-side-bears", "t", Unit::Inches, Clause::STATICS, width);
     let pressure = pen.given("W", wind.pressure.to_psf()) * width / P::Number::constant(144.0);
     let line = pen.step("step-wind-on-the-kings", "w_W", Unit::PoundsPerInch, Clause::STATICS, pressure);
-    let load = line.clone().times(ASD_PART);
+    let load = line.clone().times(WIND_PART);
     let load = pen.step("step-at-allowable-stress-level", "w", Unit::PoundsPerInch, Clause::asce7("2.4"), load);
     let height = pen.given("H", wind.height.to_inches());
     let section = Rectangle { width: wind.thickness * i64::from(kings), depth: wind.depth };
@@ -80,12 +80,12 @@ fn bending_with_axial<P: Pen>(
 ) -> Comparison {
     const CLAUSE: Clause = Clause::nds("3.9.2");
     let axial = wind.axial.map(|force| force.to_lbf());
-    let snow = axial.snow + axial.deck_snow;
-    let with_snow = axial.floor_live + snow.max(axial.deck_live + axial.snow);
-    let with_people = axial.floor_live + axial.deck_live + axial.roof_live;
+    let snow = axial[LoadKind::Snow] + axial[LoadKind::DeckSnow];
+    let with_snow = axial[LoadKind::FloorLive] + snow.max(axial[LoadKind::DeckLive] + axial[LoadKind::Snow]);
+    let with_people = axial[LoadKind::FloorLive] + axial[LoadKind::DeckLive] + axial[LoadKind::RoofLive];
     let with_roof = 0.75 * with_snow.max(with_people);
     let mut worst = Comparison { demand: bending.ratio(), capacity: 1.0 };
-    if axial.dead + with_roof <= 0.0 {
+    if axial[LoadKind::Dead] + with_roof <= 0.0 {
         return worst;
     }
     let slender = (wind.height.to_inches(), section.depth.to_inches());
@@ -94,10 +94,10 @@ fn bending_with_axial<P: Pen>(
     }
     let (lumber, duration) = (wind.stud, WIND_DURATION_FACTOR);
     let stud = Stud { lumber, values: *values, service: Service::Dry, duration };
-    let AsColumn { slenderness, stiffness, strength } = stud.column(pen, slender);
+    let AsColumn { slenderness, stiffness, strength } = column(pen, &stud, slender);
     let buckling = stiffness.times(0.822) / slenderness.power(2.0);
     let buckling = pen.step("step-buckling-stress", "FcE", Unit::Psi, CLAUSE, buckling);
-    for (pounds, part) in [(axial.dead, 1.0), (axial.dead + with_roof, 0.75)] {
+    for (pounds, part) in [(axial[LoadKind::Dead], 1.0), (axial[LoadKind::Dead] + with_roof, 0.75)] {
         let stress = pen.given("P", pounds) / pen.given("A", section.area_square_inches());
         let stress = pen.step("step-axial-stress", "fc", Unit::Psi, CLAUSE, stress);
         if stress.value() >= buckling.value() {
@@ -176,7 +176,7 @@ pub fn kings_by_wind(wind: &KingWind, most: u8) -> Option<u8> {
 /// How hard so many kings work in bending, shear, deflection, and bending with axial load; `None` where the lumber has no design
 /// values.
 pub fn king_ratios(wind: &KingWind, kings: u8) -> Option<[f64; 4]> {
-    let values = design_values::sawn(wind.stud.species, wind.stud.grade, wind.stud.size())?;
+    let values = values::sawn(wind.stud.species, wind.stud.grade, wind.stud.size())?;
     Some(king_checks(&mut Silent, wind, &values, kings).map(Comparison::ratio))
 }
 
@@ -203,8 +203,7 @@ mod tests {
     fn worked_example() {
         let wind = tall_wall();
         assert_eq!(kings_by_wind(&wind, 6), Some(2));
-        let values =
-            design_values::sawn(Species::SprucePineFir, Grade::Number2, SawnSize::two_by(Depth::Six)).expect("a row");
+        let values = values::sawn(Species::SprucePineFir, Grade::Number2, SawnSize::two_by(Depth::Six)).expect("a row");
         let [bending, shear, sag, _] = king_checks(&mut Silent, &wind, &values, 2);
         assert!((bending.demand - 950.3).abs() < 0.1 && (bending.capacity - 1820.0).abs() < 0.1, "{bending:?}");
         assert!((shear.demand - 37.33).abs() < 0.01 && (shear.capacity - 216.0).abs() < 0.01, "{shear:?}");
@@ -223,9 +222,8 @@ mod tests {
 
     #[test]
     fn load_from_the_plates_adds_to_wind() {
-        let values =
-            design_values::sawn(Species::SprucePineFir, Grade::Number2, SawnSize::two_by(Depth::Six)).expect("a row");
-        let axial = |dead, snow| ByKind { dead: Force::lbf(dead), snow: Force::lbf(snow), ..ByKind::default() };
+        let values = values::sawn(Species::SprucePineFir, Grade::Number2, SawnSize::two_by(Depth::Six)).expect("a row");
+        let axial = |dead, snow| ByKind::of([(LoadKind::Dead, Force::lbf(dead)), (LoadKind::Snow, Force::lbf(snow))]);
         let sum = |axial| king_checks(&mut Silent, &KingWind { axial, ..tall_wall() }, &values, 2)[3].ratio();
         let alone = sum(ByKind::default());
         assert!((alone - 950.3 / 1820.0).abs() < 0.001);

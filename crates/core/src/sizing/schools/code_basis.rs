@@ -14,8 +14,11 @@
 //! D + S = 360 lb/ft at C_D 1.15. 2-2x6: Southern Pine bends first, Fb' = 1000·1.10·1.15 = 1265 psi, S = 15.125 in.³;
 //! L = √(8·1265·15.125/30) = 71.4 in.; the table prints 6-0, one jack.
 
-use crate::loads::{ByKind, Combination, STRENGTH_COMBINATIONS};
-use crate::lumber::factors::size::size_factor_bending;
+use crate::codes::Combination;
+use crate::codes::asd::combinations::STRENGTH;
+use crate::codes::asd::factors::size::size_factor_bending;
+use crate::codes::asd::values;
+use crate::loads::{ByKind, LoadKind};
 use crate::lumber::{Depth, Grade, HeaderBoard, HeaderSpec, SawnSize, Species};
 use crate::measure::{Length, Pressure};
 
@@ -99,18 +102,17 @@ const BEARING: f64 = 405.0;
 pub fn table_loads(block: TableBlock, ground_snow: Pressure, building_width: Length) -> ByKind<f64> {
     let width = building_width.to_feet();
     let (floors, part, walls) = block.floors();
-    let mut loads = ByKind {
-        dead: floors * FLOOR.0 * part * width + walls * WALL,
-        floor_live: floors * FLOOR.1 * part * width,
-        ..ByKind::default()
-    };
+    let mut loads = ByKind::of([
+        (LoadKind::Dead, floors * FLOOR.0 * part * width + walls * WALL),
+        (LoadKind::FloorLive, floors * FLOOR.1 * part * width),
+    ]);
     if block.carries_roof() {
         let half = width / 2.0;
         let reach = half + OVERHANG;
-        loads.dead += ROOF_DEAD * reach;
-        loads.roof_live = ROOF_LIVE * reach;
+        loads[LoadKind::Dead] += ROOF_DEAD * reach;
+        loads[LoadKind::RoofLive] = ROOF_LIVE * reach;
         // Snow on the leeward half and its overhang only: the windward wall takes part of it back.
-        loads.snow = ground_snow.to_psf() * (reach - (half * half - OVERHANG * OVERHANG) / (2.0 * width));
+        loads[LoadKind::Snow] = ground_snow.to_psf() * (reach - (half * half - OVERHANG * OVERHANG) / (2.0 * width));
     }
     loads
 }
@@ -129,12 +131,12 @@ pub fn table_cell(depth: Depth, plies: u8, loads: &ByKind<f64>) -> TableCell {
     // The heaviest for its duration governs bending and shear alike.
     let work = |combination: &Combination| combination.total(loads) / combination.duration;
     let harder = |a, b| if work(a) < work(b) { b } else { a };
-    let hardest = STRENGTH_COMBINATIONS.iter().fold(&STRENGTH_COMBINATIONS[0], harder);
+    let hardest = STRENGTH.iter().fold(&STRENGTH[0], harder);
     let span_inches = Species::ALL
         .into_iter()
         .map(|species| span_inches(species, depth, plies, hardest, loads))
         .fold(f64::INFINITY, f64::min);
-    let heaviest = STRENGTH_COMBINATIONS.iter().map(|combination| combination.total(loads)).fold(0.0, f64::max);
+    let heaviest = STRENGTH.iter().map(|combination| combination.total(loads)).fold(0.0, f64::max);
     let reaction = heaviest / 12.0 * span_inches / 2.0;
     let each = BEARING * 1.5 * 1.5 * f64::from(plies);
     TableCell { span: Length::inches(span_inches.round() as i64), jacks: (reaction / each).ceil().max(1.0) as u8 }
@@ -146,7 +148,7 @@ fn span_inches(species: Species, depth: Depth, plies: u8, combination: &Combinat
     let size = SawnSize::two_by(depth);
     let board = HeaderBoard::Sawn { species, grade: Grade::Number2, size };
     let section = HeaderSpec { board, plies }.section();
-    let Some(values) = board.values().filter(|_| load > 0.0) else { return f64::INFINITY };
+    let Some(values) = values::of_board(board).filter(|_| load > 0.0) else { return f64::INFINITY };
     let repetitive = match plies {
         1 => 1.0,
         2 => 1.10,
@@ -169,7 +171,10 @@ mod tests {
     #[test]
     fn worked_example() {
         let loads = table_loads(TableBlock::RoofCeiling, Pressure::psf(30.0), Length::feet(12));
-        assert!((loads.dead - 160.0).abs() < 1e-9 && (loads.snow - 200.0).abs() < 1e-9, "{loads:?}");
+        assert!(
+            (loads[LoadKind::Dead] - 160.0).abs() < 1e-9 && (loads[LoadKind::Snow] - 200.0).abs() < 1e-9,
+            "{loads:?}"
+        );
         let cell = table_cell(Depth::Six, 2, &loads);
         assert!((cell.span.to_inches() - 72.0).abs() <= 1.0, "{cell:?}");
         assert_eq!(cell.jacks, 1);

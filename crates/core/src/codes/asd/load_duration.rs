@@ -7,7 +7,7 @@
 //!
 //! **Worked example.** D + S: the shortest load is snow (two months), so C_D = 1.15.
 
-use super::kind::LoadKind;
+use crate::loads::LoadKind;
 
 /// C_D of one kind of load alone.
 pub const fn load_duration_factor(kind: LoadKind) -> f64 {

@@ -1,96 +1,43 @@
-//! Reference design values of visually graded lumber and of engineered wood, ASD, dry, normal duration.
+//! Reference design values of visually graded lumber and of engineered wood, dry, normal duration.
 //!
 //! Source: NDS Supplement 2018, Table 4A (dimension lumber), Table 4B (Southern Pine, size built in), Table 4D (timbers)
 //! and Table 5A (glulam); composite classes by stress class as manufacturers' reports group them. All from memory.
 
-use super::section::{Depth, SawnSize, Thickness};
+use crate::codes::question::DesignValues;
+use crate::lumber::{Depth, EngineeredClass, Grade, HeaderBoard, SawnSize, SheetValues, Species, Thickness};
 use crate::measure::Stress;
 use crate::say;
 use crate::speech::Phrase;
 
-/// Species group of sawn lumber.
-#[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Hash)]
-pub enum Species {
-    /// Douglas Fir-Larch.
-    DouglasFirLarch,
-    /// Hem-Fir.
-    HemFir,
-    /// Spruce-Pine-Fir.
-    SprucePineFir,
-    /// Southern Pine.
-    SouthernPine,
-}
-
-impl Species {
-    /// Every species group.
-    pub const ALL: [Self; 4] = [Self::DouglasFirLarch, Self::HemFir, Self::SprucePineFir, Self::SouthernPine];
-
-    /// The name in full.
-    pub const fn name(self) -> &'static str {
-        match self {
-            Self::DouglasFirLarch => "Douglas Fir-Larch",
-            Self::HemFir => "Hem-Fir",
-            Self::SprucePineFir => "Spruce-Pine-Fir",
-            Self::SouthernPine => "Southern Pine",
-        }
-    }
-
-    /// The grade stamp's abbreviation.
-    pub const fn abbreviation(self) -> &'static str {
-        match self {
-            Self::DouglasFirLarch => "DF-L",
-            Self::HemFir => "HF",
-            Self::SprucePineFir => "SPF",
-            Self::SouthernPine => "SP",
-        }
+/// Of any board; `None` where none are on hand for its species, grade and size.
+pub fn of_board(board: HeaderBoard) -> Option<DesignValues> {
+    match board {
+        HeaderBoard::Sawn { species, grade, size } => sawn(species, grade, size),
+        HeaderBoard::Engineered { class, .. } => Some(engineered(class)),
+        HeaderBoard::Sheet { values, .. } => Some(of_sheet(values)),
     }
 }
 
-/// Visual grade.
-#[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Hash)]
-pub enum Grade {
-    /// Select Structural.
-    SelectStructural,
-    /// No.1.
-    Number1,
-    /// No.2.
-    Number2,
-    /// Stud grade, for studs and jacks.
-    Stud,
-}
-
-impl Grade {
-    /// Every grade.
-    pub const ALL: [Self; 4] = [Self::SelectStructural, Self::Number1, Self::Number2, Self::Stud];
-
-    /// As stamped.
-    pub const fn name(self) -> &'static str {
-        match self {
-            Self::SelectStructural => "Sel. Str.",
-            Self::Number1 => "No.1",
-            Self::Number2 => "No.2",
-            Self::Stud => "Stud",
-        }
+/// Where the values of a board come from, as it is printed beside them.
+pub fn source_of_board(board: HeaderBoard) -> Phrase {
+    match board {
+        HeaderBoard::Sawn { species, size, .. } => sawn_source(species, size),
+        HeaderBoard::Engineered { class, .. } => engineered_source(class),
+        HeaderBoard::Sheet { .. } => say!("source-your-sheet"),
     }
 }
 
-/// Reference design values.
-#[derive(Clone, Copy, Debug, PartialEq)]
-pub struct DesignValues {
-    /// Bending, Fb.
-    pub bending: Stress,
-    /// Tension parallel to grain, Ft.
-    pub tension: Stress,
-    /// Shear parallel to grain, Fv.
-    pub shear: Stress,
-    /// Compression perpendicular to grain, Fc⊥.
-    pub bearing: Stress,
-    /// Compression parallel to grain, Fc.
-    pub compression: Stress,
-    /// Modulus of elasticity, E.
-    pub stiffness: Stress,
-    /// Modulus for stability, Emin.
-    pub stability_stiffness: Stress,
+/// Of a user's own sheet. A header is never in tension or compression along its grain: those are zero.
+const fn of_sheet(sheet: SheetValues) -> DesignValues {
+    DesignValues {
+        bending: Stress::psi(sheet.bending_psi as f64),
+        tension: Stress::psi(0.0),
+        shear: Stress::psi(sheet.shear_psi as f64),
+        bearing: Stress::psi(sheet.bearing_psi as f64),
+        compression: Stress::psi(0.0),
+        stiffness: Stress::psi(sheet.stiffness_psi as f64),
+        stability_stiffness: Stress::psi(sheet.stability_stiffness_psi as f64),
+    }
 }
 
 const fn row(fb: f64, ft: f64, fv: f64, fc_perp: f64, fc: f64, e_million: f64, e_min_million: f64) -> DesignValues {
@@ -209,84 +156,51 @@ const fn timber(species: Species, grade: Grade, depth: Depth) -> DesignValues {
     }
 }
 
-/// Stress class of engineered lumber, never a maker's name.
-#[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Hash)]
-pub enum EngineeredClass {
-    /// Laminated veneer lumber, E 2.0 million psi, Fb 2600 psi.
-    Lvl20E,
-    /// Laminated veneer lumber, E 1.9 million psi, Fb 2600 psi.
-    Lvl19E,
-    /// Parallel strand lumber, E 2.0 million psi, Fb 2900 psi.
-    Psl20E,
-    /// Parallel strand lumber, E 2.2 million psi, Fb 2900 psi.
-    Psl22E,
-    /// Laminated strand lumber, E 1.55 million psi, Fb 2325 psi.
-    Lsl155E,
-    /// Glued laminated timber, 24F-1.8E.
-    Glulam24F18E,
+/// Of engineered lumber, loaded on edge.
+pub const fn engineered(class: EngineeredClass) -> DesignValues {
+    match class {
+        EngineeredClass::Lvl20E => row(2600.0, 1555.0, 285.0, 750.0, 2510.0, 2.0, 1.016),
+        EngineeredClass::Lvl19E => row(2600.0, 1555.0, 285.0, 750.0, 2510.0, 1.9, 0.966),
+        EngineeredClass::Psl20E => row(2900.0, 2025.0, 290.0, 625.0, 2900.0, 2.0, 1.016),
+        EngineeredClass::Psl22E => row(2900.0, 2025.0, 290.0, 625.0, 2900.0, 2.2, 1.118),
+        EngineeredClass::Lsl155E => row(2325.0, 1070.0, 310.0, 900.0, 2170.0, 1.55, 0.787),
+        EngineeredClass::Glulam24F18E => row(2400.0, 1100.0, 265.0, 650.0, 1600.0, 1.8, 0.85),
+    }
 }
 
-impl EngineeredClass {
-    /// Every class.
-    pub const ALL: [Self; 6] =
-        [Self::Lvl20E, Self::Lvl19E, Self::Psl20E, Self::Psl22E, Self::Lsl155E, Self::Glulam24F18E];
-
-    /// The class as it is written on a plan.
-    pub const fn name(self) -> &'static str {
-        match self {
-            Self::Lvl20E => "LVL 2.0E-2600",
-            Self::Lvl19E => "LVL 1.9E-2600",
-            Self::Psl20E => "PSL 2.0E-2900",
-            Self::Psl22E => "PSL 2.2E-2900",
-            Self::Lsl155E => "LSL 1.55E-2325",
-            Self::Glulam24F18E => "Glulam 24F-1.8E",
-        }
+/// Fb where the moment hogs, so that the upper edge is in tension: an unbalanced glulam has its weaker
+/// laminations there (24F-V4: 1450 psi). Emin above is that of the weak axis, which rolling over takes.
+pub const fn hogging_bending(class: EngineeredClass) -> Stress {
+    match class {
+        EngineeredClass::Glulam24F18E => Stress::psi(1450.0),
+        _ => engineered(class).bending,
     }
+}
 
-    /// Its design values, loaded on edge.
-    pub const fn values(self) -> DesignValues {
-        match self {
-            Self::Lvl20E => row(2600.0, 1555.0, 285.0, 750.0, 2510.0, 2.0, 1.016),
-            Self::Lvl19E => row(2600.0, 1555.0, 285.0, 750.0, 2510.0, 1.9, 0.966),
-            Self::Psl20E => row(2900.0, 2025.0, 290.0, 625.0, 2900.0, 2.0, 1.016),
-            Self::Psl22E => row(2900.0, 2025.0, 290.0, 625.0, 2900.0, 2.2, 1.118),
-            Self::Lsl155E => row(2325.0, 1070.0, 310.0, 900.0, 2170.0, 1.55, 0.787),
-            Self::Glulam24F18E => row(2400.0, 1100.0, 265.0, 650.0, 1600.0, 1.8, 0.85),
-        }
+/// Fb bent flatwise: of glulam that of its other axis (24F-V4: 1450 psi), of composites as on edge. From memory.
+pub const fn flatwise_bending(class: EngineeredClass) -> Stress {
+    match class {
+        EngineeredClass::Glulam24F18E => Stress::psi(1450.0),
+        _ => engineered(class).bending,
     }
+}
 
-    /// Fb where the moment hogs, so that the upper edge is in tension: an unbalanced glulam has its weaker
-    /// laminations there (24F-V4: 1450 psi). Emin above is that of the weak axis, which rolling over takes.
-    pub const fn hogging_bending(self) -> Stress {
-        match self {
-            Self::Glulam24F18E => Stress::psi(1450.0),
-            _ => self.values().bending,
+/// Exponent of the depth factor (12/d)^n; `None` for glulam, whose volume factor counts length and width too.
+pub const fn depth_exponent(class: EngineeredClass) -> Option<f64> {
+    match class {
+        EngineeredClass::Lvl20E | EngineeredClass::Lvl19E | EngineeredClass::Psl20E | EngineeredClass::Psl22E => {
+            Some(1.0 / 9.0)
         }
+        EngineeredClass::Lsl155E => Some(0.092),
+        EngineeredClass::Glulam24F18E => None,
     }
+}
 
-    /// Fb bent flatwise: of glulam that of its other axis (24F-V4: 1450 psi), of composites as on edge. From memory.
-    pub const fn flatwise_bending(self) -> Stress {
-        match self {
-            Self::Glulam24F18E => Stress::psi(1450.0),
-            _ => self.values().bending,
-        }
-    }
-
-    /// Exponent of the depth factor (12/d)^n; `None` for glulam, whose volume factor counts length and width too.
-    pub const fn depth_exponent(self) -> Option<f64> {
-        match self {
-            Self::Lvl20E | Self::Lvl19E | Self::Psl20E | Self::Psl22E => Some(1.0 / 9.0),
-            Self::Lsl155E => Some(0.092),
-            Self::Glulam24F18E => None,
-        }
-    }
-
-    /// Where its values come from.
-    pub fn source(self) -> Phrase {
-        match self {
-            Self::Glulam24F18E => say!("source-from-memory", table = "NDS Supplement 2018 Table 5A"),
-            _ => say!("source-stress-class"),
-        }
+/// Where they come from.
+pub fn engineered_source(class: EngineeredClass) -> Phrase {
+    match class {
+        EngineeredClass::Glulam24F18E => say!("source-from-memory", table = "NDS Supplement 2018 Table 5A"),
+        _ => say!("source-stress-class"),
     }
 }
 
@@ -328,8 +242,8 @@ mod tests {
         let sawn_rows = Species::ALL.into_iter().flat_map(|species| {
             SawnSize::all().filter_map(move |size| sawn(species, Grade::Number2, size)).collect::<Vec<_>>()
         });
-        let composites = EngineeredClass::ALL.into_iter().filter(|class| class.depth_exponent().is_some());
-        let composites = composites.map(|class| (class.values(), 0.10));
+        let composites = EngineeredClass::ALL.into_iter().filter(|class| depth_exponent(*class).is_some());
+        let composites = composites.map(|class| (engineered(class), 0.10));
         for (values, spread) in sawn_rows.map(|values| (values, 0.25)).chain(composites) {
             let expected = values.stiffness.to_psi() * (1.0 - 1.645 * spread) * 1.03 / 1.66;
             let ratio = values.stability_stiffness.to_psi() / expected;

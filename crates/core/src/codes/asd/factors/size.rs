@@ -7,8 +7,7 @@
 //!
 //! **Worked example.** DF-L No.2 2x10 in bending: C_F = 1.1, so Fb·C_F = 900 · 1.1 = 990 psi.
 
-use crate::lumber::design_values::{Grade, Species};
-use crate::lumber::section::{Depth, SawnSize, Thickness};
+use crate::lumber::{Depth, Grade, SawnSize, Species, Thickness};
 
 /// C_F for bending.
 pub const fn size_factor_bending(species: Species, grade: Grade, size: SawnSize) -> f64 {

@@ -13,6 +13,7 @@
 //! l_e = 1.63 · 97.5 + 3 · 11.25 = 192.7; R_B² = 192.7 · 11.25 / 3² = 240.8; FbE = 1.2 · 510 000 / 240.8 = 2541;
 //! with Fb* = 875 · 1.15, C_L = 0.970.
 
+use crate::codes::question::Loading;
 use crate::working::{Clause, Number, Pen, Unit};
 
 const CLAUSE: Clause = Clause::nds("3.3.3");
@@ -31,15 +32,6 @@ pub struct UnbracedBeam<N> {
     pub width: N,
     /// How it is loaded.
     pub loading: Loading,
-}
-
-/// How a beam that could roll over is loaded, as far as Table 3.3.3 tells loads apart.
-#[derive(Clone, Copy, Debug, PartialEq, Eq)]
-pub enum Loading {
-    /// Evenly over a simple span.
-    Even,
-    /// In any other way.
-    Mixed,
 }
 
 /// l_u/d from which mixed loads take another row.

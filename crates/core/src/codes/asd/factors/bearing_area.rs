@@ -7,17 +7,8 @@
 //!
 //! **Worked example.** One jack (1 1/2 in.) on a plate that runs on: (1.5 + 0.375) / 1.5 = 1.25.
 
+use crate::codes::question::PlateEnd;
 use crate::working::{Clause, Number, Pen, Unit};
-
-/// Whether the sole plate runs on past the jack pack or is cut there.
-#[derive(Clone, Copy, Debug, Default, PartialEq, Eq)]
-pub enum PlateEnd {
-    /// Cut at the pack, as for a door: C_b = 1.
-    #[default]
-    Cut,
-    /// Runs on under the opening, as for a window.
-    Continuous,
-}
 
 /// C_b for a bearing of so many inches along the plate.
 pub fn bearing_area_factor<P: Pen>(pen: &mut P, plate: PlateEnd, bearing_length: &P::Number) -> P::Number {

@@ -9,17 +9,8 @@
 //!
 //! **Worked example.** 3-2x12 DF-L No.2: Fb' = 900 · 1.0 · 1.15 = 1035 psi before load duration.
 
-use crate::lumber::header_stock::{HeaderBoard, HeaderSpec};
-
-/// Which rule gives C_r to built-up sawn headers.
-#[derive(Clone, Copy, Debug, Default, PartialEq, Eq)]
-pub enum RepetitiveRule {
-    /// The design specification's: three plies or more.
-    #[default]
-    Nds,
-    /// The one behind the residential code's header tables: 1.10 for two plies, 1.15 for three or more.
-    Prescriptive,
-}
+use crate::codes::question::RepetitiveRule;
+use crate::lumber::{HeaderBoard, HeaderSpec};
 
 /// C_r of a header.
 pub const fn repetitive_member_factor(header: HeaderSpec, rule: RepetitiveRule) -> f64 {

@@ -11,18 +11,9 @@
 //!
 //! **Worked example.** DF-L No.2 2x12: Fb·C_F = 900 ≤ 1150, so C_M = 1.0 in bending; Fv = 180·0.97 = 174.6 psi.
 
-use crate::lumber::header_stock::Family;
+use crate::codes::question::Service;
+use crate::lumber::Family;
 use crate::working::Pen;
-
-/// Dry or wet.
-#[derive(Clone, Copy, Debug, Default, PartialEq, Eq)]
-pub enum Service {
-    /// Moisture 19 % or less.
-    #[default]
-    Dry,
-    /// Wetter for long.
-    Wet,
-}
 
 /// Which property a factor is for.
 #[derive(Clone, Copy, Debug, PartialEq)]

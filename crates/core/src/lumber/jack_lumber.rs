@@ -1,0 +1,27 @@
+//! The stud stock that jacks, kings and studs are cut from.
+
+use super::section::{Depth, SawnSize};
+use super::species::{Grade, Species};
+
+/// The stud stock that jacks are cut from.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub struct JackLumber {
+    /// Species group.
+    pub species: Species,
+    /// Grade.
+    pub grade: Grade,
+    /// Depth of the stud: the wall's.
+    pub depth: Depth,
+}
+
+impl JackLumber {
+    /// The nominal size, always a 2x.
+    pub const fn size(self) -> SawnSize {
+        SawnSize::two_by(self.depth)
+    }
+
+    /// As called out: `2x6 SPF Stud`.
+    pub fn name(self) -> String {
+        format!("{} {} {}", self.size().name(), self.species.abbreviation(), self.grade.name())
+    }
+}
