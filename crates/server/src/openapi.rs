@@ -34,6 +34,7 @@ pub fn api_router() -> OpenApiRouter<AppState> {
         .routes(routes!(walls::preview))
         .routes(routes!(walls::say_opening))
         .routes(routes!(walls::get_sheet))
+        .routes(routes!(walls::get_ticket))
         .routes(routes!(walls::get_candidates))
         .routes(routes!(studies::get_reach))
         .routes(routes!(studies::get_capability))

@@ -2,14 +2,15 @@
 
 use chrono::{DateTime, Utc};
 use serde::{Deserialize, Serialize};
+use sturvek_core::framing::WallPlan;
 use sturvek_core::framing::say::{Said, Wanted};
-use sturvek_core::job::{OpeningId, WallId};
+use sturvek_core::job::{OpeningId, Rules, Wall, WallId};
 use sturvek_core::plan::{JobPlan, Settled, opening_alone};
 use sturvek_store::{ListedJob, LogEntry, StoredJob};
 use sturvek_wire::Command;
 use sturvek_wire::choices::OpeningKind;
 use sturvek_wire::inputs::{CodeTable, Design, Job};
-use sturvek_wire::results::{CandidateView, SheetPart, Unresolved, WallView, candidates, wall_view};
+use sturvek_wire::results::{CandidateView, SheetPart, Ticket, Unresolved, WallView, candidates, ticket, wall_view};
 use sturvek_wire::speech::Phrase;
 use utoipa::{IntoParams, ToSchema};
 use uuid::Uuid;
@@ -67,6 +68,8 @@ pub struct Look {
 pub struct LookedAt {
     /// The wall.
     pub wall: WallView,
+    /// The opening's ticket.
+    pub ticket: Option<Ticket>,
     /// Every header that was tried over the opening.
     pub candidates: Option<Vec<CandidateView>>,
 }
@@ -122,6 +125,8 @@ pub struct StepRequest {
 pub struct PreviewRequest {
     /// What to try.
     pub command: Command,
+    /// The opening that is looked at.
+    pub opening: Option<Uuid>,
 }
 
 /// How an opening is called out.
@@ -250,7 +255,18 @@ impl LookedAt {
     fn of(plan: &JobPlan, look: Look) -> Option<Self> {
         let (wall, planned) = plan.wall(WallId(look.wall.as_u128()))?;
         let tried = look.opening.and_then(|opening| opening_alone(plan.job(), OpeningId(opening.as_u128())));
-        Some(Self { wall: wall_view(&plan.job().rules(), wall, planned), candidates: tried.as_ref().map(candidates) })
+        let looked = Self::at(&plan.job().rules(), wall, planned, look.opening);
+        Some(Self { candidates: tried.as_ref().map(candidates), ..looked })
+    }
+
+    /// A wall and one opening's ticket, without the headers that were tried.
+    pub fn at(rules: &Rules<'_>, wall: &Wall, plan: &WallPlan, opening: Option<Uuid>) -> Self {
+        let opening = opening.and_then(|id| plan.openings.iter().find(|each| each.id.0 == id.as_u128()));
+        Self {
+            wall: wall_view(wall, plan),
+            ticket: opening.map(|opening| ticket(opening, plan, rules, wall)),
+            candidates: None,
+        }
     }
 }
 

@@ -6,6 +6,8 @@ export const keys = {
   jobs: ["jobs"] as const,
   job: (job: string) => ["job", job] as const,
   wall: (job: string, wall: string, version: number) => ["job", job, "wall", wall, version] as const,
+  ticket: (job: string, opening: string, version: number) =>
+    ["job", job, "ticket", opening, version] as const,
   candidates: (job: string, opening: string, version: number) =>
     ["job", job, "candidates", opening, version] as const,
   capability: (job: string, opening: string, version: number) =>
@@ -31,6 +33,16 @@ export const wallQuery = (job: string, wall: string, version: number) =>
   queryOptions({
     queryKey: keys.wall(job, wall, version),
     queryFn: () => answered(api.GET("/api/jobs/{job}/walls/{wall}", { params: { path: { job, wall } } })),
+    placeholderData: keepPreviousData,
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+
+/** What to cut for an opening, and why it holds. */
+export const ticketQuery = (job: string, opening: string, version: number) =>
+  queryOptions({
+    queryKey: keys.ticket(job, opening, version),
+    queryFn: () =>
+      answered(api.GET("/api/jobs/{job}/openings/{opening}/ticket", { params: { path: { job, opening } } })),
     placeholderData: keepPreviousData,
     staleTime: Number.POSITIVE_INFINITY,
   });

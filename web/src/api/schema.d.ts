@@ -261,6 +261,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/openings/{opening}/ticket": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** An opening's ticket: what to cut for it, and why it holds. */
+        get: operations["get_ticket"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/redo": {
         parameters: {
             query?: never;
@@ -319,7 +336,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** A planned wall. Headers that were tried are asked for by opening. */
+        /** A planned wall. Tickets, and the headers that were tried, are asked for by opening. */
         get: operations["get_wall"];
         put?: never;
         post?: never;
@@ -338,7 +355,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** The wall as it would be after a command; nothing is kept. */
+        /** The wall, and the ticket of an opening in it, as they would be after a command; nothing is kept. */
         post: operations["preview"];
         delete?: never;
         options?: never;
@@ -1633,6 +1650,7 @@ export interface components {
         LookedAt: {
             /** @description Every header that was tried over the opening. */
             candidates?: components["schemas"]["CandidateView"][] | null;
+            ticket?: components["schemas"]["Ticket"] | null;
             /** @description The wall. */
             wall: components["schemas"]["WallView"];
         };
@@ -1859,6 +1877,59 @@ export interface components {
          * @enum {string}
          */
         OpeningKind: "window" | "door" | "pair_of_doors" | "sliding_door" | "overhead_door" | "pocket_door" | "cased_opening";
+        /** @description An opening in its wall: what a drawing and a list show of it. */
+        OpeningView: {
+            /**
+             * Format: int64
+             * @description Center.
+             */
+            center: number;
+            /**
+             * Format: int64
+             * @description Top of the rough opening.
+             */
+            head: number;
+            /**
+             * Format: uuid
+             * @description Which opening.
+             */
+            id: string;
+            /** @description Its kind. */
+            kind: components["schemas"]["OpeningKind"];
+            /**
+             * Format: int64
+             * @description Left face of the rough opening, from the wall's left end.
+             */
+            left: number;
+            /** @description Its letter on the wall, from left to right. */
+            letter: string;
+            /**
+             * Format: int64
+             * @description Right face.
+             */
+            right: number;
+            /**
+             * Format: int64
+             * @description Rough height.
+             */
+            rough_height: number;
+            /**
+             * Format: int64
+             * @description Rough width.
+             */
+            rough_width: number;
+            /**
+             * Format: int64
+             * @description Bottom of the rough opening.
+             */
+            sill: number;
+            /** @description The heights, from the subfloor up. */
+            stack: components["schemas"]["StackLayer"][];
+            /** @description Whether it carries. */
+            verdict: components["schemas"]["Verdict"];
+            /** @description The verdict's words. */
+            verdict_words: components["schemas"]["Phrase"];
+        };
         /** @description Openings of a wall above. */
         OpeningsAbove: {
             /** @enum {string} */
@@ -2038,6 +2109,11 @@ export interface components {
         PreviewRequest: {
             /** @description What to try. */
             command: components["schemas"]["Command"];
+            /**
+             * Format: uuid
+             * @description The opening that is looked at.
+             */
+            opening?: string | null;
         };
         /** @description A problem, as it is answered. */
         Problem: {
@@ -2736,43 +2812,19 @@ export interface components {
          */
         Thickness: "two" | "four" | "six";
         /** @description What to cut for an opening, and why it holds. */
-        Ticket: {
+        Ticket: components["schemas"]["OpeningView"] & {
             /** @description What has yet to be said before it has a number. */
             asked: components["schemas"]["AskedView"][];
             /** @description The order in which they go together. */
             assembly: components["schemas"]["Phrase"][];
             /** @description What must stand below each pack. */
             below: components["schemas"]["Phrase"][];
-            /**
-             * Format: int64
-             * @description Center.
-             */
-            center: number;
             changes?: components["schemas"]["ChangesView"] | null;
             /** @description Whether it has numbers: without them there is no count, no cut list and no order of assembly. */
             has_numbers: boolean;
-            /**
-             * Format: int64
-             * @description Top of the rough opening.
-             */
-            head: number;
             header?: components["schemas"]["SizedView"] | null;
-            /**
-             * Format: uuid
-             * @description Which opening.
-             */
-            id: string;
-            /** @description Its kind. */
-            kind: components["schemas"]["OpeningKind"];
-            /**
-             * Format: int64
-             * @description Left face of the rough opening, from the wall's left end.
-             */
-            left: number;
             /** @description Jacks and kings at the left end. */
             left_pack: components["schemas"]["PackView"];
-            /** @description Its letter on the wall, from left to right. */
-            letter: string;
             /** @description Whether the job is built lean or belt and braces, as it is stated on the ticket. */
             margin: components["schemas"]["Phrase"];
             /** @description What is left beside the rough opening. */
@@ -2781,42 +2833,16 @@ export interface components {
             nailing: components["schemas"]["NailingView"][];
             /** @description What to cut. */
             pieces: components["schemas"]["PieceView"][];
-            /**
-             * Format: int64
-             * @description Right face.
-             */
-            right: number;
             /** @description Jacks and kings at the right end. */
             right_pack: components["schemas"]["PackView"];
-            /**
-             * Format: int64
-             * @description Rough height.
-             */
-            rough_height: number;
-            /**
-             * Format: int64
-             * @description Rough width.
-             */
-            rough_width: number;
             /** @description The three schools side by side. */
             schools: components["schemas"]["SchoolView"][];
-            /** @description Why, in a sentence. */
+            /** @description Why it carries or not, in a sentence. */
             sentence: components["schemas"]["Phrase"];
-            /**
-             * Format: int64
-             * @description Bottom of the rough opening.
-             */
-            sill: number;
             /** @description Places worth stopping at while it is moved. */
             snaps: components["schemas"]["SnapView"][];
             /** @description What of snow is in the numbers, and what is not. */
             snow_caution: components["schemas"]["Phrase"];
-            /** @description The heights, from the subfloor up. */
-            stack: components["schemas"]["StackLayer"][];
-            /** @description Whether it carries. */
-            verdict: components["schemas"]["Verdict"];
-            /** @description The verdict's words. */
-            verdict_words: components["schemas"]["Phrase"];
         };
         /** @description A length: whole nanometers, or text as somebody typed it (`7'-6 1/2"`, `2286 mm`). Always sent out as nanometers. */
         TypedLength: number | string;
@@ -2945,7 +2971,7 @@ export interface components {
             /** @description What its plates, laps and studs are nailed with. */
             nailing: components["schemas"]["NailingView"][];
             /** @description Its openings, from left to right. */
-            openings: components["schemas"]["Ticket"][];
+            openings: components["schemas"]["OpeningView"][];
             /** @description The line of the wall's top over both plates, from left to right: x and height, in turn. */
             top_line: number[];
         };
@@ -3481,6 +3507,36 @@ export interface operations {
             };
         };
     };
+    get_ticket: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                opening: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Ticket"];
+                };
+            };
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     redo: {
         parameters: {
             query?: never;
@@ -3641,7 +3697,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["WallView"];
+                    "application/json": components["schemas"]["LookedAt"];
                 };
             };
             404: {

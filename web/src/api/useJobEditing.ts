@@ -63,8 +63,9 @@ export function useJobEditing(job: string, look?: RefObject<Look | undefined>): 
       // The wall first: the page turns to the new version once, with everything there.
       notifyManager.batch(() => {
         if (view.looked_at && looked) {
-          const { wall, candidates } = view.looked_at;
+          const { wall, ticket, candidates } = view.looked_at;
           client.setQueryData(keys.wall(job, wall.id, view.version), wall);
+          if (ticket) client.setQueryData(keys.ticket(job, ticket.id, view.version), ticket);
           if (candidates && looked.opening) {
             client.setQueryData(keys.candidates(job, looked.opening, view.version), candidates);
           }

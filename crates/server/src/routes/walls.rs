@@ -8,19 +8,19 @@ use sturvek_core::measure::LengthStyle;
 use sturvek_core::plan::opening_alone;
 use sturvek_store::StoreError;
 use sturvek_wire::Resolve;
-use sturvek_wire::results::{CandidateView, WallView, candidates, sheet_parts, wall_view};
+use sturvek_wire::results::{CandidateView, Ticket, WallView, candidates, sheet_parts, ticket, wall_view};
 use uuid::Uuid;
 
 use crate::extract::{Body, Ids};
 use crate::problem::{NoSuch, Problem};
 use crate::state::AppState;
-use crate::views::{PreviewRequest, SayRequest, SayView, SheetView};
+use crate::views::{LookedAt, PreviewRequest, SayRequest, SayView, SheetView};
 
 fn wall_of(job: &Job, wall: Uuid) -> Result<&Wall, Problem> {
     job.wall(WallId(wall.as_u128())).ok_or_else(|| Problem::not_found(NoSuch::Wall))
 }
 
-/// A planned wall. Headers that were tried are asked for by opening.
+/// A planned wall. Tickets, and the headers that were tried, are asked for by opening.
 #[utoipa::path(get, path = "/api/jobs/{job}/walls/{wall}", params(("job" = Uuid, Path), ("wall" = Uuid, Path)),
     responses((status = 200, body = WallView), (status = 404, body = Problem)))]
 pub async fn get_wall(
@@ -30,7 +30,21 @@ pub async fn get_wall(
     let planned = state.plans.now(&state.jobs, job).await?;
     let wall = planned.plan.wall(WallId(wall.as_u128()));
     let (wall, plan) = wall.ok_or_else(|| Problem::not_found(NoSuch::Wall))?;
-    Ok(Json(wall_view(&planned.plan.job().rules(), wall, plan)))
+    Ok(Json(wall_view(wall, plan)))
+}
+
+/// An opening's ticket: what to cut for it, and why it holds.
+#[utoipa::path(get, path = "/api/jobs/{job}/openings/{opening}/ticket",
+    params(("job" = Uuid, Path), ("opening" = Uuid, Path)),
+    responses((status = 200, body = Ticket), (status = 404, body = Problem)))]
+pub async fn get_ticket(
+    State(state): State<AppState>,
+    Ids((job, opening)): Ids<(Uuid, Uuid)>,
+) -> Result<Json<Ticket>, Problem> {
+    let planned = state.plans.now(&state.jobs, job).await?;
+    let found = planned.plan.opening(OpeningId(opening.as_u128()));
+    let (wall, plan, opening) = found.ok_or_else(|| Problem::not_found(NoSuch::Opening))?;
+    Ok(Json(ticket(opening, plan, &planned.plan.job().rules(), wall)))
 }
 
 /// Every header that was tried over an opening, cheapest first.
@@ -46,21 +60,21 @@ pub async fn get_candidates(
     Ok(Json(candidates(&tried.ok_or_else(|| Problem::not_found(NoSuch::Opening))?)))
 }
 
-/// The wall as it would be after a command; nothing is kept.
+/// The wall, and the ticket of an opening in it, as they would be after a command; nothing is kept.
 #[utoipa::path(post, path = "/api/jobs/{job}/walls/{wall}/preview",
     params(("job" = Uuid, Path), ("wall" = Uuid, Path)), request_body = PreviewRequest,
-    responses((status = 200, body = WallView), (status = 404, body = Problem), (status = 422, body = Problem)))]
+    responses((status = 200, body = LookedAt), (status = 404, body = Problem), (status = 422, body = Problem)))]
 pub async fn preview(
     State(state): State<AppState>,
     Ids((job, wall)): Ids<(Uuid, Uuid)>,
     Body(request): Body<PreviewRequest>,
-) -> Result<Json<WallView>, Problem> {
+) -> Result<Json<LookedAt>, Problem> {
     let planned = state.plans.now(&state.jobs, job).await?;
     let command = request.command.with_identities().resolve().map_err(|errors| errors.under("/command"))?;
     let refusal = |error| StoreError::refusal(&command, error).under("/command");
     let job = command::apply(planned.plan.job(), &command).map_err(refusal)?.job;
     let wall = wall_of(&job, wall)?;
-    Ok(Json(wall_view(&job.rules(), wall, &plan_wall(&job.rules(), wall))))
+    Ok(Json(LookedAt::at(&job.rules(), wall, &plan_wall(&job.rules(), wall), request.opening)))
 }
 
 /// Reads how an opening is called out, and says it back.

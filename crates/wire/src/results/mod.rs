@@ -14,5 +14,5 @@ pub use header::{CandidateView, CheckView, HungView, SchoolView, SizedView, cand
 pub use loads::{FieldLoadView, LoadLine, LoadPart, LoadPointView, LoadStretch, LoadTotal};
 pub use pack::{KingReasonView, PackView, RatioView, ReasonView};
 pub use sheet::{ClauseKind, ClauseView, SheetLine, SheetPart, sheet_lines, sheet_parts};
-pub use ticket::{AskedView, SnapView, StackLayer, Ticket};
+pub use ticket::{AskedView, OpeningView, SnapView, StackLayer, Ticket, ticket};
 pub use wall::{BearingView, LegendLine, Unresolved, WallView, wall_view};

@@ -34,9 +34,9 @@ pub struct AskedView {
     pub sentence: Phrase,
 }
 
-/// What to cut for an opening, and why it holds.
+/// An opening in its wall: what a drawing and a list show of it.
 #[derive(Clone, Debug, Serialize, ToSchema)]
-pub struct Ticket {
+pub struct OpeningView {
     /// Which opening.
     pub id: Uuid,
     /// Its letter on the wall, from left to right.
@@ -61,7 +61,17 @@ pub struct Ticket {
     pub verdict: Verdict,
     /// The verdict's words.
     pub verdict_words: Phrase,
-    /// Why, in a sentence.
+    /// The heights, from the subfloor up.
+    pub stack: Vec<StackLayer>,
+}
+
+/// What to cut for an opening, and why it holds.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct Ticket {
+    /// The opening itself.
+    #[serde(flatten)]
+    pub opening: OpeningView,
+    /// Why it carries or not, in a sentence.
     pub sentence: Phrase,
     /// What has yet to be said before it has a number.
     pub asked: Vec<AskedView>,
@@ -77,8 +87,6 @@ pub struct Ticket {
     pub left_pack: PackView,
     /// Jacks and kings at the right end.
     pub right_pack: PackView,
-    /// The heights, from the subfloor up.
-    pub stack: Vec<StackLayer>,
     /// What to cut.
     pub pieces: Vec<PieceView>,
     /// Places worth stopping at while it is moved.
@@ -129,12 +137,8 @@ pub(super) fn changes_of(
     changes(rules, wall, plan, opening).as_ref().map(Into::into)
 }
 
-pub(super) fn ticket(opening: &OpeningPlan, plan: &WallPlan, rules: &job::Rules<'_>, wall: &job::Wall) -> Ticket {
-    let sized = match &opening.outcome {
-        OpeningOutcome::Header(sized) => Some(&**sized),
-        OpeningOutcome::Flat | OpeningOutcome::InBay(_) | OpeningOutcome::Outside(_) => None,
-    };
-    Ticket {
+pub(super) fn opening_view(opening: &OpeningPlan) -> OpeningView {
+    OpeningView {
         id: Uuid::from_u128(opening.id.0),
         letter: opening.letter.to_string(),
         kind: opening.design.kind.into(),
@@ -147,6 +151,18 @@ pub(super) fn ticket(opening: &OpeningPlan, plan: &WallPlan, rules: &job::Rules<
         head: opening.stack.head().nanometers(),
         verdict: opening.verdict.into(),
         verdict_words: opening.verdict_phrase().into(),
+        stack: opening.stack.lines.iter().map(stack_layer).collect(),
+    }
+}
+
+/// An opening's ticket, for the page.
+pub fn ticket(opening: &OpeningPlan, plan: &WallPlan, rules: &job::Rules<'_>, wall: &job::Wall) -> Ticket {
+    let sized = match &opening.outcome {
+        OpeningOutcome::Header(sized) => Some(&**sized),
+        OpeningOutcome::Flat | OpeningOutcome::InBay(_) | OpeningOutcome::Outside(_) => None,
+    };
+    Ticket {
+        opening: opening_view(opening),
         sentence: (&opening.sentence).into(),
         asked: asked(opening),
         has_numbers: opening.has_numbers(),
@@ -155,7 +171,6 @@ pub(super) fn ticket(opening: &OpeningPlan, plan: &WallPlan, rules: &job::Rules<
         margin: rules.settings.margin.phrase().into(),
         left_pack: pack(opening, sized, End::Left),
         right_pack: pack(opening, sized, End::Right),
-        stack: opening.stack.lines.iter().map(stack_layer).collect(),
         pieces: pieces_of(opening.id, &plan.members).iter().map(Into::into).collect(),
         margins: (&margins(opening, &wall.frame)).into(),
         nailing: opening_nailing(opening, &plan.members).iter().map(Into::into).collect(),

@@ -14,7 +14,7 @@ use super::finding::{FindingView, finding};
 use super::loads::{
     FieldLoadView, LoadLine, LoadPointView, LoadStretch, field_loads, load_lines, load_point, load_stretches,
 };
-use super::ticket::{Ticket, ticket};
+use super::ticket::{OpeningView, opening_view};
 use crate::choices::BearingConclusion;
 use crate::framed::{Mark, Member, NailingView};
 use crate::speech::Phrase;
@@ -51,7 +51,7 @@ pub struct WallView {
     /// What its plates, laps and studs are nailed with.
     pub nailing: Vec<NailingView>,
     /// Its openings, from left to right.
-    pub openings: Vec<Ticket>,
+    pub openings: Vec<OpeningView>,
     /// What is wrong or worth knowing.
     pub findings: Vec<FindingView>,
 }
@@ -91,7 +91,7 @@ impl From<Settled> for Unresolved {
 }
 
 /// A planned wall for the page.
-pub fn wall_view(rules: &job::Rules<'_>, wall: &job::Wall, plan: &WallPlan) -> WallView {
+pub fn wall_view(wall: &job::Wall, plan: &WallPlan) -> WallView {
     WallView {
         id: Uuid::from_u128(wall.id.0),
         length: wall.frame.length.nanometers(),
@@ -110,7 +110,7 @@ pub fn wall_view(rules: &job::Rules<'_>, wall: &job::Wall, plan: &WallPlan) -> W
         bolts: plan.bolts.iter().map(|bolt| bolt.nanometers()).collect(),
         top_line: top_line(&wall.frame),
         nailing: wall_nailing(wall, &plan.members).iter().map(Into::into).collect(),
-        openings: plan.openings.iter().map(|opening| ticket(opening, plan, rules, wall)).collect(),
+        openings: plan.openings.iter().map(opening_view).collect(),
         findings: plan.findings.iter().map(|each| finding(each, &plan.openings)).collect(),
     }
 }

@@ -3,7 +3,7 @@ import { useEffect, useRef, useState } from "react";
 import { Link, Navigate, useNavigate, useParams, useSearchParams } from "react-router";
 import type { Command, JobView, Wall, WallView } from "../../api/client";
 import { problemText } from "../../api/problems";
-import { jobQuery, keys, wallQuery } from "../../api/queries";
+import { jobQuery, keys, ticketQuery, wallQuery } from "../../api/queries";
 import { type JobEditing, type Look, useJobEditing } from "../../api/useJobEditing";
 import { Legend } from "../../components/Legend";
 import { LengthText } from "../../components/LengthText";
@@ -119,7 +119,7 @@ type Sheet =
 function LoadedWall({ view, wall, planned }: LoadedProps) {
   const { say, units } = useSpeech();
   const look = useRef<Look>(undefined);
-  const move = usePendingMove(view.id, planned, useJobEditing(view.id, look));
+  const move = usePendingMove(view.id, planned, useJobEditing(view.id, look), look);
   const editing = move.settled;
   const client = useQueryClient();
   const navigate = useNavigate();
@@ -138,7 +138,13 @@ function LoadedWall({ view, wall, planned }: LoadedProps) {
   useEffect(() => {
     look.current = { wall: wall.id ?? planned.id, opening: selected?.id };
   }, [wall.id, planned.id, selected?.id]);
-  const design = wall.openings.find((opening) => opening.id === selected?.id)?.design;
+  const read = useQuery({
+    ...ticketQuery(view.id, selected?.id ?? "", view.version),
+    enabled: selected !== undefined,
+  });
+  // The ticket before stays until the next is there; it is whole, and says whose it is.
+  const ticket = selected && (move.ticket?.id === selected.id ? move.ticket : read.data);
+  const design = wall.openings.find((opening) => opening.id === ticket?.id)?.design;
   const select = (opening: string) => setSearch({ o: opening }, { replace: true });
   // What was said last is what its sayer looks at next; it is the last of the list.
   const selectNewest = () => {
@@ -164,7 +170,14 @@ function LoadedWall({ view, wall, planned }: LoadedProps) {
           <SayLine job={view.id} wall={planned.id} entry={entry} editing={editing} kept={selectNewest} />
           <Trouble editing={editing} />
           {move.trial && <TrialBar keep={move.keepTrial} leave={move.leaveTrial} />}
-          <WallStage view={shown} selected={selected} select={select} remove={remove} move={move}>
+          <WallStage
+            view={shown}
+            selected={selected}
+            stops={ticket && ticket.id === selected?.id ? ticket.snaps : []}
+            select={select}
+            remove={remove}
+            move={move}
+          >
             <CommandButton command={commands.help} />
           </WallStage>
           <Legend legend={shown.legend} />
@@ -174,28 +187,32 @@ function LoadedWall({ view, wall, planned }: LoadedProps) {
           <ToLookAt view={shown} select={select} tryOut={move.tryOut} />
         </div>
       </main>
-      <aside className="ticket relative order-2 lg:overflow-y-auto" aria-label={say("page-ticket")}>
-        {selected && design ? (
+      <aside
+        className="ticket relative order-2 lg:overflow-y-auto"
+        aria-label={say("page-ticket")}
+        aria-busy={ticket?.id !== selected?.id}
+      >
+        {read.error && <p className="p-4 text-lg">{problemText(say, read.error)}</p>}
+        {ticket && design && (
           <OpeningTicket
-            key={selected.id}
+            key={ticket.id}
             job={view.id}
             version={view.version}
             wall={planned.id}
             settings={view.job.settings}
             legend={shown.legend}
             openLoads={() => setSheet({ kind: "loads" })}
-            ticket={selected}
+            ticket={ticket}
             design={design}
-            findings={shown.findings.filter((finding) => finding.opening === selected.id)}
+            findings={shown.findings.filter((finding) => finding.opening === ticket.id)}
             wallLength={planned.length}
             editing={editing}
             tryOut={move.tryOut}
             showWorking={(part) => setSheet({ kind: "working", part })}
-            remove={() => remove(selected.id)}
+            remove={() => remove(ticket.id)}
           />
-        ) : (
-          <EmptyTicket />
         )}
+        {!selected && <EmptyTicket />}
       </aside>
       {sheet?.kind === "loads" && (
         <LoadsSheet
@@ -228,11 +245,11 @@ function LoadedWall({ view, wall, planned }: LoadedProps) {
           close={() => setSheet(undefined)}
         />
       )}
-      {sheet?.kind === "working" && selected && (
+      {sheet?.kind === "working" && ticket && (
         <WorkingSheet
           job={view.id}
-          opening={selected.id}
-          letter={selected.letter}
+          opening={ticket.id}
+          letter={ticket.letter}
           version={view.version}
           part={sheet.part}
           close={() => setSheet(undefined)}

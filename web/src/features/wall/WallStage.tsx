@@ -7,7 +7,7 @@ import {
   useRef,
   useState,
 } from "react";
-import type { Schemas, Ticket, WallView } from "../../api/client";
+import type { OpeningView, Schemas, WallView } from "../../api/client";
 import { Margins } from "../../drawing/Margins";
 import type { Plate } from "../../drawing/markGroups";
 import { POLE_WIDTH, StoryPole } from "../../drawing/StoryPole";
@@ -36,7 +36,9 @@ const REACH = 9;
 
 interface Props {
   readonly view: WallView;
-  readonly selected: Ticket | undefined;
+  readonly selected: OpeningView | undefined;
+  /** Places worth stopping at while it is moved. */
+  readonly stops: readonly Schemas["SnapView"][];
   readonly select: (opening: string) => void;
   readonly remove: (opening: string) => void;
   readonly move: ReturnType<typeof usePendingMove>;
@@ -45,7 +47,7 @@ interface Props {
 }
 
 /** Wall, tape and story pole to one scale. */
-export function WallStage({ view, selected, select, remove, move, children }: Props) {
+export function WallStage({ view, selected, stops, select, remove, move, children }: Props) {
   const { say } = useSpeech();
   const [frame, width] = useWidth<HTMLDivElement>();
   const [closeUp, setCloseUp] = useState(false);
@@ -63,7 +65,7 @@ export function WallStage({ view, selected, select, remove, move, children }: Pr
   const wallHeight = scale.size(view.height);
   const height = ABOVE + wallHeight + TAPE_HEIGHT + 8;
   const speech = useSpeech();
-  const drag = useDrag(view, scale, select, move, speech.units);
+  const drag = useDrag(view, scale, stops, select, move, speech.units);
   const scroll = useRef<HTMLDivElement>(null);
   const middle = selected ? scale.x(selected.center) : 0;
   // biome-ignore lint/correctness/useExhaustiveDependencies: only a change of zoom or of the opening scrolls, not a drag
@@ -141,7 +143,7 @@ export function WallStage({ view, selected, select, remove, move, children }: Pr
 }
 
 function onKey(
-  opening: Ticket,
+  opening: OpeningView,
   event: KeyboardEvent<SVGElement>,
   move: ReturnType<typeof usePendingMove>,
   remove: (opening: string) => void,
@@ -165,7 +167,7 @@ function onKey(
 }
 
 interface Hold {
-  readonly opening: Ticket;
+  readonly opening: OpeningView;
   readonly startX: number;
   moved: boolean;
 }
@@ -174,6 +176,7 @@ interface Hold {
 function useDrag(
   view: WallView,
   scale: Scale,
+  stops: readonly Schemas["SnapView"][],
   select: (opening: string) => void,
   move: ReturnType<typeof usePendingMove>,
   units: Units,
@@ -181,6 +184,9 @@ function useDrag(
   const hold = useRef<Hold>(undefined);
   const latest = useRef(move);
   latest.current = move;
+  // They come after the opening is chosen, and stand as they were when it was taken hold of.
+  const known = useRef(stops);
+  if (hold.current === undefined || known.current.length === 0) known.current = stops;
   const [stop, setStop] = useState<Schemas["SnapView"]>();
   const onTheTape =
     units === "millimeters"
@@ -194,7 +200,7 @@ function useDrag(
     if (!held.moved && Math.abs(pixels) < 4) return;
     held.moved = true;
     const free = held.opening.center + scale.length(pixels);
-    const taken = nearest(held.opening.snaps, free, scale.length(REACH));
+    const taken = nearest(known.current, free, scale.length(REACH));
     setStop(taken);
     const center = taken?.center ?? onTheTape(free);
     latest.current.moveTo(held.opening.id, Math.min(Math.max(center, 0), view.length));
@@ -212,7 +218,7 @@ function useDrag(
 
   return {
     stop,
-    grab: (opening: Ticket, event: PointerEvent<SVGElement>) => {
+    grab: (opening: OpeningView, event: PointerEvent<SVGElement>) => {
       if (event.button !== 0) return;
       select(opening.id);
       hold.current = { opening, startX: event.clientX, moved: false };

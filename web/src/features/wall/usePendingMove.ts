@@ -1,8 +1,16 @@
 import { useQueryClient } from "@tanstack/react-query";
-import { useCallback, useEffect, useMemo, useRef, useState } from "react";
-import { answered, api, type Command, type JobView, type Ticket, type WallView } from "../../api/client";
+import { type RefObject, useCallback, useEffect, useMemo, useRef, useState } from "react";
+import {
+  answered,
+  api,
+  type Command,
+  type JobView,
+  type LookedAt,
+  type OpeningView,
+  type WallView,
+} from "../../api/client";
 import { keys, wallQuery } from "../../api/queries";
-import type { JobEditing } from "../../api/useJobEditing";
+import type { JobEditing, Look } from "../../api/useJobEditing";
 import type { Nanometers } from "../../lib/length";
 
 export interface PendingMove {
@@ -16,10 +24,15 @@ const COMMIT_AFTER_MS = 450;
  * An opening on its way: where it is asked to be, and the wall as the server computes it there. Nothing is kept until
  * it is let go, or the keys have rested.
  */
-export function usePendingMove(job: string, view: WallView | undefined, editing: JobEditing) {
+export function usePendingMove(
+  job: string,
+  view: WallView | undefined,
+  editing: JobEditing,
+  look: RefObject<Look | undefined>,
+) {
   const client = useQueryClient();
   const [pending, setPending] = useState<PendingMove>();
-  const [preview, setPreview] = useState<WallView>();
+  const [preview, setPreview] = useState<LookedAt>();
   /** An edit that is shown before it is kept. */
   const [trial, setTrial] = useState<Command>();
   /** Where the opening is headed, until that is kept. */
@@ -39,7 +52,7 @@ export function usePendingMove(job: string, view: WallView | undefined, editing:
         const answer = await answered(
           api.POST("/api/jobs/{job}/walls/{wall}/preview", {
             params: { path: { job, wall } },
-            body: { command: moveCommand(move) },
+            body: { command: moveCommand(move), opening: move.opening },
           }),
         ).catch(() => undefined);
         if (wanted.current === undefined) break;
@@ -92,15 +105,16 @@ export function usePendingMove(job: string, view: WallView | undefined, editing:
       await latestCommit.current();
       if (wall === undefined) return;
       const path = { job, wall };
+      const body = { command, opening: look.current?.opening ?? null };
       const answer = await answered(
-        api.POST("/api/jobs/{job}/walls/{wall}/preview", { params: { path }, body: { command } }),
+        api.POST("/api/jobs/{job}/walls/{wall}/preview", { params: { path }, body }),
       ).catch(() => undefined);
       // What cannot be shown is tried in earnest, so that its refusal is told.
       if (answer === undefined) return void editing.run(command);
       setPreview(answer);
       setTrial(command);
     },
-    [editing, job, wall],
+    [editing, job, look, wall],
   );
 
   const keepTrial = useCallback(async () => {
@@ -113,7 +127,7 @@ export function usePendingMove(job: string, view: WallView | undefined, editing:
   latestCommit.current = commit;
 
   const nudge = useCallback(
-    (opening: Ticket, by: Nanometers) => {
+    (opening: OpeningView, by: Nanometers) => {
       const from = wanted.current?.opening === opening.id ? wanted.current.center : opening.center;
       moveTo(opening.id, from + by);
       clearTimeout(rest.current);
@@ -135,10 +149,13 @@ export function usePendingMove(job: string, view: WallView | undefined, editing:
     };
   }, [editing]);
 
+  const looked = pending !== undefined || trial !== undefined ? preview : undefined;
   return {
     settled,
     pending,
-    shown: (pending !== undefined || trial !== undefined) && preview !== undefined ? preview : view,
+    shown: looked?.wall ?? view,
+    /** The ticket as it would be. */
+    ticket: looked?.ticket ?? undefined,
     trial,
     tryOut: (command: Command) => void tryOut(command),
     keepTrial: () => void keepTrial(),
