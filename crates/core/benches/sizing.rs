@@ -2,7 +2,7 @@
 //! results. Run: `cargo bench -p sturvek-core --bench sizing`.
 
 use criterion::{Criterion, criterion_group, criterion_main};
-use sturvek_core::framing::plan_wall;
+use sturvek_core::framing::plan_wall_as_said;
 use sturvek_core::job::{
     Job, Opening, OpeningDesign, OpeningId, OpeningKind, SiteSaid, Size, StockItem, Wall, WallFrame, WallId,
 };
@@ -110,7 +110,7 @@ fn sizing(criterion: &mut Criterion) {
     for (name, walls) in [("60 openings, 6 walls", 6), ("200 openings, 20 walls", 20)] {
         let job = large_job(walls);
         criterion.bench_function(&format!("{name}, inputs to full results"), |bench| {
-            bench.iter(|| job.walls.iter().map(|wall| plan_wall(&job.rules(), wall)).collect::<Vec<_>>());
+            bench.iter(|| job.walls.iter().map(|wall| plan_wall_as_said(&job.rules(), wall)).collect::<Vec<_>>());
         });
     }
 }

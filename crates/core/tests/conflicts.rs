@@ -5,7 +5,7 @@ mod common;
 use common::{carrying, floor, girder, in_a_town, job_of, planned, roof, said, spf};
 use sturvek_core::codes::asd::values;
 use sturvek_core::finding::{Finding, Severity};
-use sturvek_core::framing::plan_wall;
+use sturvek_core::framing::plan_wall_as_said;
 use sturvek_core::framing::wall_plan::findings::CATALOG;
 use sturvek_core::job::command;
 use sturvek_core::job::{
@@ -24,7 +24,7 @@ use sturvek_core::sizing::verdict::Verdict;
 use sturvek_core::speech::Argument;
 
 fn found(job: &Job) -> Vec<Finding> {
-    plan_wall(&job.rules(), &job.walls[0]).findings
+    plan_wall_as_said(&job.rules(), &job.walls[0]).findings
 }
 
 /// A partition of 24 ft with one opening of this kind and width in its middle.
@@ -371,7 +371,7 @@ fn what_stops_the_load_makes_the_word_and_what_does_not_stands_beside_it() {
     let word = |change: &dyn Fn(&mut Job)| {
         let mut job = roofed(36);
         change(&mut job);
-        let plan = plan_wall(&job.rules(), &job.walls[0]).openings.remove(0);
+        let plan = plan_wall_as_said(&job.rules(), &job.walls[0]).openings.remove(0);
         (plan.verdict, plan.sentence)
     };
     let stopped = |change: &dyn Fn(&mut Job), words: &str| {

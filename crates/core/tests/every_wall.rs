@@ -8,7 +8,7 @@ use common::{carrying, in_a_town, job_of, roof};
 use proptest::prelude::*;
 use sturvek_core::finding::Severity;
 use sturvek_core::framing::judgment::works;
-use sturvek_core::framing::{Member, OpeningOutcome, OpeningPlan, PlatesMarked, Role, WallPlan, plan_wall};
+use sturvek_core::framing::{Member, OpeningOutcome, OpeningPlan, PlatesMarked, Role, WallPlan, plan_wall_as_said};
 use sturvek_core::job::{
     Backing, HeaderPlace, Job, LayoutStart, MeasuredRoom, Opening, OpeningDesign, OpeningId, OpeningKind, Partition,
     PlateLap, Rake, Sawn, SillStyle, Size, Underside, WallEnd, WallFrame, WallHeight, bounds, usual_sizes,
@@ -262,7 +262,7 @@ proptest! {
         prop_assume!(bounds::wall_frame(&frame).is_ok());
         let job = job(frame, designs, bears);
         let frame = &job.walls[0].frame;
-        let plan = plan_wall(&job.rules(), &job.walls[0]);
+        let plan = plan_wall_as_said(&job.rules(), &job.walls[0]);
         heights_add_up(&plan, frame)?;
         marks_and_members(&plan)?;
         the_word_is_true(&plan)?;
@@ -287,7 +287,7 @@ fn a_break_decided_over_a_header_is_found_and_drawn() {
     let mut job = job_of(OpeningKind::Door, Length::inches(36), carrying(&[Framing::Roof(roof())]));
     let lower = vec![Length::feet(12)];
     job.walls[0].frame.framing.own_breaks = Some(sturvek_core::job::OwnBreaks { lower, upper: vec![Length::feet(14)] });
-    let plan = plan_wall(&job.rules(), &job.walls[0]);
+    let plan = plan_wall_as_said(&job.rules(), &job.walls[0]);
     let found = |code: &str| plan.findings.iter().find(|found| found.rule.code == code).expect("found");
     let over = found("break-over-opening");
     assert_eq!((over.place.opening, over.place.at), (Some(OpeningId(1)), Some(Length::feet(12))));

@@ -4,7 +4,7 @@
 mod common;
 
 use common::{carrying, in_a_town, job_of, roof};
-use sturvek_core::framing::{Role, WallPlan, plan_wall};
+use sturvek_core::framing::{Role, WallPlan, plan_wall_as_said};
 use sturvek_core::job::{
     FramingOptions, HeaderChoice, HeaderPlace, Job, OpeningKind, Partition, Rake, Sawn, Size, WallEnd, WallHeight,
 };
@@ -13,7 +13,7 @@ use sturvek_core::lumber::{Depth, EngineeredClass, HeaderBoard, HeaderSpec};
 use sturvek_core::measure::{End, Ends, Length};
 
 fn planned(job: &Job) -> WallPlan {
-    plan_wall(&job.rules(), &job.walls[0])
+    plan_wall_as_said(&job.rules(), &job.walls[0])
 }
 
 fn cuts(plan: &WallPlan, role: Role) -> Vec<f64> {

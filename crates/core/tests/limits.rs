@@ -4,7 +4,7 @@ mod common;
 
 use common::{carrying, floor, girder, in_a_town, job_of, limit, opening, planned, roof, spf};
 use sturvek_core::codes::Service;
-use sturvek_core::framing::{OpeningOutcome, plan_wall};
+use sturvek_core::framing::{OpeningOutcome, plan_wall_as_said};
 use sturvek_core::job::{
     HeaderChoice, Job, KingWindBasis, OpeningKind, SiteSaid, Size, SpecialCase, WallFace, WallHeight,
 };
@@ -110,7 +110,7 @@ fn short_returns_beside_an_overhead_door_defer_to_the_bracing_plan() {
     let mut job = job_of(OpeningKind::OverheadDoor, Length::feet(16), carrying(&[Framing::Roof(roof())]));
     job.walls[0].frame.length = Length::feet(20);
     job.walls[0].openings[0].design.center = Length::feet(10);
-    let findings = plan_wall(&job.rules(), &job.walls[0]).findings;
+    let findings = plan_wall_as_said(&job.rules(), &job.walls[0]).findings;
     let returns: Vec<_> = findings.iter().filter(|finding| finding.rule.code == "short-return").collect();
     assert_eq!(returns.len(), 2);
     let long = Some(&Argument::Length(Length::feet(2)));
@@ -125,7 +125,7 @@ fn existing_lumber_of_unknown_grade_is_assumed_and_said() {
     let size = SawnSize::two_by(Depth::Ten);
     let board = HeaderBoard::Sawn { species: Species::DouglasFirLarch, grade: Grade::SelectStructural, size };
     design.header = HeaderChoice::Chosen(HeaderSpec { board, plies: 2 });
-    let plan = plan_wall(&job.rules(), &job.walls[0]);
+    let plan = plan_wall_as_said(&job.rules(), &job.walls[0]);
     assert_eq!(plan.openings[0].header(), Some(spf(Depth::Ten)));
     assert!(plan.findings.iter().any(|finding| finding.rule.code == "grade-assumed"));
 }
@@ -190,7 +190,7 @@ fn a_flat_head_stays_within_two_feet_of_the_plates() {
         assert!(matches!(plan.outcome, OpeningOutcome::Header(_)), "{school:?}: {}", plan.sentence);
         assert_eq!(plan.verdict, Verdict::Carries, "{}", plan.sentence);
     }
-    let over = plan_wall(&job.rules(), &job.walls[0]).ground.down;
+    let over = plan_wall_as_said(&job.rules(), &job.walls[0]).ground.landed.down;
     let dead = over.at(job.walls[0].openings[0].design.center)[LoadKind::Dead].to_plf();
     assert!((dead - 12.0 * 35.625 / 12.0).abs() < 1e-9, "{dead}");
 }

@@ -7,7 +7,7 @@ use common::{carrying, in_a_town, job_of, planned, roof, spf};
 use sturvek_core::framing::below::below_packs;
 use sturvek_core::framing::member::Minded;
 use sturvek_core::framing::opening_plan::SizedHeader;
-use sturvek_core::framing::{OpeningOutcome, Role, WallPlan, plan_wall};
+use sturvek_core::framing::{OpeningOutcome, Role, WallPlan, plan_wall_as_said};
 use sturvek_core::job::{
     CountOverride, HeaderChoice, Job, KingWindBasis, Opening, OpeningDesign, OpeningId, OpeningKind, PointLoad,
     PointLoadId, Size, WallFace, WallHeight,
@@ -66,7 +66,7 @@ fn ratio(job: &Job, kind: CheckKind) -> f64 {
 
 /// What comes down at the middle of the wall, lb/ft.
 fn comes_down(job: &Job) -> ByKind<f64> {
-    plan_wall(&job.rules(), &job.walls[0]).ground.down.at(Length::feet(12)).map(|load| load.to_plf())
+    plan_wall_as_said(&job.rules(), &job.walls[0]).ground.landed.down.at(Length::feet(12)).map(|load| load.to_plf())
 }
 
 /// The same with rafters so close together that they are an even load.
@@ -158,7 +158,7 @@ fn an_unbalanced_glulam_hogs_over_its_post_and_the_post_is_a_column() {
     assert!((column - 1.285).abs() < 0.025, "{column}");
     assert_eq!(planned(&job).verdict, Verdict::DoesNotCarry);
     // Which side is up has to be said to whoever cuts and sets it.
-    let plan = plan_wall(&job.rules(), &job.walls[0]);
+    let plan = plan_wall_as_said(&job.rules(), &job.walls[0]);
     let header = plan.members.iter().find(|member| member.role == Role::Header).expect("a header");
     assert_eq!(header.stock.minded, Minded::TopUp);
     // What the post brings is handed on like what the packs bring: 12,558 lb on its four studs.
@@ -173,7 +173,7 @@ fn what_is_lifted_presses_on_nothing() {
     let lvl = engineered(EngineeredClass::Lvl20E, inches(3, 1, 2), inches(11, 7, 8), 1);
     let mut job = with_a_post(Length::inches(192), lvl, 4);
     job.walls[0].openings[0].design.run.posts[0] = Some(Post { at: Length::inches(30), studs: 4 });
-    let plan = plan_wall(&job.rules(), &job.walls[0]);
+    let plan = plan_wall_as_said(&job.rules(), &job.walls[0]);
     let below: Vec<String> =
         below_packs(&plan.openings[0]).into_iter().map(|below| common::said(&below.what)).collect();
     assert_eq!(below, ["right jacks", "post"]);
@@ -276,7 +276,7 @@ fn a_tail_carries_what_stands_on_its_end() {
     near(load[LoadKind::Snow], 401.7);
     near(load[LoadKind::FloorLive], 326.7);
     // The far end: lifted by 2/12 of what stands on the tail's end and by L on the tail, 40 · 2²/24, held by 0.6 D of the floor.
-    let lifted = plan_wall(&job.rules(), &job.walls[0]).findings;
+    let lifted = plan_wall_as_said(&job.rules(), &job.walls[0]).findings;
     assert!(lifted.iter().any(|found| found.rule.code == "far-end-lifted"), "{lifted:?}");
 }
 
@@ -329,7 +329,7 @@ fn studs_under_a_load_in_the_field_are_as_many_as_carry_it() {
     let amount = ByKind::of([(LoadKind::Dead, 4000.0), (LoadKind::Snow, 4000.0)]);
     job.walls[0].point_loads.push(girder(at, amount));
     let studs = |job: &Job| {
-        let plan = plan_wall(&job.rules(), &job.walls[0]);
+        let plan = plan_wall_as_said(&job.rules(), &job.walls[0]);
         let count = plan.members.iter().filter(|member| member.role == Role::PointLoadStud).count();
         (plan.field_loads[0].needed, count)
     };
@@ -363,7 +363,7 @@ fn walk(job: &mut Job, from: Length, to: Length) {
     let mut at = from;
     while at <= to {
         job.walls[0].point_loads = vec![girder(at, amount)];
-        let arrived = arrives(&plan_wall(&job.rules(), &job.walls[0]));
+        let arrived = arrives(&plan_wall_as_said(&job.rules(), &job.walls[0]));
         assert!((arrived - 1000.0).abs() < 1e-6, "at {at:?}: {arrived} of 1000 lb arrive");
         at += sixteenth;
     }
@@ -413,7 +413,7 @@ fn nothing_is_drawn_of_what_has_no_number() {
     let mut kings_unknown = job_of(OpeningKind::OverheadDoor, Length::feet(19), carrying(&[Framing::Roof(roof())]));
     kings_unknown.settings.wind = KingWindBasis::CodeTableOnly;
     for job in [nothing_said, too_wide, kings_unknown] {
-        let plan = plan_wall(&job.rules(), &job.walls[0]);
+        let plan = plan_wall_as_said(&job.rules(), &job.walls[0]);
         let opening = &plan.openings[0];
         assert_eq!(opening.verdict, Verdict::AskAnEngineer, "{}", opening.sentence);
         assert_eq!((opening.jacks, End::BOTH.map(|end| opening.kings_framed(end))), (Ends::both(0), [0, 0]));

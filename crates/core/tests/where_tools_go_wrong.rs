@@ -10,7 +10,7 @@ use sturvek_core::codes::asd::factors::size::{size_factor_bending, size_factor_c
 use sturvek_core::codes::asd::values;
 use sturvek_core::codes::question::Loading;
 use sturvek_core::codes::{CombinationIndex, DesignCode};
-use sturvek_core::framing::{OpeningOutcome, Role, plan_wall};
+use sturvek_core::framing::{OpeningOutcome, Role, plan_wall_as_said};
 use sturvek_core::job::rough_opening::{RoughOpeningRules, rough_opening};
 use sturvek_core::job::{OpeningDesign, OpeningKind, Size};
 use sturvek_core::loads::{ByKind, Framing, LoadKind};
@@ -262,7 +262,7 @@ fn kings_take_half_the_opening_and_half_a_space_over_the_whole_height() {
 #[test]
 fn jacks_are_not_full_height_studs() {
     let job = job_of(OpeningKind::PairOfDoors, Length::feet(6), carrying(&[Framing::Roof(roof())]));
-    let plan = plan_wall(&job.rules(), &job.walls[0]);
+    let plan = plan_wall_as_said(&job.rules(), &job.walls[0]);
     let full = job.walls[0].frame.stud_length();
     let of = |role| plan.members.iter().filter(move |member| member.role == role);
     assert!(of(Role::Jack).all(|jack| jack.cut < full));

@@ -5,7 +5,7 @@ mod common;
 
 use sturvek_core::codes::PlateEnd;
 use sturvek_core::codes::Service;
-use sturvek_core::framing::{opening_sheet, plan_wall};
+use sturvek_core::framing::{opening_sheet, plan_wall_as_said};
 use sturvek_core::job::{KingWindBasis, OpeningKind};
 use sturvek_core::loads::{
     ByKind, FloorFraming, FloorOnWall, Framing, GableAbove, LoadKind, RoofFraming, RoofOnWall, SnowEdition, Tail,
@@ -231,7 +231,7 @@ fn the_whole_sheet_of_an_opening_from_roof_to_kings() {
                 exposure: WindExposure::C,
                 mean_roof_height: Length::feet(22),
             });
-            let plan = plan_wall(&job.rules(), &job.walls[0]);
+            let plan = plan_wall_as_said(&job.rules(), &job.walls[0]);
             let sheet =
                 opening_sheet(&job.rules(), &job.walls[0], &plan.ground, &plan.openings[0]).expect("within limits");
             for title in ["title-given", "title-assumed", "title-schools", "title-ends"] {

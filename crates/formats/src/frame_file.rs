@@ -3,7 +3,7 @@
 
 use serde::Serialize;
 use sturvek_core::framing::member::Bevel;
-use sturvek_core::framing::{Mark, Member, plan_wall};
+use sturvek_core::framing::{Mark, Member, plan_wall_as_said};
 use sturvek_core::job::Job;
 use sturvek_core::measure::{Length, LengthStyle};
 use sturvek_speech::english;
@@ -108,7 +108,7 @@ impl From<Length> for Exact {
 /// Frames every wall of a job.
 pub fn framed(job: &Job) -> FrameFile {
     let wall = |wall: &sturvek_core::job::Wall| {
-        let plan = plan_wall(&job.rules(), wall);
+        let plan = plan_wall_as_said(&job.rules(), wall);
         FramedWall {
             name: wall.frame.name.clone(),
             length: wall.frame.length.into(),

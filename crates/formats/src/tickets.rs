@@ -8,7 +8,7 @@ use serde::Serialize;
 use sturvek_core::finding::Finding;
 use sturvek_core::framing::judgment::works;
 use sturvek_core::framing::opening_plan::SizedHeader;
-use sturvek_core::framing::{OpeningOutcome, OpeningPlan, WallPlan, plan_wall};
+use sturvek_core::framing::{OpeningOutcome, OpeningPlan, WallPlan, plan_wall_as_said};
 use sturvek_core::job::{Job, Wall};
 use sturvek_core::loads::{ByKind, LoadKind};
 use sturvek_core::measure::{End, Force, LineLoad};
@@ -102,14 +102,14 @@ pub fn tickets(job: &Job) -> Vec<Ticket> {
 }
 
 fn of_wall(job: &Job, wall: &Wall) -> Vec<Ticket> {
-    let plan = plan_wall(&job.rules(), wall);
+    let plan = plan_wall_as_said(&job.rules(), wall);
     let mut openings: Vec<&OpeningPlan> = plan.openings.iter().collect();
     openings.sort_by_key(|opening| opening.letter);
     openings.into_iter().map(|opening| ticket(wall, &plan, opening)).collect()
 }
 
 fn ticket(wall: &Wall, plan: &WallPlan, opening: &OpeningPlan) -> Ticket {
-    let there = plan.ground.down.at(opening.design.center).map(LineLoad::to_plf);
+    let there = plan.ground.landed.down.at(opening.design.center).map(LineLoad::to_plf);
     let sized = match &opening.outcome {
         OpeningOutcome::Header(sized) => Some(&**sized),
         OpeningOutcome::Flat | OpeningOutcome::InBay(_) | OpeningOutcome::Outside(_) => None,

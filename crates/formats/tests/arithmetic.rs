@@ -6,7 +6,7 @@ use std::fmt::Write as _;
 use std::fs;
 use std::path::{Path, PathBuf};
 
-use sturvek_core::framing::{OpeningPlan, WallPlan, opening_sheet, plan_wall};
+use sturvek_core::framing::{OpeningPlan, WallPlan, opening_sheet, plan_wall_as_said};
 use sturvek_core::job::{Job, Wall};
 use sturvek_core::working::Entry;
 use sturvek_formats::header_cases::answer_all;
@@ -65,7 +65,7 @@ fn sheets_have_the_same_steps() {
     for path in jobs {
         let job = read_job(&fs::read(&path).expect("readable")).expect("a job");
         for wall in &job.walls {
-            let plan = plan_wall(&job.rules(), wall);
+            let plan = plan_wall_as_said(&job.rules(), wall);
             plan.openings.iter().for_each(|opening| sheet(&job, wall, &plan, opening, &mut text));
         }
     }

@@ -10,7 +10,7 @@ use sturvek_core::framing::assembly::assembly;
 use sturvek_core::framing::below::below_packs;
 use sturvek_core::framing::nailing::{opening_nailing, wall_nailing};
 use sturvek_core::framing::pieces::pieces_of_wall;
-use sturvek_core::framing::{Member, OpeningPlan, WallPlan, plan_wall};
+use sturvek_core::framing::{Member, OpeningPlan, WallPlan, plan_wall_as_said};
 use sturvek_core::job::{Job, Wall};
 use sturvek_core::measure::Length;
 use sturvek_core::say;
@@ -55,7 +55,7 @@ impl Lister {
     }
 
     fn wall(&mut self, job: &Job, wall: &Wall) {
-        let plan = plan_wall(&job.rules(), wall);
+        let plan = plan_wall_as_said(&job.rules(), wall);
         self.line(&["#", &wall.frame.name]);
         self.members(&plan.members);
         for piece in pieces_of_wall(&plan.members) {

@@ -395,7 +395,10 @@ async fn an_edit_is_answered_with_what_is_looked_at() {
     assert!(3 < tried.as_array().expect("headers").len());
     let ticket = api.get(&format!("{path}/openings/{}/ticket", text(opening))).await.body;
     assert_eq!(after["looked_at"]["ticket"], ticket);
-    assert!(ticket["snaps"].is_array() && planned["openings"][0]["snaps"].is_null(), "tickets are asked for one by one");
+    assert!(
+        ticket["snaps"].is_array() && planned["openings"][0]["snaps"].is_null(),
+        "tickets are asked for one by one"
+    );
     // Undo as well; and what was kept of the version before is what was planned for it.
     let back = json!({ "on_version": after["version"], "looking_at": { "wall": wall_id } });
     let back = api.post(&format!("{path}/undo"), back).await.body;

@@ -89,7 +89,7 @@ fn jacks_cut(plan: &OpeningPlan, mine: &[&Member], end: End) -> Option<(usize, L
 mod tests {
     use super::*;
     use crate::framing::fixture::partition_with;
-    use crate::framing::plan_wall;
+    use crate::framing::plan_wall_as_said;
     use crate::job::{CountOverride, Opening, OpeningDesign, OpeningId, OpeningKind, Size};
 
     fn steps(kings: Ends<u8>) -> Vec<Phrase> {
@@ -98,7 +98,7 @@ mod tests {
         let mut opening = Opening::new(OpeningId(1), OpeningDesign { center: Length::feet(6), ..usual });
         opening.kings = kings.map(|count| Some(CountOverride { count, reason: "as drawn".into() }));
         let job = partition_with(vec![opening]);
-        let plan = plan_wall(&job.rules(), &job.walls[0]);
+        let plan = plan_wall_as_said(&job.rules(), &job.walls[0]);
         assembly(&plan.openings[0], &plan.members)
     }
 

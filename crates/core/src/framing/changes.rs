@@ -12,7 +12,7 @@ use super::marks::Mark;
 use super::member::Role;
 use super::opening_plan::OpeningPlan;
 use super::pieces::{Piece, pieces_of_wall};
-use super::wall_plan::{WallPlan, plan_wall};
+use super::wall_plan::{WallPlan, plan_wall_as_said};
 use crate::job::{FramedAs, Opening, Rules, Wall};
 use crate::lumber::HeaderSpec;
 use crate::measure::Length;
@@ -45,7 +45,7 @@ pub fn changes(rules: &Rules<'_>, wall: &Wall, now: &WallPlan, opening: &Opening
     if (&framed.design, &framed.jacks, &framed.kings) == (&opening.design, &opening.jacks, &opening.kings) {
         return Some(Changes::default());
     }
-    let before = plan_wall(rules, &as_framed(wall, opening, framed));
+    let before = plan_wall_as_said(rules, &as_framed(wall, opening, framed));
     let header = |plan: &WallPlan| {
         let of_opening = |plan: &&OpeningPlan| plan.id == opening.id;
         let plan = plan.openings.iter().find(of_opening)?;
@@ -116,7 +116,7 @@ mod tests {
         let (jacks, kings) = (opening.jacks.clone(), opening.kings.clone());
         opening.framed_as = Some(FramedAs { design: from, jacks, kings });
         let job = partition_with(vec![opening.clone()]);
-        let plan = plan_wall(&job.rules(), &job.walls[0]);
+        let plan = plan_wall_as_said(&job.rules(), &job.walls[0]);
         changes(&job.rules(), &job.walls[0], &plan, &opening).expect("it is framed")
     }
 
@@ -144,7 +144,7 @@ mod tests {
     fn what_was_never_framed_has_nothing_to_hold_against() {
         let opening = Opening::new(OpeningId(1), window(36));
         let job = partition_with(vec![opening.clone()]);
-        let plan = plan_wall(&job.rules(), &job.walls[0]);
+        let plan = plan_wall_as_said(&job.rules(), &job.walls[0]);
         assert_eq!(changes(&job.rules(), &job.walls[0], &plan, &opening), None);
     }
 }

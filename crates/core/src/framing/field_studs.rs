@@ -12,7 +12,7 @@
 //! column 4538 where sheathing holds it, 2124 where nothing does: two are not enough.
 
 use super::opening_plan::{Ground, OpeningPlan};
-use super::opening_problem::{plate_bearing, points_on};
+use super::opening_problem::plate_bearing;
 use crate::codes::question::{Bearing, BuiltUpColumn};
 use crate::codes::{Combination, PlateEnd, Service, Topic};
 use crate::job::{Wall, WallFace, WallFrame};
@@ -71,7 +71,7 @@ impl StudsUnderLoad {
 pub fn field_loads(wall: &Wall, ground: &Ground, openings: &[OpeningPlan]) -> Vec<FieldLoad> {
     let stud = wall.frame.thickness();
     let in_field = |at: &Length| openings.iter().all(|plan| plan.landing(*at) == Landing::Beyond);
-    let mut points = points_on(wall, &ground.down);
+    let mut points = ground.landed.points.clone();
     points.retain(|(at, amount)| in_field(at) && LoadKind::ALL.into_iter().any(|kind| amount.get(kind).to_lbf() > 0.0));
     points.sort_by_key(|(at, _)| *at);
     let mut together: Vec<Vec<(Length, ByKind<Force>)>> = Vec::new();
@@ -192,7 +192,7 @@ pub fn field_working<P: Pen>(pen: &mut P, wall: &Wall, ground: &Ground, load: &F
 mod tests {
     use super::*;
     use crate::framing::fixture::partition_with;
-    use crate::framing::{Role, plan_wall};
+    use crate::framing::{Role, plan_wall_as_said};
     use crate::job::{Job, PointLoad, PointLoadId};
 
     fn wall_under(dead: f64, snow: f64) -> Job {
@@ -223,7 +223,7 @@ mod tests {
     #[test]
     fn as_many_are_framed_as_carry_it() {
         let count = |job: &Job| {
-            let plan = plan_wall(&job.rules(), &job.walls[0]);
+            let plan = plan_wall_as_said(&job.rules(), &job.walls[0]);
             plan.members.iter().filter(|member| member.role == Role::PointLoadStud).count()
         };
         assert_eq!(count(&wall_under(500.0, 500.0)), 2);
@@ -236,7 +236,7 @@ mod tests {
         let mut beside = job.walls[0].point_loads[0].clone();
         (beside.id, beside.at) = (PointLoadId(2), Length::inches(72));
         job.walls[0].point_loads.push(beside);
-        let plan = plan_wall(&job.rules(), &job.walls[0]);
+        let plan = plan_wall_as_said(&job.rules(), &job.walls[0]);
         assert_eq!(plan.field_loads.len(), 1);
         assert_eq!((plan.field_loads[0].at, plan.field_loads[0].largest.round()), (Length::inches(71), 8000.0));
     }

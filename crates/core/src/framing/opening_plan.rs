@@ -1,12 +1,12 @@
 //! One opening, planned: what bridges it, its studs, its heights, and the verdict.
 
 use super::king_count::KingCount;
+use super::landed::Landed;
 use super::plates::Stretch;
 use super::stack::Stack;
 use super::stud_bay::StudBay;
 use crate::codes::DesignCode;
 use crate::job::{CountOverride, Letter, OpeningDesign, OpeningId, Size};
-use crate::loads::TakeDown;
 use crate::lumber::HeaderSpec;
 use crate::measure::{End, Ends, Length};
 use crate::measure::{Force, Money};
@@ -244,8 +244,8 @@ impl OpeningPlan {
 pub struct Ground {
     /// The code that its wood is designed by.
     pub code: DesignCode,
-    /// What comes down on it.
-    pub down: TakeDown,
+    /// What lands on it.
+    pub landed: Landed,
     /// Its pieces of sole plate.
     pub sole: Vec<Stretch>,
 }

@@ -1,8 +1,9 @@
 //! From an opening in a wall to the problem its header has to solve: loads moved to its left face, jacks from the wall's
 //! studs, plate from its species, conventions from the job; or the limit that leaves it without a number.
 
-use super::hole::{Hole, hole};
+use super::hole::Hole;
 use super::king_count::wind_on;
+use super::landed::Landed;
 use super::layout::stud_positions;
 use super::plates::{Stretch, sole_breaks};
 use super::stack::{hangs, room_for_header};
@@ -13,11 +14,10 @@ use crate::job::{
     WallFace, WallFrame, bounds,
 };
 use crate::loads::{
-    Answer, Asked, ByKind, CarriedLimit, Extent, LoadKind, LoadLine, SnowBasis, SnowTrouble, Standing, TakeDown,
-    WallCarries, asked_of, limits_of, take_down,
+    Answer, Asked, ByKind, CarriedLimit, Extent, SnowTrouble, Standing, WallCarries, asked_of, limits_of,
 };
 use crate::lumber::{Grade, SawnSize};
-use crate::measure::{End, Ends, Force, Length, LineLoad, Pressure, Stress};
+use crate::measure::{End, Ends, Force, Length, LineLoad, Stress};
 use crate::say;
 use crate::sizing::jacks::shop_rule;
 use crate::sizing::limits::{OutsideLimits, TALLEST_WALL};
@@ -25,69 +25,10 @@ use crate::sizing::problem::{
     Conventions, HeaderRun, JackLength, OpeningLoad, OpeningProblem, PackPlate, Post, SidewaysWind, SpacedFraming,
     TopEdge, TopEdgeWidth,
 };
-use crate::working::{Clause, Number, Pen, Silent, Unit};
+use crate::working::Silent;
 
 /// How many studs beside an opening a pack may take at most, so far as loads near it are looked at.
 const WIDEST_PACK: i64 = 24;
-
-/// Everything that stands on the wall, posts that the framing brings and point loads typed in.
-pub fn points_on(wall: &Wall, down: &TakeDown) -> Vec<(Length, ByKind<Force>)> {
-    let typed = wall.point_loads.iter().map(|load| (load.at, load.amount));
-    typed.chain(down.points.iter().map(|point| (point.at, point.amount))).collect()
-}
-
-/// How far below the plates a flat 2x may lie in a wall that carries nothing. Source: IRC 2021 R602.7.4, from memory.
-const FLAT_BELOW_PLATES: Length = Length::inches(24);
-/// What a wall weighs, boards on both faces, lb/ft². Common practice, no source.
-const WALL_WEIGHT: Pressure = Pressure::psf(12.0);
-
-/// How high the wall stands over the flat 2x of an opening, where that is more than a flat 2x goes.
-pub fn too_far_below_plates(wall: &Wall, design: &OpeningDesign, hole: Hole) -> Option<Length> {
-    let above = wall.frame.under_plates_at(design.center) - hole.head() - wall.frame.thickness();
-    (FLAT_BELOW_PLATES < above).then_some(above)
-}
-
-/// What comes down on a wall. Snow that nobody said brings nothing: what it falls on has no number until it is said. In a wall that
-/// carries nothing the wall itself stands on headers that lie too far below its plates for a flat 2x.
-pub fn down_on(rules: &Rules<'_>, wall: &Wall) -> TakeDown {
-    match &wall.carries {
-        WallCarries::Nothing => TakeDown {
-            lines: wall
-                .openings
-                .iter()
-                .filter_map(|opening| wall_over_head(&mut Silent, rules, wall, &opening.design))
-                .collect(),
-            ..TakeDown::default()
-        },
-        WallCarries::Framing(carried) => {
-            let mut site = rules.settings.site;
-            if rules.settings.said.snow == Standing::NotSaid {
-                site.snow.basis = SnowBasis::Ground(Pressure::ZERO);
-            }
-            take_down(carried, &site, wall.frame.length)
-        }
-    }
-}
-
-/// What stands on a header in a wall that carries nothing, where it lies too far below the plates for a flat 2x.
-pub fn wall_over_head<P: Pen>(pen: &mut P, rules: &Rules<'_>, wall: &Wall, design: &OpeningDesign) -> Option<LoadLine> {
-    let hole = hole(design, rules.settings);
-    let above = too_far_below_plates(wall, design, hole)?;
-    let load = pen.given("⟨symbol-wall⟩", WALL_WEIGHT.to_psf())
-        * pen.given("⟨symbol-its-height-over-the-head⟩", above.to_feet());
-    let load = pen.step("load-wall-over-the-head", "D", Unit::PoundsPerFoot, Clause::PRACTICE, load);
-    let load = LineLoad::plf(load.value());
-    let half = hole.size.width.half();
-    Some(LoadLine {
-        source: "load-wall-over-the-head",
-        kind: LoadKind::Dead,
-        area: Some((WALL_WEIGHT, above)),
-        at_start: load,
-        at_end: load,
-        extent: Some((design.center - half, design.center + half)),
-        bay: None,
-    })
-}
 
 /// The pieces of sole plate between doorways and joints.
 pub fn sole_pieces(rules: &Rules<'_>, wall: &Wall) -> Vec<Stretch> {
@@ -171,8 +112,8 @@ pub struct OpeningInWall<'a> {
     pub rules: &'a Rules<'a>,
     /// The wall.
     pub wall: &'a Wall,
-    /// What comes down on the wall.
-    pub down: &'a TakeDown,
+    /// What lands on the wall.
+    pub landed: &'a Landed,
     /// The wall's pieces of sole plate.
     pub sole: &'a [Stretch],
     /// The opening.
@@ -188,12 +129,11 @@ pub struct OpeningInWall<'a> {
 /// # Errors
 /// [`OutsideLimits`] where nothing is known of the loads.
 pub fn opening_problem(at: &OpeningInWall<'_>) -> Result<OpeningProblem, OutsideLimits> {
-    let OpeningInWall { rules, wall, down, opening, hole, kings, .. } = *at;
+    let OpeningInWall { rules, wall, landed, opening, hole, kings, .. } = *at;
     let frame = &wall.frame;
     let design = &opening.design;
-    let points = points_on(wall, down);
     let clear = hole.size.width;
-    if down.lines.is_empty() && points.is_empty() {
+    if landed.down.lines.is_empty() && landed.points.is_empty() {
         return Err(OutsideLimits::NotSaid { asked: vec![Asked::Loads] });
     }
     let plate = plate_bearing(rules.code(), frame)?;
@@ -203,7 +143,7 @@ pub fn opening_problem(at: &OpeningInWall<'_>) -> Result<OpeningProblem, Outside
         wall_depth: frame.depth(),
         stud_thickness: frame.thickness(),
         jack_length: jack_length(hangs(design, frame), hole.head(), frame),
-        loads: loads_from_left_face(at, &points),
+        loads: loads_from_left_face(at, &landed.points),
         jack: frame.stud,
         plate_bearing: plate,
         plate: plates_under_packs(at),
@@ -229,7 +169,7 @@ fn spaced_framing(at: &OpeningInWall<'_>, tight: bool) -> Option<SpacedFraming> 
     let frame = &at.wall.frame;
     let mut amount: ByKind<LineLoad> = ByKind::default();
     let mut apart = Length::ZERO;
-    for line in at.down.lines.iter().filter(|line| line.is_even() && covers(at, line.extent)) {
+    for line in at.landed.down.lines.iter().filter(|line| line.is_even() && covers(at, line.extent)) {
         let Some(bay) = line.bay else { continue };
         let there = amount.get_mut(line.kind);
         *there = *there + line.at_start;
@@ -289,7 +229,7 @@ fn loads_from_left_face(at: &OpeningInWall<'_>, points: &[(Length, ByKind<Force>
     let left = at.opening.design.center - at.hole.size.width.half();
     let mut all_along: ByKind<LineLoad> = ByKind::default();
     let mut loads = Vec::new();
-    for line in &at.down.lines {
+    for line in &at.landed.down.lines {
         let of = |amount: LineLoad| {
             let mut by_kind = ByKind::default();
             *by_kind.get_mut(line.kind) = amount;

@@ -2,8 +2,8 @@
 //! assumed, and where the method ends. What an inspector asks for, produced by the calculation itself.
 
 use super::king_count::{KingPlace, king_wind};
+use super::landed::wall_over_head;
 use super::opening_plan::{Ground, OpeningOutcome, OpeningPlan, SizedHeader};
-use super::opening_problem::wall_over_head;
 use crate::codes::Service;
 use crate::job::{HeaderPlace, KingWindBasis, Rules, Wall};
 use crate::loads::{Answer, SnowBasis, Standing, TakeDown, WallCarries, take_down_working};
@@ -42,10 +42,10 @@ pub fn opening_sheet(
     match &plan.outcome {
         OpeningOutcome::Outside(limit) => return Err(limit.clone()),
         OpeningOutcome::InBay(_) => {}
-        OpeningOutcome::Flat => parts.extend(kings_part(rules, wall, &ground.down, plan)),
+        OpeningOutcome::Flat => parts.extend(kings_part(rules, wall, &ground.landed.down, plan)),
         OpeningOutcome::Header(sized) => {
             parts.extend(calculation_sheet(&sized.problem, &sized.evaluation)?);
-            parts.extend(kings_part(rules, wall, &ground.down, plan));
+            parts.extend(kings_part(rules, wall, &ground.landed.down, plan));
             parts.push(notes(say!("title-schools"), schools(sized)));
             parts.push(notes(say!("title-assumed"), assumed(rules, plan, sized)));
         }

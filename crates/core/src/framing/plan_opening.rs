@@ -3,8 +3,9 @@
 use super::hole::{Hole, hole};
 use super::judgment::judge;
 use super::king_count::{KingCount, KingPlace, king_count};
+use super::landed::too_far_below_plates;
 use super::opening_plan::{Ground, Hung, OpeningOutcome, OpeningPlan, SizedHeader};
-use super::opening_problem::{OpeningInWall, limit_of, opening_problem, points_on, too_far_below_plates};
+use super::opening_problem::{OpeningInWall, limit_of, opening_problem};
 use super::schools_of_opening::{code_answer, code_jacks, code_question, opinions};
 use super::stack::{Bridging, stack};
 use super::stud_bay::stud_bay;
@@ -31,7 +32,7 @@ pub fn plan_opening(rules: &Rules<'_>, wall: &Wall, ground: &Ground, opening: &O
     let hole = hole(&design, rules.settings);
     let rough = hole.size;
     let place = KingPlace { clear: rough.width, center: design.center };
-    let kings = |end: End| king_count(rules, wall, &ground.down, place, opening.kings.at(end).clone());
+    let kings = |end: End| king_count(rules, wall, &ground.landed.down, place, opening.kings.at(end).clone());
     let mut kings = Ends { left: kings(End::Left), right: kings(End::Right) };
     let outcome = outcome(rules, wall, ground, opening, hole, &kings);
     let jacks = match &outcome {
@@ -91,8 +92,8 @@ fn outcome(
         past: design.run.past.map(|past| past.map(|past| past.length)),
     };
     let left = design.center - clear.half();
-    let loaded = points_on(wall, &ground.down).iter().any(|(at, _)| reach.landing(*at - left) != Landing::Beyond);
-    if let Some(bay) = stud_bay(rules, wall, &ground.down, opening).filter(|_| !loaded) {
+    let loaded = ground.landed.points.iter().any(|(at, _)| reach.landing(*at - left) != Landing::Beyond);
+    if let Some(bay) = stud_bay(rules, wall, &ground.landed, opening).filter(|_| !loaded) {
         return OpeningOutcome::InBay(bay);
     }
     if let Some(limit) = limit_of(rules, wall, opening, clear) {
@@ -115,7 +116,7 @@ fn outcome(
     let at = OpeningInWall {
         rules,
         wall,
-        down: &ground.down,
+        landed: &ground.landed,
         sole: &ground.sole,
         opening,
         hole,

@@ -100,7 +100,7 @@ fn clear_of_walls(wall: &Wall, reach: Reach) -> Option<Length> {
 mod tests {
     use super::*;
     use crate::framing::margins::margins;
-    use crate::framing::plan_wall;
+    use crate::framing::plan_wall_as_said;
     use crate::job::{
         Job, Opening, OpeningDesign, OpeningId, OpeningKind, Partition, SiteSaid, Size, WallFrame, WallId,
     };
@@ -127,7 +127,7 @@ mod tests {
     }
 
     fn found(job: &Job, kind: SnapKind) -> Vec<Snap> {
-        let plan = plan_wall(&job.rules(), &job.walls[0]);
+        let plan = plan_wall_as_said(&job.rules(), &job.walls[0]);
         let all = snaps(&plan.openings[0], &plan.openings, &job.walls[0]);
         all.into_iter().filter(|snap| snap.kind == kind).collect()
     }
@@ -159,7 +159,7 @@ mod tests {
     #[test]
     fn margins_outside_and_inside() {
         let job = job(38, 60, vec![Partition::channel(Length::inches(120), Depth::Four)]);
-        let plan = plan_wall(&job.rules(), &job.walls[0]);
+        let plan = plan_wall_as_said(&job.rules(), &job.walls[0]);
         let margins = margins(&plan.openings[0], &job.walls[0].frame);
         // 60 − 19 = 41 to the left end; 240 − 79 = 161 to the right, but 118 1/4 − 79 = 39 1/4 to the wall inside.
         assert_eq!((margins.outside.left, margins.outside.right), (Length::inches(41), Length::inches(161)));

@@ -12,11 +12,10 @@
 //! center at 24 fits exactly.
 
 use super::corner::corner_reach;
+use super::landed::Landed;
 use super::layout::stud_positions;
-use super::opening_problem::points_on;
 use crate::job::rough_opening::rough_opening;
 use crate::job::{Backing, HeaderChoice, Opening, OpeningDesign, Rules, RunDesign, Wall};
-use crate::loads::TakeDown;
 use crate::measure::{End, Ends, Length};
 
 /// The bay between two studs, by their inner faces.
@@ -32,11 +31,11 @@ pub struct StudBay {
 const WIDEST_PACK: i64 = 4;
 
 /// The bay in which an opening of this wall needs no header; `None` where something is cut.
-pub fn stud_bay(rules: &Rules<'_>, wall: &Wall, down: &TakeDown, opening: &Opening) -> Option<StudBay> {
-    let bay = bay_by_itself(rules, wall, down, opening)?;
+pub fn stud_bay(rules: &Rules<'_>, wall: &Wall, landed: &Landed, opening: &Opening) -> Option<StudBay> {
+    let bay = bay_by_itself(rules, wall, landed, opening)?;
     // An opening whose studs a neighbor's pack takes has a pack itself, which may take the next one's.
     let mut in_bays: Vec<(&Opening, StudBay)> =
-        wall.openings.iter().filter_map(|each| Some((each, bay_by_itself(rules, wall, down, each)?))).collect();
+        wall.openings.iter().filter_map(|each| Some((each, bay_by_itself(rules, wall, landed, each)?))).collect();
     loop {
         let before = in_bays.len();
         let cutting: Vec<&Opening> =
@@ -50,13 +49,13 @@ pub fn stud_bay(rules: &Rules<'_>, wall: &Wall, down: &TakeDown, opening: &Openi
 }
 
 /// The bay of an opening as if it were alone in the wall.
-fn bay_by_itself(rules: &Rules<'_>, wall: &Wall, down: &TakeDown, opening: &Opening) -> Option<StudBay> {
+fn bay_by_itself(rules: &Rules<'_>, wall: &Wall, landed: &Landed, opening: &Opening) -> Option<StudBay> {
     let as_usual = opening.design.header == HeaderChoice::BySchool
         && opening.design.run == RunDesign::default()
         && opening.jacks == Ends::default()
         && opening.kings == Ends::default();
     let bay = bay_around(rules, wall, &opening.design).filter(|_| as_usual)?;
-    studs_stay(wall, down, bay).then_some(bay)
+    studs_stay(wall, landed, bay).then_some(bay)
 }
 
 /// Whether the pack of an opening may take the place of a bay's studs.
@@ -68,7 +67,7 @@ fn pack_reaches(rules: &Rules<'_>, wall: &Wall, opening: &Opening, bay: StudBay)
 }
 
 /// Whether no corner, no crossing wall's channel and no point load takes the place of the bay's studs.
-fn studs_stay(wall: &Wall, down: &TakeDown, bay: StudBay) -> bool {
+fn studs_stay(wall: &Wall, landed: &Landed, bay: StudBay) -> bool {
     let frame = &wall.frame;
     let stud = frame.thickness();
     let (from, to) = (bay.left - stud, bay.right + stud);
@@ -84,7 +83,7 @@ fn studs_stay(wall: &Wall, down: &TakeDown, bay: StudBay) -> bool {
             End::Right => stud < reach && frame.length - reach < to,
         }
     };
-    let loads = points_on(wall, down).iter().any(|(at, _)| from - stud < *at && *at < to + stud);
+    let loads = landed.points.iter().any(|(at, _)| from - stud < *at && *at < to + stud);
     !frame.framing.partitions.iter().any(channel) && !End::BOTH.into_iter().any(corner) && !loads
 }
 
@@ -106,7 +105,7 @@ fn bay_around(rules: &Rules<'_>, wall: &Wall, design: &OpeningDesign) -> Option<
 mod tests {
     use super::*;
     use crate::framing::fixture::partition_with;
-    use crate::framing::{OpeningOutcome, Role, WallPlan, plan_wall};
+    use crate::framing::{OpeningOutcome, Role, WallPlan, plan_wall_as_said};
     use crate::job::{OpeningId, OpeningKind, Size};
 
     fn planned(openings: &[(i64, Length)]) -> WallPlan {
@@ -123,7 +122,7 @@ mod tests {
             Opening::new(OpeningId(index as u128), OpeningDesign { rough: Some(rough), ..design })
         };
         let job = partition_with(openings.iter().enumerate().map(opening).collect());
-        plan_wall(&job.rules(), &job.walls[0])
+        plan_wall_as_said(&job.rules(), &job.walls[0])
     }
 
     #[test]
@@ -151,7 +150,7 @@ mod tests {
         let frame = &mut job.walls[0].frame;
         (frame.length, frame.spacing) = (Length::feet(27), Length::inches(24));
         let in_bay = |job: &crate::job::Job| {
-            let plan = plan_wall(&job.rules(), &job.walls[0]);
+            let plan = plan_wall_as_said(&job.rules(), &job.walls[0]);
             plan.openings.iter().map(|plan| matches!(plan.outcome, OpeningOutcome::InBay(_))).collect::<Vec<_>>()
         };
         assert_eq!(in_bay(&job), [true, true]);

@@ -12,11 +12,12 @@ mod sole_bolts;
 
 use super::field_studs::{FieldLoad, field_loads};
 use super::judgment::judge;
+use super::landed::Landed;
 use super::layout::stud_positions;
 use super::marks::{Mark, marks};
 use super::member::Member;
 use super::opening_plan::{Ground, OpeningOutcome, OpeningPlan};
-use super::opening_problem::{down_on, sole_pieces};
+use super::opening_problem::sole_pieces;
 use super::plan_opening::plan_opening;
 use super::plates::TopBreaks;
 use crate::finding::{Finding, Severity};
@@ -47,9 +48,14 @@ pub struct WallPlan {
     pub findings: Vec<Finding>,
 }
 
-/// Plans a wall of a job.
-pub fn plan_wall(rules: &Rules<'_>, wall: &Wall) -> WallPlan {
-    let ground = Ground { code: rules.code(), down: down_on(rules, wall), sole: sole_pieces(rules, wall) };
+/// Plans a wall of which nothing is known but what is said of itself.
+pub fn plan_wall_as_said(rules: &Rules<'_>, wall: &Wall) -> WallPlan {
+    plan_wall(rules, wall, &Landed::as_said(rules, wall))
+}
+
+/// Plans a wall from the rules, from itself, and from what lands on it.
+pub fn plan_wall(rules: &Rules<'_>, wall: &Wall, landed: &Landed) -> WallPlan {
+    let ground = Ground::of(rules, wall, landed);
     let mut openings: Vec<OpeningPlan> =
         wall.openings.iter().map(|opening| plan_opening(rules, wall, &ground, opening)).collect();
     openings.sort_by_key(|plan| (plan.left(), plan.id));
@@ -76,10 +82,15 @@ pub fn plan_wall(rules: &Rules<'_>, wall: &Wall) -> WallPlan {
 
 /// Plans one opening of a wall alone, with every header that was tried; `None` if it is not in the wall. What follows for it from the rest of
 /// the wall, its verdict by the framing around it, is in the wall's plan.
-pub fn plan_one(rules: &Rules<'_>, wall: &Wall, opening: OpeningId) -> Option<OpeningPlan> {
+pub fn plan_one(rules: &Rules<'_>, wall: &Wall, landed: &Landed, opening: OpeningId) -> Option<OpeningPlan> {
     let opening = wall.openings.iter().find(|each| each.id == opening)?;
-    let ground = Ground { code: rules.code(), down: down_on(rules, wall), sole: sole_pieces(rules, wall) };
-    Some(plan_opening(rules, wall, &ground, opening))
+    Some(plan_opening(rules, wall, &Ground::of(rules, wall, landed), opening))
+}
+
+impl Ground {
+    fn of(rules: &Rules<'_>, wall: &Wall, landed: &Landed) -> Self {
+        Self { code: rules.code(), landed: landed.clone(), sole: sole_pieces(rules, wall) }
+    }
 }
 
 impl WallPlan {

@@ -2,7 +2,7 @@
 
 use std::sync::Arc;
 
-use crate::framing::{OpeningPlan, WallPlan, plan_one, plan_wall};
+use crate::framing::{Landed, OpeningPlan, WallPlan, plan_one, plan_wall};
 use crate::job::{Job, Opening, OpeningId, PointLoad, StockItem, Wall, WallId};
 use crate::sizing::schools::JurisdictionRow;
 
@@ -29,11 +29,12 @@ pub struct Settled {
 impl JobPlan {
     /// Plans a job.
     pub fn of(job: Job) -> Self {
-        let walls = job.walls.iter().map(|wall| planned(&job, wall)).collect();
+        let walls = job.walls.iter().map(|wall| planned(&job, wall, &Landed::as_said(&job.rules(), wall))).collect();
         Self { job, walls }
     }
 
-    /// Plans a job that was this one before an edit: a wall keeps its plan where the wall and the rules are what they were.
+    /// Plans a job that was this one before an edit: a wall keeps its plan where the rules, the wall and what lands on it are what they
+    /// were.
     #[must_use]
     pub fn again(&self, job: Job) -> Self {
         if self.job.rules() != job.rules() {
@@ -45,7 +46,12 @@ impl JobPlan {
             let at = if same(place) { Some(place) } else { (0..self.walls.len()).find(|at| same(*at)) };
             at.and_then(|at| self.walls.get(at)).cloned()
         };
-        let plan = |(place, wall)| kept(place, wall).unwrap_or_else(|| planned(&job, wall));
+        let plan = |(place, wall)| {
+            let landed = Landed::as_said(&job.rules(), wall);
+            kept(place, wall)
+                .filter(|plan| plan.ground.landed == landed)
+                .unwrap_or_else(|| planned(&job, wall, &landed))
+        };
         let walls = job.walls.iter().enumerate().map(plan).collect();
         Self { job, walls }
     }
@@ -98,7 +104,7 @@ impl JobPlan {
 /// An opening of a job planned alone, with every header that was tried; `None` if it is not there.
 pub fn opening_alone(job: &Job, id: OpeningId) -> Option<OpeningPlan> {
     let (wall, _) = job.opening(id)?;
-    plan_one(&job.rules(), wall, id)
+    plan_one(&job.rules(), wall, &Landed::as_said(&job.rules(), wall), id)
 }
 
 impl WallPlan {
@@ -109,8 +115,8 @@ impl WallPlan {
     }
 }
 
-fn planned(job: &Job, wall: &Wall) -> Arc<WallPlan> {
-    Arc::new(plan_wall(&job.rules(), wall).without_candidates())
+fn planned(job: &Job, wall: &Wall, landed: &Landed) -> Arc<WallPlan> {
+    Arc::new(plan_wall(&job.rules(), wall, landed).without_candidates())
 }
 
 #[cfg(test)]

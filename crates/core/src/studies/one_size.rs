@@ -11,7 +11,7 @@
 //!
 //! **Worked example.** A 3 ft window that 2-2x6 carries and a 6 ft door that 2-2x10 carries: 2-2x10 over both.
 
-use crate::framing::{OpeningOutcome, OpeningPlan, plan_wall};
+use crate::framing::{OpeningOutcome, OpeningPlan, plan_wall_as_said};
 use crate::job::{Job, OpeningId};
 use crate::lumber::HeaderSpec;
 use crate::measure::{Length, Money};
@@ -75,7 +75,7 @@ pub fn options(job: &Job) -> Vec<OpeningOptions> {
         Some(OpeningOptions { opening: plan.id, carrying: carrying.map(option).collect() })
     };
     let rules = job.rules();
-    job.walls.iter().flat_map(|wall| plan_wall(&rules, wall).openings).filter_map(of_opening).collect()
+    job.walls.iter().flat_map(|wall| plan_wall_as_said(&rules, wall).openings).filter_map(of_opening).collect()
 }
 
 /// The most different headers that are looked for.

@@ -2,7 +2,7 @@
 
 #![allow(dead_code, reason = "each test takes what it needs")]
 
-use sturvek_core::framing::{OpeningOutcome, OpeningPlan, plan_wall};
+use sturvek_core::framing::{OpeningOutcome, OpeningPlan, plan_wall_as_said};
 use sturvek_core::job::{
     Job, KingWindBasis, Opening, OpeningDesign, OpeningId, OpeningKind, PointLoad, PointLoadId, SiteSaid, Size,
     StockItem, Wall, WallFrame, WallId,
@@ -118,7 +118,7 @@ pub fn in_a_town() -> KingWindBasis {
 }
 
 pub fn planned(job: &Job) -> OpeningPlan {
-    plan_wall(&job.rules(), &job.walls[0]).openings.remove(0)
+    plan_wall_as_said(&job.rules(), &job.walls[0]).openings.remove(0)
 }
 
 /// The limit that leaves the job's opening without a number.

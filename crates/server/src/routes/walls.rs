@@ -2,7 +2,7 @@
 
 use axum::Json;
 use axum::extract::State;
-use sturvek_core::framing::{opening_sheet, plan_wall, say::say};
+use sturvek_core::framing::{opening_sheet, plan_wall_as_said, say::say};
 use sturvek_core::job::{Job, OpeningId, Wall, WallId, command};
 use sturvek_core::measure::LengthStyle;
 use sturvek_core::plan::opening_alone;
@@ -74,7 +74,7 @@ pub async fn preview(
     let refusal = |error| StoreError::refusal(&command, error).under("/command");
     let job = command::apply(planned.plan.job(), &command).map_err(refusal)?.job;
     let wall = wall_of(&job, wall)?;
-    Ok(Json(LookedAt::at(&job.rules(), wall, &plan_wall(&job.rules(), wall), request.opening)))
+    Ok(Json(LookedAt::at(&job.rules(), wall, &plan_wall_as_said(&job.rules(), wall), request.opening)))
 }
 
 /// Reads how an opening is called out, and says it back.

@@ -63,7 +63,7 @@ fn job(carries: WallCarries, length: Length, openings: Vec<Opening>) -> Job {
 }
 
 fn plan(job: &Job) -> WallPlan {
-    plan_wall(&job.rules(), &job.walls[0])
+    plan_wall_as_said(&job.rules(), &job.walls[0])
 }
 
 fn cuts(plan: &WallPlan, role: Role) -> Vec<f64> {
@@ -405,6 +405,6 @@ proptest! {
             places.sort_unstable();
             places
         };
-        prop_assert_eq!(standing_in(&plan_wall(&turned.rules(), &turned.walls[0]), true), standing_in(&plan, false));
+        prop_assert_eq!(standing_in(&plan_wall_as_said(&turned.rules(), &turned.walls[0]), true), standing_in(&plan, false));
     }
 }

@@ -44,7 +44,7 @@ const LONG_OVERHANG: Length = Length::feet(2);
 
 /// What is found about the wall's loads.
 pub(super) fn of_wall(planned: &Planned<'_>) -> Vec<Finding> {
-    let mut findings: Vec<Finding> = planned.ground.down.lifted.iter().map(|lifted| lifts(*lifted)).collect();
+    let mut findings: Vec<Finding> = planned.ground.landed.down.lifted.iter().map(|lifted| lifts(*lifted)).collect();
     findings.extend(assumed(planned));
     findings.extend(planned.field_loads.iter().filter_map(|load| in_the_field(planned, load)));
     findings

@@ -1,0 +1,85 @@
+//! # What lands on a wall
+//!
+//! **What it does.** Everything that presses on the top plates of one wall: lines of load and posts from the framing that it is said to
+//! carry, and the loads typed in at one place. A wall is framed from its own description and from this, and from nothing else of its
+//! job: two walls on which the same lands are framed alike.
+//!
+//! **Source.** Common practice, no source; each load names its own.
+
+use super::hole::{Hole, hole};
+use crate::job::{OpeningDesign, Rules, Wall};
+use crate::loads::{ByKind, LoadKind, LoadLine, SnowBasis, Standing, TakeDown, WallCarries, take_down};
+use crate::measure::{Force, Length, LineLoad, Pressure};
+use crate::working::{Clause, Number, Pen, Silent, Unit};
+
+/// What lands on a wall.
+#[derive(Clone, Debug, Default, PartialEq)]
+pub struct Landed {
+    /// What the framing brings that it carries.
+    pub down: TakeDown,
+    /// Everything that stands at one place: loads typed in, and the posts of that framing.
+    pub points: Vec<(Length, ByKind<Force>)>,
+}
+
+impl Landed {
+    /// What is said of the wall itself.
+    pub fn as_said(rules: &Rules<'_>, wall: &Wall) -> Self {
+        let down = down_on(rules, wall);
+        let typed = wall.point_loads.iter().map(|load| (load.at, load.amount));
+        let points = typed.chain(down.points.iter().map(|point| (point.at, point.amount))).collect();
+        Self { down, points }
+    }
+}
+
+/// How far below the plates a flat 2x may lie in a wall that carries nothing. Source: IRC 2021 R602.7.4, from memory.
+const FLAT_BELOW_PLATES: Length = Length::inches(24);
+/// What a wall weighs, boards on both faces, lb/ft². Common practice, no source.
+const WALL_WEIGHT: Pressure = Pressure::psf(12.0);
+
+/// How high the wall stands over the flat 2x of an opening, where that is more than a flat 2x goes.
+pub fn too_far_below_plates(wall: &Wall, design: &OpeningDesign, hole: Hole) -> Option<Length> {
+    let above = wall.frame.under_plates_at(design.center) - hole.head() - wall.frame.thickness();
+    (FLAT_BELOW_PLATES < above).then_some(above)
+}
+
+/// What comes down from what the wall is said to carry. Snow that nobody said brings nothing: what it falls on has no number until it is said. In a wall that
+/// carries nothing the wall itself stands on headers that lie too far below its plates for a flat 2x.
+fn down_on(rules: &Rules<'_>, wall: &Wall) -> TakeDown {
+    match &wall.carries {
+        WallCarries::Nothing => TakeDown {
+            lines: wall
+                .openings
+                .iter()
+                .filter_map(|opening| wall_over_head(&mut Silent, rules, wall, &opening.design))
+                .collect(),
+            ..TakeDown::default()
+        },
+        WallCarries::Framing(carried) => {
+            let mut site = rules.settings.site;
+            if rules.settings.said.snow == Standing::NotSaid {
+                site.snow.basis = SnowBasis::Ground(Pressure::ZERO);
+            }
+            take_down(carried, &site, wall.frame.length)
+        }
+    }
+}
+
+/// What stands on a header in a wall that carries nothing, where it lies too far below the plates for a flat 2x.
+pub fn wall_over_head<P: Pen>(pen: &mut P, rules: &Rules<'_>, wall: &Wall, design: &OpeningDesign) -> Option<LoadLine> {
+    let hole = hole(design, rules.settings);
+    let above = too_far_below_plates(wall, design, hole)?;
+    let load = pen.given("⟨symbol-wall⟩", WALL_WEIGHT.to_psf())
+        * pen.given("⟨symbol-its-height-over-the-head⟩", above.to_feet());
+    let load = pen.step("load-wall-over-the-head", "D", Unit::PoundsPerFoot, Clause::PRACTICE, load);
+    let load = LineLoad::plf(load.value());
+    let half = hole.size.width.half();
+    Some(LoadLine {
+        source: "load-wall-over-the-head",
+        kind: LoadKind::Dead,
+        area: Some((WALL_WEIGHT, above)),
+        at_start: load,
+        at_end: load,
+        extent: Some((design.center - half, design.center + half)),
+        bay: None,
+    })
+}
