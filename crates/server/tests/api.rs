@@ -112,7 +112,7 @@ async fn a_job_goes_out_as_a_file_and_comes_back_whole() {
     let api = Api::with_demo().await;
     let job = api.demo_job().await;
     let file = api.get(&format!("/api/jobs/{}/file", text(&job["id"]))).await.body;
-    assert_eq!((&file["format"], &file["version"]), (&json!("sturvek-job"), &json!(2)));
+    assert_eq!((&file["format"], &file["version"]), (&json!("sturvek-job"), &json!(sturvek_wire::saved::FORM)));
     let back = api.post("/api/jobs/file", json!({ "text": file.to_string() })).await;
     assert_eq!(back.status, StatusCode::CREATED, "{}", back.body);
     let frames = |job: &Value| -> Vec<Value> {
@@ -455,7 +455,7 @@ async fn a_rake_wall_climbs_and_its_height_is_refused_by_name() {
     assert!(planned["members"].as_array().expect("members").iter().filter(climbs).count() > 5);
 
     let mut frame = wall["frame"].clone();
-    frame["framing"]["height_by"]["rake_right"] = json!("40'");
+    frame["framing"]["height_by"]["right"] = json!("40'");
     let command = json!({ "do": "change_wall", "wall": wall["id"], "frame": frame });
     let refused =
         api.post(&format!("{path}/commands"), json!({ "on_version": view["version"], "command": command })).await;
@@ -465,11 +465,11 @@ async fn a_rake_wall_climbs_and_its_height_is_refused_by_name() {
         "{}",
         refused.body
     );
-    frame["framing"]["height_by"]["rake_right"] = json!("soon");
+    frame["framing"]["height_by"]["right"] = json!("soon");
     let command = json!({ "do": "change_wall", "wall": wall["id"], "frame": frame });
     let refused =
         api.post(&format!("{path}/commands"), json!({ "on_version": view["version"], "command": command })).await;
-    assert_eq!(pointers(&refused), ["/command/frame/framing/height_by/rake_right"], "{}", refused.body);
+    assert_eq!(pointers(&refused), ["/command/frame/framing/height_by/right"], "{}", refused.body);
     assert_eq!(api.get(&path).await.body["version"], view["version"], "nothing was kept");
 }
 

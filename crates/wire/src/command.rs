@@ -370,12 +370,12 @@ mod tests {
     fn frame() -> Value {
         json!({ "name": "north", "length": "12'", "height": "97 1/8", "stud_species": "spruce_pine_fir",
             "stud_grade": "stud", "stud_depth": "four", "spacing": "16", "plate_species": "hem_fir", "framing": { "layout_from": "right",
-            "left_end": "three_stud_corner", "partitions": [{ "partition_at": "5'", "partition_depth": "four" },
-                { "partition_at": "8'", "partition_depth": "six", "backing": "ladder_blocks", "laps_in": true }],
-            "height_by": { "by": "rake", "rake_left": "8'", "rake_right": "9'",
-                "peak": { "peak_at": "6'", "peak_height": "10'" } },
+            "left_end": "three_stud_corner", "partitions": [{ "at": "5'", "depth": "four" },
+                { "at": "8'", "depth": "six", "backing": "ladder_blocks", "laps_in": true }],
+            "height_by": { "by": "rake", "left": "8'", "right": "9'",
+                "peak": { "at": "6'", "height": "10'" } },
             "sawn": "millimeters", "face": "inside", "layout_from_face_of": "six",
-            "left_lap": { "how": "held_back", "lap_depth": "four" }, "right_lap": { "how": "runs_over", "lap_depth": "six" },
+            "left_lap": { "how": "held_back", "depth": "four" }, "right_lap": { "how": "runs_over", "depth": "six" },
             "own_breaks": { "lower": ["4'"], "upper": [] }, "cast_bolts": ["1'", "5'"], "blocking": ["1350 mm"],
             "heads": "on_purpose", "bolts": "6'" } })
     }
@@ -384,8 +384,8 @@ mod tests {
         json!({ "kind": "window", "unit_width": "3-0", "unit_height": "4-0", "center": "6-0", "sill": "34",
             "place": "at_head_height", "underside": "flat_nailer", "header": header(), "options": {
                 "nailing_confirmed": true, "face": "both_faces", "side_loaded": true, "service": "wet", "seat": "notched", "special": "unknown_grade",
-                "past_left": { "run_past": "20", "far_studs": 2 }, "posts": [{ "post_at": "18", "post_studs": 2 }],
-                "sill_style": { "built": "sloped", "sill_slope": "1/2" }, "sheathing_return": "1/2", "room": "kitchen" } })
+                "past_left": { "length": "20", "far_studs": 2 }, "posts": [{ "at": "18", "studs": 2 }],
+                "sill_style": { "built": "sloped", "slope": "1/2" }, "sheathing_return": "1/2", "room": "kitchen" } })
     }
 
     fn header() -> Value {
@@ -399,18 +399,18 @@ mod tests {
     fn every_command() -> Vec<Value> {
         let roof = json!({ "framing": "trusses", "building_width": "24'", "overhang": "2'", "rise_in_twelve": 6.0,
             "roof_dead": 10.0, "ceiling_dead": 5.0, "attic_live": 0.0 });
-        let floor = json!({ "span_one_side": "12'", "span_other_side": "0", "floor_dead": 12.0, "floor_live": 40.0 });
-        let above = json!({ "wall_above_height": "8'", "wall_above_dead": 12.0 });
+        let floor = json!({ "span_one_side": "12'", "span_other_side": "0", "dead": 12.0, "live": 40.0 });
+        let above = json!({ "height": "8'", "dead": 12.0 });
         // The older form, as the log of older jobs holds it.
         let carries = json!({ "bearing": true, "roof": roof, "floor": floor, "wall_above": above });
         let items = json!({ "bearing": true, "items": [
-            { "what": { "kind": "gable", "rise_in_twelve": 6.0, "gable_dead": 12.0 } },
-            { "from": "2'", "to": "9'", "what": { "kind": "floor", "floor_use": "deck",
-                "floor_framing": "cantilevered_past_this_wall", "tail": "loaded", "roofed": true, "no_wall_above": true, "span_one_side": "9'", "span_other_side": "2'",
-                "bay": "12", "floor_dead": 10.0, "floor_live": 60.0 } },
+            { "what": { "kind": "gable", "rise_in_twelve": 6.0, "dead": 12.0 } },
+            { "from": "2'", "to": "9'", "what": { "kind": "floor", "use": "deck",
+                "framing": "cantilevered_past_this_wall", "tail": "loaded", "roofed": true, "no_wall_above": true, "span_one_side": "9'", "span_other_side": "2'",
+                "bay": "12", "dead": 10.0, "live": 60.0 } },
             { "what": { "kind": "ridge_post", "at": "7'", "building_width": "24'", "rise_in_twelve": 6.0,
                 "span_one_side": "12'", "span_other_side": "0", "roof_dead": 10.0, "runs_over": true, "beam_weight": 21.5 } },
-            { "on_tail": true, "what": { "kind": "wall_above", "wall_above_height": "8'", "wall_above_dead": 12.0, "brick": true,
+            { "on_tail": true, "what": { "kind": "wall_above", "height": "8'", "dead": 12.0, "brick": true,
                 "openings_above": { "are": "at", "places": [{ "from": "3'", "to": "6'" }] } } },
             { "what": { "kind": "roof", "framing": "rafters_from_ledger", "building_width": "12'", "overhang": "18",
                 "rise_in_twelve": 4.0, "roof_dead": 12.0, "dead_on": "slope", "warmth": "unheated", "ceiling_dead": 0.0,

@@ -11,7 +11,7 @@ use crate::command::Command;
 use crate::inputs::{Board, CarriedFraming, CodeTable, DesignOptions, FramedAs, FramingOptions, Job, Settings};
 
 /// The form that is written, and the newest that is read.
-pub const FORM: u16 = 2;
+pub const FORM: u16 = 3;
 
 /// Something that is kept as JSON.
 pub trait Saved: DeserializeOwned {
@@ -67,11 +67,12 @@ struct Step {
     up: fn(&mut Value),
 }
 
-static STEPS: [Step; 4] = [
+static STEPS: [Step; 5] = [
     Step { name: "a wall carries several things", from: 1, up: a_wall_carries_several_things },
     Step { name: "snow and wind were assumed before", from: 1, up: snow_and_wind_were_assumed_before },
     Step { name: "tails were assumed free", from: 1, up: tails_were_assumed_free },
     Step { name: "walls above were assumed without openings", from: 1, up: walls_above_were_assumed_without_openings },
+    Step { name: "names without what they stand in", from: 2, up: names_without_what_they_stand_in },
 ];
 
 /// The names of all steps.
@@ -156,16 +157,75 @@ fn walls_above_were_assumed_without_openings(value: &mut Value) {
     });
 }
 
-/// Hands every object of this name to a change, wherever it stands.
+/// A field was called by what it stands in as well: `peak_at` of a peak.
+fn names_without_what_they_stand_in(value: &mut Value) {
+    let mut rename = |name: &str, fields: &[(&str, &str)]| {
+        each_named(name, value, &mut |named| {
+            for (before, now) in fields {
+                if let Some(kept) = named.remove(*before) {
+                    named.insert((*now).into(), kept);
+                }
+            }
+        });
+    };
+    rename(
+        "what",
+        &[
+            ("gable_dead", "dead"),
+            ("floor_use", "use"),
+            ("floor_framing", "framing"),
+            ("floor_dead", "dead"),
+            ("floor_live", "live"),
+            ("wall_above_height", "height"),
+            ("wall_above_dead", "dead"),
+        ],
+    );
+    rename(
+        "height_by",
+        &[
+            ("stud_length", "length"),
+            ("room_left", "left"),
+            ("room_right", "right"),
+            ("rake_left", "left"),
+            ("rake_right", "right"),
+        ],
+    );
+    rename("peak", &[("peak_at", "at"), ("peak_height", "height")]);
+    rename("partitions", &[("partition_at", "at"), ("partition_depth", "depth")]);
+    for lap in ["left_lap", "right_lap"] {
+        rename(lap, &[("lap_depth", "depth")]);
+    }
+    for past in ["past_left", "past_right"] {
+        rename(past, &[("run_past", "length")]);
+    }
+    rename("posts", &[("post_at", "at"), ("post_studs", "studs")]);
+    rename("sill_style", &[("sill_slope", "slope")]);
+    each_named("rough_rules", value, &mut |rules| {
+        for rule in rules.values_mut().filter_map(Value::as_object_mut) {
+            for (before, now) in [("rough_wider", "wider"), ("rough_higher", "higher")] {
+                if let Some(kept) = rule.remove(before) {
+                    rule.insert(now.into(), kept);
+                }
+            }
+        }
+    });
+}
+
+/// Hands every object of this name to a change, wherever it stands, and every object of a list of this name.
 fn each_named(name: &str, value: &mut Value, change: &mut impl FnMut(&mut Map<String, Value>)) {
     match value {
         Value::Object(fields) => {
             for (key, inner) in fields {
                 each_named(name, inner, change);
-                if key == name
-                    && let Value::Object(named) = inner
-                {
-                    change(named);
+                if key == name {
+                    let (one, list) = match inner {
+                        Value::Array(items) => (None, Some(items)),
+                        one => (Some(one), None),
+                    };
+                    one.into_iter()
+                        .chain(list.into_iter().flatten())
+                        .filter_map(Value::as_object_mut)
+                        .for_each(&mut *change);
                 }
             }
         }

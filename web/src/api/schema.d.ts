@@ -1142,16 +1142,14 @@ export interface components {
              * Format: double
              * @description Dead load.
              */
-            floor_dead: number;
+            dead: number;
             /** @description How its joists bear. */
-            floor_framing?: components["schemas"]["FloorFraming"];
+            framing?: components["schemas"]["FloorFraming"];
             /**
              * Format: double
              * @description Live load.
              */
-            floor_live: number;
-            /** @description What it is for. */
-            floor_use?: components["schemas"]["FloorUse"];
+            live: number;
             /** @description Whether somebody said that no wall stands on it and the roof lands on this wall itself. */
             no_wall_above?: boolean;
             /** @description Whether a deck has a roof over it. */
@@ -1162,6 +1160,8 @@ export interface components {
             span_other_side: components["schemas"]["TypedLength"];
             /** @description What stands on its tail, where it runs past the wall. */
             tail?: components["schemas"]["Tail"];
+            /** @description What it is for. */
+            use?: components["schemas"]["FloorUse"];
         };
         /**
          * @description How joists bear on the wall.
@@ -1273,7 +1273,7 @@ export interface components {
              * Format: double
              * @description Its weight, lb/ft² of face.
              */
-            gable_dead: number;
+            dead: number;
             /**
              * Format: double
              * @description Rise in 12 of run.
@@ -1351,24 +1351,24 @@ export interface components {
             /** @enum {string} */
             by: "studs";
             /** @description How long they are. */
-            stud_length: components["schemas"]["TypedLength"];
+            length: components["schemas"]["TypedLength"];
         } | {
             /** @enum {string} */
             by: "room";
             /** @description What is left over the wall, so that it can be tipped up. */
             clearance: components["schemas"]["TypedLength"];
             /** @description Height at the left end. */
-            room_left: components["schemas"]["TypedLength"];
+            left: components["schemas"]["TypedLength"];
             /** @description Height at the right end. */
-            room_right: components["schemas"]["TypedLength"];
+            right: components["schemas"]["TypedLength"];
         } | {
             /** @enum {string} */
             by: "rake";
-            peak?: components["schemas"]["Peak"] | null;
             /** @description Height over the plates at the left end. */
-            rake_left: components["schemas"]["TypedLength"];
+            left: components["schemas"]["TypedLength"];
+            peak?: components["schemas"]["Peak"] | null;
             /** @description Height over the plates at the right end. */
-            rake_right: components["schemas"]["TypedLength"];
+            right: components["schemas"]["TypedLength"];
         };
         /** @description An entry of a job's history. */
         HistoryEntry: {
@@ -1531,9 +1531,9 @@ export interface components {
         /** @description By how much a rough opening is larger than its unit. */
         Larger: {
             /** @description In height. */
-            rough_higher: components["schemas"]["TypedLength"];
+            higher: components["schemas"]["TypedLength"];
             /** @description In width. */
-            rough_wider: components["schemas"]["TypedLength"];
+            wider: components["schemas"]["TypedLength"];
         };
         /** @description What a mark on the plates means. */
         LegendLine: {
@@ -1982,21 +1982,21 @@ export interface components {
         };
         /** @description A wall that meets this one from the inside. */
         Partition: {
+            /** @description Its center, from this wall's left end. */
+            at: components["schemas"]["TypedLength"];
             /** @description What it is nailed to. */
             backing?: components["schemas"]["Backing"];
+            /** @description Nominal depth of its studs. */
+            depth: components["schemas"]["Depth"];
             /** @description Whether its second top plate laps into this wall's. */
             laps_in?: boolean;
-            /** @description Its center, from this wall's left end. */
-            partition_at: components["schemas"]["TypedLength"];
-            /** @description Nominal depth of its studs. */
-            partition_depth: components["schemas"]["Depth"];
         };
         /** @description A gable's peak. */
         Peak: {
             /** @description From the wall's left end. */
-            peak_at: components["schemas"]["TypedLength"];
+            at: components["schemas"]["TypedLength"];
             /** @description Over the plates. */
-            peak_height: components["schemas"]["TypedLength"];
+            height: components["schemas"]["TypedLength"];
         };
         /** @description A message with its figures, in no language yet. */
         Phrase: {
@@ -2043,15 +2043,15 @@ export interface components {
             /** @enum {string} */
             how: "flush";
         } | {
+            /** @description Depth of the next wall. */
+            depth: components["schemas"]["Depth"];
             /** @enum {string} */
             how: "held_back";
-            /** @description Depth of the next wall. */
-            lap_depth: components["schemas"]["Depth"];
         } | {
+            /** @description Depth of the next wall. */
+            depth: components["schemas"]["Depth"];
             /** @enum {string} */
             how: "runs_over";
-            /** @description Depth of the next wall. */
-            lap_depth: components["schemas"]["Depth"];
         };
         /**
          * @description The letter on the plate.
@@ -2098,12 +2098,12 @@ export interface components {
         /** @description A post under a header. */
         PostUnder: {
             /** @description Its center, from the left face of the opening. */
-            post_at: components["schemas"]["TypedLength"];
+            at: components["schemas"]["TypedLength"];
             /**
              * Format: int32
              * @description Studs in it.
              */
-            post_studs: number;
+            studs: number;
         };
         /** @description A command to try without keeping it. */
         PreviewRequest: {
@@ -2320,7 +2320,7 @@ export interface components {
              */
             far_studs: number;
             /** @description How far past the face of the opening. */
-            run_past: components["schemas"]["TypedLength"];
+            length: components["schemas"]["TypedLength"];
         };
         /**
          * @description How studs and plates are sawn.
@@ -2456,32 +2456,32 @@ export interface components {
              * @description How much larger rough openings are than their units.
              * @default {
              *       "cased_opening": {
-             *         "rough_higher": 25400000,
-             *         "rough_wider": 50800000
+             *         "higher": 25400000,
+             *         "wider": 50800000
              *       },
              *       "door": {
-             *         "rough_higher": 63500000,
-             *         "rough_wider": 50800000
+             *         "higher": 63500000,
+             *         "wider": 50800000
              *       },
              *       "overhead_door": {
-             *         "rough_higher": 0,
-             *         "rough_wider": 0
+             *         "higher": 0,
+             *         "wider": 0
              *       },
              *       "pair_of_doors": {
-             *         "rough_higher": 63500000,
-             *         "rough_wider": 50800000
+             *         "higher": 63500000,
+             *         "wider": 50800000
              *       },
              *       "pocket_door": {
-             *         "rough_higher": 114300000,
-             *         "rough_wider": 25400000
+             *         "higher": 114300000,
+             *         "wider": 25400000
              *       },
              *       "sliding_door": {
-             *         "rough_higher": 12700000,
-             *         "rough_wider": 12700000
+             *         "higher": 12700000,
+             *         "wider": 12700000
              *       },
              *       "window": {
-             *         "rough_higher": 12700000,
-             *         "rough_wider": 12700000
+             *         "higher": 12700000,
+             *         "wider": 12700000
              *       }
              *     }
              */
@@ -2648,7 +2648,7 @@ export interface components {
             /** @enum {string} */
             built: "sloped";
             /** @description By so much over the depth of the wall. */
-            sill_slope: components["schemas"]["TypedLength"];
+            slope: components["schemas"]["TypedLength"];
         };
         /** @description The header that goes in. */
         SizedView: {
@@ -2890,15 +2890,15 @@ export interface components {
         WallAbove: {
             /** @description Whether it is of brick or stone. */
             brick?: boolean;
-            /** @description Its own openings. */
-            openings_above?: components["schemas"]["OpeningsAbove"];
             /**
              * Format: double
              * @description Its weight, lb/ft² of face.
              */
-            wall_above_dead: number;
+            dead: number;
             /** @description Its height. */
-            wall_above_height: components["schemas"]["TypedLength"];
+            height: components["schemas"]["TypedLength"];
+            /** @description Its own openings. */
+            openings_above?: components["schemas"]["OpeningsAbove"];
         };
         /**
          * @description How a wall ends.

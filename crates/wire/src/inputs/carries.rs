@@ -128,18 +128,18 @@ pub struct Gable {
     /// Rise in 12 of run.
     pub rise_in_twelve: f64,
     /// Its weight, lb/ft² of face.
-    pub gable_dead: f64,
+    pub dead: f64,
 }
 
 /// A floor on a wall. Pressures are lb/ft².
 #[derive(Clone, Debug, PartialEq, Serialize, Deserialize, ToSchema)]
 pub struct Floor {
     /// What it is for.
-    #[serde(default = "living_space")]
+    #[serde(rename = "use", default = "living_space")]
     pub floor_use: FloorUse,
     /// How its joists bear.
     #[serde(default = "simple_joists")]
-    pub floor_framing: FloorFraming,
+    pub framing: FloorFraming,
     /// Joist span on one side.
     pub span_one_side: TypedLength,
     /// Joist span on the other side, or of the next span; zero for an outside wall. For a cantilever, the tail.
@@ -148,9 +148,9 @@ pub struct Floor {
     #[serde(default = "usual_joist_bay")]
     pub bay: TypedLength,
     /// Dead load.
-    pub floor_dead: f64,
+    pub dead: f64,
     /// Live load.
-    pub floor_live: f64,
+    pub live: f64,
     /// Whether a deck has a roof over it.
     #[serde(default)]
     pub roofed: bool,
@@ -182,9 +182,9 @@ const fn simple_joists() -> FloorFraming {
 #[derive(Clone, Debug, PartialEq, Serialize, Deserialize, ToSchema)]
 pub struct WallAbove {
     /// Its height.
-    pub wall_above_height: TypedLength,
+    pub height: TypedLength,
     /// Its weight, lb/ft² of face.
-    pub wall_above_dead: f64,
+    pub dead: f64,
     /// Its own openings.
     #[serde(default)]
     pub openings_above: OpeningsAbove,
@@ -261,7 +261,7 @@ impl Resolve for CarriedItem {
             CarriedFraming::WallAbove(wall) => loads::Framing::WallAbove(wall.read(reader)),
             CarriedFraming::Gable(gable) => loads::Framing::Gable(loads::GableAbove {
                 rise_in_twelve: gable.rise_in_twelve,
-                dead: Pressure::psf(gable.gable_dead),
+                dead: Pressure::psf(gable.dead),
             }),
         });
         loads::Carried { framing, extent, on_tail: self.on_tail }
@@ -276,7 +276,7 @@ impl From<&loads::Carried> for CarriedItem {
             loads::Framing::Floor(floor) => CarriedFraming::Floor(floor.into()),
             loads::Framing::WallAbove(wall) => CarriedFraming::WallAbove(wall.into()),
             loads::Framing::Gable(gable) => {
-                CarriedFraming::Gable(Gable { rise_in_twelve: gable.rise_in_twelve, gable_dead: gable.dead.to_psf() })
+                CarriedFraming::Gable(Gable { rise_in_twelve: gable.rise_in_twelve, dead: gable.dead.to_psf() })
             }
         };
         Self {
@@ -361,12 +361,12 @@ impl Resolve for Floor {
     fn read(&self, reader: &mut Reader) -> loads::FloorOnWall {
         loads::FloorOnWall {
             use_: self.floor_use.into(),
-            framing: self.floor_framing.into(),
+            framing: self.framing.into(),
             span_one_side: reader.meant("span_one_side", &self.span_one_side, usual_sizes::SPAN),
             span_other_side: reader.meant("span_other_side", &self.span_other_side, usual_sizes::SPAN),
             bay: reader.length("bay", &self.bay),
-            dead: Pressure::psf(self.floor_dead),
-            live: Pressure::psf(self.floor_live),
+            dead: Pressure::psf(self.dead),
+            live: Pressure::psf(self.live),
             roofed: self.roofed,
             tail: self.tail.into(),
             no_wall_above: self.no_wall_above,
@@ -378,12 +378,12 @@ impl From<&loads::FloorOnWall> for Floor {
     fn from(floor: &loads::FloorOnWall) -> Self {
         Self {
             floor_use: floor.use_.into(),
-            floor_framing: floor.framing.into(),
+            framing: floor.framing.into(),
             span_one_side: floor.span_one_side.into(),
             span_other_side: floor.span_other_side.into(),
             bay: floor.bay.into(),
-            floor_dead: floor.dead.to_psf(),
-            floor_live: floor.live.to_psf(),
+            dead: floor.dead.to_psf(),
+            live: floor.live.to_psf(),
             roofed: floor.roofed,
             tail: floor.tail.into(),
             no_wall_above: floor.no_wall_above,
@@ -395,8 +395,8 @@ impl Resolve for WallAbove {
     type Core = loads::WallAbove;
     fn read(&self, reader: &mut Reader) -> loads::WallAbove {
         loads::WallAbove {
-            height: reader.meant("wall_above_height", &self.wall_above_height, usual_sizes::WALL_ABOVE_HEIGHT),
-            dead: Pressure::psf(self.wall_above_dead),
+            height: reader.meant("height", &self.height, usual_sizes::WALL_ABOVE_HEIGHT),
+            dead: Pressure::psf(self.dead),
             openings: reader.part("openings_above", &self.openings_above),
             brick: self.brick,
         }
@@ -406,8 +406,8 @@ impl Resolve for WallAbove {
 impl From<&loads::WallAbove> for WallAbove {
     fn from(wall: &loads::WallAbove) -> Self {
         Self {
-            wall_above_height: wall.height.into(),
-            wall_above_dead: wall.dead.to_psf(),
+            height: wall.height.into(),
+            dead: wall.dead.to_psf(),
             openings_above: (&wall.openings).into(),
             brick: wall.brick,
         }

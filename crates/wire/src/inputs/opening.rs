@@ -121,7 +121,7 @@ pub enum SillStyle {
     /// One that falls to the outside.
     Sloped {
         /// By so much over the depth of the wall.
-        sill_slope: TypedLength,
+        slope: TypedLength,
     },
 }
 
@@ -136,7 +136,7 @@ impl Default for DesignOptions {
 #[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize, ToSchema)]
 pub struct RunPast {
     /// How far past the face of the opening.
-    pub run_past: TypedLength,
+    pub length: TypedLength,
     /// Studs under its far end; none where it ends free.
     pub far_studs: u8,
 }
@@ -145,9 +145,9 @@ pub struct RunPast {
 #[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize, ToSchema)]
 pub struct PostUnder {
     /// Its center, from the left face of the opening.
-    pub post_at: TypedLength,
+    pub at: TypedLength,
     /// Studs in it.
-    pub post_studs: u8,
+    pub studs: u8,
 }
 
 /// A count somebody decided.
@@ -199,9 +199,7 @@ impl Resolve for Design {
             sill_style: match &self.options.sill_style {
                 SillStyle::Single => job::SillStyle::Single,
                 SillStyle::Double => job::SillStyle::Double,
-                SillStyle::Sloped { sill_slope } => {
-                    job::SillStyle::Sloped(reader.length("options/sill_style/sill_slope", sill_slope))
-                }
+                SillStyle::Sloped { slope } => job::SillStyle::Sloped(reader.length("options/sill_style/slope", slope)),
             },
             sheathing_return: reader.length("options/sheathing_return", &self.options.sheathing_return),
             room: self.options.room.into(),
@@ -244,7 +242,7 @@ impl DesignOptions {
     fn run(&self, reader: &mut Reader) -> job::RunDesign {
         let mut past = |field: &str, past: &Option<RunPast>| {
             let past = past.as_ref()?;
-            let length = reader.under(field, |reader| reader.length("run_past", &past.run_past));
+            let length = reader.under(field, |reader| reader.length("length", &past.length));
             Some(job::RunPast { length, far_studs: past.far_studs })
         };
         let past = Ends { left: past("past_left", &self.past_left), right: past("past_right", &self.past_right) };
@@ -253,8 +251,8 @@ impl DesignOptions {
             reader.refuse("posts", say!("too-many-posts"));
         }
         let read = reader.each("posts", &self.posts, |reader, post| sizing::Post {
-            at: reader.length("post_at", &post.post_at),
-            studs: post.post_studs,
+            at: reader.length("at", &post.at),
+            studs: post.studs,
         });
         for (place, post) in posts.iter_mut().zip(read) {
             *place = Some(post);
@@ -266,9 +264,9 @@ impl DesignOptions {
 impl From<&job::OpeningDesign> for DesignOptions {
     fn from(design: &job::OpeningDesign) -> Self {
         let past = |past: Option<job::RunPast>| {
-            past.map(|past| RunPast { run_past: past.length.into(), far_studs: past.far_studs })
+            past.map(|past| RunPast { length: past.length.into(), far_studs: past.far_studs })
         };
-        let post = |post: &sizing::Post| PostUnder { post_at: post.at.into(), post_studs: post.studs };
+        let post = |post: &sizing::Post| PostUnder { at: post.at.into(), studs: post.studs };
         Self {
             nailing_confirmed: design.nailing_confirmed,
             face: design.face.into(),
@@ -282,7 +280,7 @@ impl From<&job::OpeningDesign> for DesignOptions {
             sill_style: match design.sill_style {
                 job::SillStyle::Single => SillStyle::Single,
                 job::SillStyle::Double => SillStyle::Double,
-                job::SillStyle::Sloped(drop) => SillStyle::Sloped { sill_slope: drop.into() },
+                job::SillStyle::Sloped(drop) => SillStyle::Sloped { slope: drop.into() },
             },
             sheathing_return: design.sheathing_return.into(),
             room: design.room.into(),

@@ -104,9 +104,9 @@ pub struct RoughRules {
 #[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize, ToSchema)]
 pub struct Larger {
     /// In width.
-    pub rough_wider: TypedLength,
+    pub wider: TypedLength,
     /// In height.
-    pub rough_higher: TypedLength,
+    pub higher: TypedLength,
 }
 
 impl Default for Settings {
@@ -280,16 +280,13 @@ impl From<&job::Settings> for Settings {
 impl Resolve for Larger {
     type Core = job::Size;
     fn read(&self, reader: &mut Reader) -> job::Size {
-        job::Size {
-            width: reader.length("rough_wider", &self.rough_wider),
-            height: reader.length("rough_higher", &self.rough_higher),
-        }
+        job::Size { width: reader.length("wider", &self.wider), height: reader.length("higher", &self.higher) }
     }
 }
 
 impl From<job::Size> for Larger {
     fn from(size: job::Size) -> Self {
-        Self { rough_wider: size.width.into(), rough_higher: size.height.into() }
+        Self { wider: size.width.into(), higher: size.height.into() }
     }
 }
 

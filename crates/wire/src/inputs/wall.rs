@@ -109,23 +109,23 @@ pub enum HeightBy {
     /// By the length of its studs.
     Studs {
         /// How long they are.
-        stud_length: TypedLength,
+        length: TypedLength,
     },
     /// A room measured at both ends; the shorter rules.
     Room {
         /// Height at the left end.
-        room_left: TypedLength,
+        left: TypedLength,
         /// Height at the right end.
-        room_right: TypedLength,
+        right: TypedLength,
         /// What is left over the wall, so that it can be tipped up.
         clearance: TypedLength,
     },
     /// A rake: the top plates climb.
     Rake {
         /// Height over the plates at the left end.
-        rake_left: TypedLength,
+        left: TypedLength,
         /// Height over the plates at the right end.
-        rake_right: TypedLength,
+        right: TypedLength,
         /// A gable's peak; left out in a lean-to.
         peak: Option<Peak>,
     },
@@ -135,9 +135,9 @@ pub enum HeightBy {
 #[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize, ToSchema)]
 pub struct Peak {
     /// From the wall's left end.
-    pub peak_at: TypedLength,
+    pub at: TypedLength,
     /// Over the plates.
-    pub peak_height: TypedLength,
+    pub height: TypedLength,
 }
 
 /// How the second top plate ends.
@@ -150,12 +150,12 @@ pub enum PlateLap {
     /// Held back for the next wall's plate.
     HeldBack {
         /// Depth of the next wall.
-        lap_depth: Depth,
+        depth: Depth,
     },
     /// Running on over the next wall.
     RunsOver {
         /// Depth of the next wall.
-        lap_depth: Depth,
+        depth: Depth,
     },
 }
 
@@ -179,9 +179,9 @@ impl Default for FramingOptions {
 #[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize, ToSchema)]
 pub struct Partition {
     /// Its center, from this wall's left end.
-    pub partition_at: TypedLength,
+    pub at: TypedLength,
     /// Nominal depth of its studs.
-    pub partition_depth: Depth,
+    pub depth: Depth,
     /// What it is nailed to.
     #[serde(default = "channel")]
     pub backing: Backing,
@@ -273,8 +273,8 @@ impl Resolve for FramingOptions {
     type Core = job::FramingOptions;
     fn read(&self, reader: &mut Reader) -> job::FramingOptions {
         let partitions = reader.each("partitions", &self.partitions, |reader, partition| job::Partition {
-            at: reader.length("partition_at", &partition.partition_at),
-            depth: partition.partition_depth.into(),
+            at: reader.length("at", &partition.at),
+            depth: partition.depth.into(),
             backing: partition.backing.into(),
             laps_in: partition.laps_in,
         });
@@ -308,8 +308,8 @@ impl From<&job::WallFrame> for FramingOptions {
     fn from(frame: &job::WallFrame) -> Self {
         let options = &frame.framing;
         let partition = |partition: &job::Partition| Partition {
-            partition_at: partition.at.into(),
-            partition_depth: partition.depth.into(),
+            at: partition.at.into(),
+            depth: partition.depth.into(),
             backing: partition.backing.into(),
             laps_in: partition.laps_in,
         };
@@ -348,20 +348,18 @@ impl HeightBy {
             Self::OverPlates => {
                 job::WallHeight::OverPlates(reader.meant("height", over_plates, usual_sizes::WALL_HEIGHT))
             }
-            Self::Studs { stud_length } => {
-                job::WallHeight::Studs(reader.length("framing/height_by/stud_length", stud_length))
-            }
-            Self::Room { room_left, room_right, clearance } => job::WallHeight::Room(job::MeasuredRoom {
-                left: reader.length("framing/height_by/room_left", room_left),
-                right: reader.length("framing/height_by/room_right", room_right),
+            Self::Studs { length } => job::WallHeight::Studs(reader.length("framing/height_by/length", length)),
+            Self::Room { left, right, clearance } => job::WallHeight::Room(job::MeasuredRoom {
+                left: reader.length("framing/height_by/left", left),
+                right: reader.length("framing/height_by/right", right),
                 clearance: reader.length("framing/height_by/clearance", clearance),
             }),
-            Self::Rake { rake_left, rake_right, peak } => job::WallHeight::Rake(job::Rake {
-                left: reader.length("framing/height_by/rake_left", rake_left),
-                right: reader.length("framing/height_by/rake_right", rake_right),
+            Self::Rake { left, right, peak } => job::WallHeight::Rake(job::Rake {
+                left: reader.length("framing/height_by/left", left),
+                right: reader.length("framing/height_by/right", right),
                 peak: peak.as_ref().map(|peak| {
-                    let at = reader.length("framing/height_by/peak/peak_at", &peak.peak_at);
-                    (at, reader.length("framing/height_by/peak/peak_height", &peak.peak_height))
+                    let at = reader.length("framing/height_by/peak/at", &peak.at);
+                    (at, reader.length("framing/height_by/peak/height", &peak.height))
                 }),
             }),
         }
@@ -372,16 +370,14 @@ impl From<&job::WallHeight> for HeightBy {
     fn from(height: &job::WallHeight) -> Self {
         match *height {
             job::WallHeight::OverPlates(_) => Self::OverPlates,
-            job::WallHeight::Studs(stud) => Self::Studs { stud_length: stud.into() },
-            job::WallHeight::Room(room) => Self::Room {
-                room_left: room.left.into(),
-                room_right: room.right.into(),
-                clearance: room.clearance.into(),
-            },
+            job::WallHeight::Studs(stud) => Self::Studs { length: stud.into() },
+            job::WallHeight::Room(room) => {
+                Self::Room { left: room.left.into(), right: room.right.into(), clearance: room.clearance.into() }
+            }
             job::WallHeight::Rake(rake) => Self::Rake {
-                rake_left: rake.left.into(),
-                rake_right: rake.right.into(),
-                peak: rake.peak.map(|(at, height)| Peak { peak_at: at.into(), peak_height: height.into() }),
+                left: rake.left.into(),
+                right: rake.right.into(),
+                peak: rake.peak.map(|(at, height)| Peak { at: at.into(), height: height.into() }),
             },
         }
     }
@@ -391,8 +387,8 @@ impl From<PlateLap> for job::PlateLap {
     fn from(lap: PlateLap) -> Self {
         match lap {
             PlateLap::Flush => Self::Flush,
-            PlateLap::HeldBack { lap_depth } => Self::HeldBack(lap_depth.into()),
-            PlateLap::RunsOver { lap_depth } => Self::RunsOver(lap_depth.into()),
+            PlateLap::HeldBack { depth } => Self::HeldBack(depth.into()),
+            PlateLap::RunsOver { depth } => Self::RunsOver(depth.into()),
         }
     }
 }
@@ -401,8 +397,8 @@ impl From<job::PlateLap> for PlateLap {
     fn from(lap: job::PlateLap) -> Self {
         match lap {
             job::PlateLap::Flush => Self::Flush,
-            job::PlateLap::HeldBack(depth) => Self::HeldBack { lap_depth: depth.into() },
-            job::PlateLap::RunsOver(depth) => Self::RunsOver { lap_depth: depth.into() },
+            job::PlateLap::HeldBack(depth) => Self::HeldBack { depth: depth.into() },
+            job::PlateLap::RunsOver(depth) => Self::RunsOver { depth: depth.into() },
         }
     }
 }

@@ -47,8 +47,8 @@ export function RoughRules({ settings, change }: Props) {
                   label={say("page-wider-by-2", { label: words(label) })}
                   labelHidden
                   style="inches"
-                  length={nanometers(settings.rough_rules[kind].rough_wider)}
-                  save={(rough_wider) => larger(kind, { rough_wider })}
+                  length={nanometers(settings.rough_rules[kind].wider)}
+                  save={(wider) => larger(kind, { wider })}
                 />
               </td>
               <td className="py-0.5">
@@ -56,8 +56,8 @@ export function RoughRules({ settings, change }: Props) {
                   label={say("page-higher-by-2", { label: words(label) })}
                   labelHidden
                   style="inches"
-                  length={nanometers(settings.rough_rules[kind].rough_higher)}
-                  save={(rough_higher) => larger(kind, { rough_higher })}
+                  length={nanometers(settings.rough_rules[kind].higher)}
+                  save={(higher) => larger(kind, { higher })}
                 />
               </td>
             </tr>

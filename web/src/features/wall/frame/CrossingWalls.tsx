@@ -28,14 +28,14 @@ export function CrossingWalls({ options, change }: Props) {
         <div key={index} className="mt-2 grid gap-2 border-base-300 border-l-4 pl-3 sm:grid-cols-2">
           <LengthField
             label={say("page-center-of-wall", { index: index + 1 })}
-            length={nanometers(wall.partition_at)}
-            save={(partition_at) => replace(index, { partition_at })}
+            length={nanometers(wall.at)}
+            save={(at) => replace(index, { at })}
           />
           <ChoiceList
             label={say("page-its-studs")}
-            value={wall.partition_depth as "four" | "six" | "eight"}
+            value={wall.depth as "four" | "six" | "eight"}
             options={studChoices(options.sawn)}
-            choose={(partition_depth) => void replace(index, { partition_depth })}
+            choose={(depth) => void replace(index, { depth })}
           />
           <ChoiceList
             label={say("page-it-is-nailed-to")}
@@ -70,10 +70,10 @@ export function CrossingWalls({ options, change }: Props) {
             label={say("page-center-of-the-new-wall")}
             hint={say("page-it-is-kept-when-its-place-is")}
             length={undefined}
-            save={async (partition_at) => {
-              if (partition_at === null) return say("page-write-its-place");
+            save={async (at) => {
+              if (at === null) return say("page-write-its-place");
               const refusal = await change({
-                partitions: [...walls, { partition_at, partition_depth: "four" }],
+                partitions: [...walls, { at, depth: "four" }],
               });
               if (refusal === undefined) setFresh(false);
               return refusal;

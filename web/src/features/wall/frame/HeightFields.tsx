@@ -31,16 +31,16 @@ export function HeightFields({ frame, change, giveBy }: Props) {
       case "over_plates":
         return { by: way };
       case "studs":
-        return { by: way, stud_length: PRECUTS[0] * NM_PER_INCH };
+        return { by: way, length: PRECUTS[0] * NM_PER_INCH };
       case "room":
         return {
           by: way,
-          room_left: now + NM_PER_INCH,
-          room_right: now + NM_PER_INCH,
+          left: now + NM_PER_INCH,
+          right: now + NM_PER_INCH,
           clearance: NM_PER_INCH,
         };
       case "rake":
-        return { by: way, rake_left: now, rake_right: now + 12 * NM_PER_INCH, peak: null };
+        return { by: way, left: now, right: now + 12 * NM_PER_INCH, peak: null };
     }
   };
   return (
@@ -65,20 +65,20 @@ export function HeightFields({ frame, change, giveBy }: Props) {
           save={(height) => change({ height })}
         />
       )}
-      {by.by === "studs" && <StudLength length={nanometers(by.stud_length)} giveBy={giveBy} />}
+      {by.by === "studs" && <StudLength length={nanometers(by.length)} giveBy={giveBy} />}
       {by.by === "room" && (
         <div className="grid grid-cols-3 gap-3">
           <LengthField
             label={say("page-at-the-left-end")}
             style="inches"
-            length={nanometers(by.room_left)}
-            save={(room_left) => giveBy({ ...by, room_left })}
+            length={nanometers(by.left)}
+            save={(left) => giveBy({ ...by, left })}
           />
           <LengthField
             label={say("page-at-the-right-end")}
             style="inches"
-            length={nanometers(by.room_right)}
-            save={(room_right) => giveBy({ ...by, room_right })}
+            length={nanometers(by.right)}
+            save={(right) => giveBy({ ...by, right })}
           />
           <LengthField
             label={say("page-left-over-it")}
@@ -108,7 +108,7 @@ function StudLength({ length, giveBy }: StudProps) {
         style="inches"
         hint={'precut: 92 5/8", 104 5/8", 116 5/8"'}
         length={length}
-        save={(stud_length) => giveBy({ by: "studs", stud_length })}
+        save={(length) => giveBy({ by: "studs", length })}
       />
       <div className="flex items-start gap-1 pt-5">
         {PRECUTS.map((precut, index) => (
@@ -117,7 +117,7 @@ function StudLength({ length, giveBy }: StudProps) {
             type="button"
             className="btn tap flex-1 px-1 font-normal"
             aria-pressed={length === precut * NM_PER_INCH}
-            onClick={() => void giveBy({ by: "studs", stud_length: precut * NM_PER_INCH })}
+            onClick={() => void giveBy({ by: "studs", length: precut * NM_PER_INCH })}
           >
             {say("page-ft", { index: 8 + index })}
           </button>
@@ -136,33 +136,33 @@ interface RakeProps {
 function RakeFields({ rake, wallLength, giveBy }: RakeProps) {
   const { say } = useSpeech();
   const { peak } = rake;
-  const highest = Math.max(nanometers(rake.rake_left), nanometers(rake.rake_right));
+  const highest = Math.max(nanometers(rake.left), nanometers(rake.right));
   return (
     <div className="grid grid-cols-2 gap-3">
       <LengthField
         label={say("page-over-the-plates-at-the-left-end")}
         style="inches"
-        length={nanometers(rake.rake_left)}
-        save={(rake_left) => giveBy({ ...rake, rake_left })}
+        length={nanometers(rake.left)}
+        save={(left) => giveBy({ ...rake, left })}
       />
       <LengthField
         label={say("page-over-the-plates-at-the-right-end")}
         style="inches"
-        length={nanometers(rake.rake_right)}
-        save={(rake_right) => giveBy({ ...rake, rake_right })}
+        length={nanometers(rake.right)}
+        save={(right) => giveBy({ ...rake, right })}
       />
       {peak && (
         <>
           <LengthField
             label={say("page-peak-from-the-left-end")}
-            length={nanometers(peak.peak_at)}
-            save={(peak_at) => giveBy({ ...rake, peak: { ...peak, peak_at } })}
+            length={nanometers(peak.at)}
+            save={(at) => giveBy({ ...rake, peak: { ...peak, at } })}
           />
           <LengthField
             label={say("page-peak-over-the-plates")}
             style="inches"
-            length={nanometers(peak.peak_height)}
-            save={(peak_height) => giveBy({ ...rake, peak: { ...peak, peak_height } })}
+            length={nanometers(peak.height)}
+            save={(height) => giveBy({ ...rake, peak: { ...peak, height } })}
           />
         </>
       )}
@@ -174,7 +174,7 @@ function RakeFields({ rake, wallLength, giveBy }: RakeProps) {
             ...rake,
             peak: peak
               ? null
-              : { peak_at: Math.round(wallLength / 2), peak_height: highest + Math.round(wallLength / 4) },
+              : { at: Math.round(wallLength / 2), height: highest + Math.round(wallLength / 4) },
           })
         }
       >

@@ -109,9 +109,9 @@ function Lap({ end, options, change }: LapProps) {
   const { say } = useSpeech();
   const field = end === "left" ? "left_lap" : "right_lap";
   const lap = options[field] ?? { how: "flush" };
-  const depth = lap.how === "flush" ? "four" : lap.lap_depth;
-  const save = (how: typeof lap.how, lap_depth: typeof depth) =>
-    void change({ [field]: how === "flush" ? { how } : { how, lap_depth } });
+  const depth = lap.how === "flush" ? "four" : lap.depth;
+  const save = (how: typeof lap.how, deep: typeof depth) =>
+    void change({ [field]: how === "flush" ? { how } : { how, depth: deep } });
   return (
     <div className="grid gap-1">
       <ChoiceList

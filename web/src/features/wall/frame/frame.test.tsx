@@ -44,28 +44,28 @@ describe("the height", () => {
     const { giveBy } = shown({ by: "over_plates" });
     expect(screen.getByLabelText("Height over all plates")).toBeTruthy();
     fireEvent.change(screen.getByLabelText("The height is known"), { target: { value: "studs" } });
-    expect(giveBy).toHaveBeenCalledWith({ by: "studs", stud_length: 92.625 * NM_PER_INCH });
+    expect(giveBy).toHaveBeenCalledWith({ by: "studs", length: 92.625 * NM_PER_INCH });
   });
 
   test("by precut studs is one tap", () => {
-    const { giveBy } = shown({ by: "studs", stud_length: 92.625 * NM_PER_INCH });
+    const { giveBy } = shown({ by: "studs", length: 92.625 * NM_PER_INCH });
     expect(screen.getByRole("button", { name: "8 ft" }).getAttribute("aria-pressed")).toBe("true");
     fireEvent.click(screen.getByRole("button", { name: "9 ft" }));
-    expect(giveBy).toHaveBeenCalledWith({ by: "studs", stud_length: 104.625 * NM_PER_INCH });
+    expect(giveBy).toHaveBeenCalledWith({ by: "studs", length: 104.625 * NM_PER_INCH });
   });
 
   test("of a room is measured at both ends", async () => {
-    const room = { by: "room", room_left: 1, room_right: 2, clearance: 3 };
+    const room = { by: "room", left: 1, right: 2, clearance: 3 };
     const { giveBy } = shown(room);
     await enter("At the right end", "96 1/4");
-    expect(giveBy).toHaveBeenCalledWith({ ...room, room_right: "96 1/4" });
+    expect(giveBy).toHaveBeenCalledWith({ ...room, right: "96 1/4" });
   });
 
   test("of a rake may have a peak, which starts over its middle", () => {
-    const rake = { by: "rake", rake_left: 96 * NM_PER_INCH, rake_right: 100 * NM_PER_INCH, peak: null };
+    const rake = { by: "rake", left: 96 * NM_PER_INCH, right: 100 * NM_PER_INCH, peak: null };
     const { giveBy } = shown(rake);
     fireEvent.click(screen.getByRole("button", { name: "It has a peak: a gable" }));
-    const peak = { peak_at: 72 * NM_PER_INCH, peak_height: 136 * NM_PER_INCH };
+    const peak = { at: 72 * NM_PER_INCH, height: 136 * NM_PER_INCH };
     expect(giveBy).toHaveBeenCalledWith({ ...rake, peak });
   });
 });
@@ -74,7 +74,7 @@ describe("the plates", () => {
   test("lap with a wall of some depth, or end flush", () => {
     const change = vi.fn(async () => undefined);
     render(
-      <PlateFields options={options({ left_lap: { how: "held_back", lap_depth: "six" } })} change={change} />,
+      <PlateFields options={options({ left_lap: { how: "held_back", depth: "six" } })} change={change} />,
     );
     fireEvent.change(screen.getByLabelText("Second top plate, left end"), { target: { value: "runs_over" } });
     fireEvent.change(screen.getByLabelText("Second top plate, left end"), { target: { value: "flush" } });
@@ -82,9 +82,9 @@ describe("the plates", () => {
       target: { value: "held_back" },
     });
     expect(change.mock.calls).toEqual([
-      [{ left_lap: { how: "runs_over", lap_depth: "six" } }],
+      [{ left_lap: { how: "runs_over", depth: "six" } }],
       [{ left_lap: { how: "flush" } }],
-      [{ right_lap: { how: "held_back", lap_depth: "four" } }],
+      [{ right_lap: { how: "held_back", depth: "four" } }],
     ]);
   });
 
@@ -102,7 +102,7 @@ describe("the plates", () => {
 
 test("a crossing wall is kept once its place is typed, backed otherwise, and taken away", async () => {
   const change = vi.fn(async () => undefined);
-  const wall = { partition_at: 5, partition_depth: "four" as const };
+  const wall = { at: 5, depth: "four" as const };
   render(<CrossingWalls options={options({ partitions: [wall] })} change={change} />);
   fireEvent.click(screen.getByRole("button", { name: "A wall meets it" }));
   expect(change).not.toHaveBeenCalled();
@@ -110,7 +110,7 @@ test("a crossing wall is kept once its place is typed, backed otherwise, and tak
   fireEvent.change(screen.getByLabelText("It is nailed to"), { target: { value: "ladder_blocks" } });
   fireEvent.click(screen.getByRole("button", { name: "Take it away" }));
   expect(change.mock.calls).toEqual([
-    [{ partitions: [wall, { partition_at: "8-0", partition_depth: "four" }] }],
+    [{ partitions: [wall, { at: "8-0", depth: "four" }] }],
     [{ partitions: [{ ...wall, backing: "ladder_blocks" }] }],
     [{ partitions: [] }],
   ]);

@@ -72,7 +72,7 @@ export function CarriedItems({ items, change }: Props) {
   const replace = (index: number, make: (item: Item) => Item) =>
     change((now) => now.map((each, place) => (place === index ? make(each) : each)));
   const tails = items.some(
-    ({ what }) => what.kind === "floor" && what.floor_framing === "cantilevered_past_this_wall",
+    ({ what }) => what.kind === "floor" && what.framing === "cantilevered_past_this_wall",
   );
   return (
     <>
@@ -279,7 +279,7 @@ function RoofFields({ roof, change }: { roof: Of<"roof">; change: Save<Of<"roof"
 
 function FloorFields({ floor, change }: { floor: Of<"floor">; change: Save<Of<"floor">> }) {
   const { say } = useSpeech();
-  const framing = floor.floor_framing ?? "simple";
+  const framing = floor.framing ?? "simple";
   const cantilever = framing === "cantilevered_past_this_wall";
   return (
     <>
@@ -288,7 +288,7 @@ function FloorFields({ floor, change }: { floor: Of<"floor">; change: Save<Of<"f
           label={say("page-how-its-joists-bear-on-this-wall")}
           value={framing}
           options={FLOOR_FRAMINGS}
-          choose={(floor_framing) => void change({ ...floor, floor_framing })}
+          choose={(framing) => void change({ ...floor, framing })}
         />
       </div>
       {framing === "parallel_to_wall" ? (
@@ -315,23 +315,23 @@ function FloorFields({ floor, change }: { floor: Of<"floor">; change: Save<Of<"f
       )}
       <ChoiceList
         label={say("page-what-it-is-for")}
-        value={floor.floor_use ?? "living"}
+        value={floor.use ?? "living"}
         options={FLOOR_USES}
-        choose={(floor_use) => void change({ ...floor, floor_use })}
+        choose={(use) => void change({ ...floor, use })}
       />
       <NumberField
         label={say("page-floor-live")}
         quantity="pounds_per_square_foot"
-        number={floor.floor_live}
-        save={(floor_live) => change({ ...floor, floor_live })}
+        number={floor.live}
+        save={(live) => change({ ...floor, live })}
       />
       <NumberField
         label={say("page-floor-dead")}
         quantity="pounds_per_square_foot"
-        number={floor.floor_dead}
-        save={(floor_dead) => change({ ...floor, floor_dead })}
+        number={floor.dead}
+        save={(dead) => change({ ...floor, dead })}
       />
-      {floor.floor_use === "deck" && (
+      {floor.use === "deck" && (
         <ChoiceList
           label={say("page-a-roof-covers-it")}
           value={floor.roofed ? "yes" : "no"}
@@ -370,14 +370,14 @@ function WallAboveFields({ above, change }: { above: Of<"wall_above">; change: S
     <>
       <LengthField
         label={say("page-its-height")}
-        length={nanometers(above.wall_above_height)}
-        save={(wall_above_height) => change({ ...above, wall_above_height })}
+        length={nanometers(above.height)}
+        save={(height) => change({ ...above, height })}
       />
       <NumberField
         label={say("page-its-weight")}
         quantity="pounds_per_square_foot"
-        number={above.wall_above_dead}
-        save={(wall_above_dead) => change({ ...above, wall_above_dead })}
+        number={above.dead}
+        save={(dead) => change({ ...above, dead })}
       />
       <ChoiceList
         label={say("page-it-is-of")}
@@ -489,8 +489,8 @@ function GableFields({ gable, change }: { gable: Of<"gable">; change: Save<Of<"g
       <NumberField
         label={say("page-its-weight")}
         quantity="pounds_per_square_foot"
-        number={gable.gable_dead}
-        save={(gable_dead) => change({ ...gable, gable_dead })}
+        number={gable.dead}
+        save={(dead) => change({ ...gable, dead })}
       />
     </>
   );

@@ -25,13 +25,13 @@ export function usualFraming(kind: CarriedKind): Schemas["CarriedFraming"] {
     case "floor":
       return {
         kind,
-        floor_use: "living",
-        floor_framing: "simple",
+        use: "living",
+        framing: "simple",
         span_one_side: 12 * NM_PER_FOOT,
         span_other_side: 0,
         bay: 16 * NM_PER_INCH,
-        floor_dead: 12,
-        floor_live: 40,
+        dead: 12,
+        live: 40,
         roofed: false,
         tail: "not_said",
         no_wall_above: false,
@@ -39,13 +39,13 @@ export function usualFraming(kind: CarriedKind): Schemas["CarriedFraming"] {
     case "wall_above":
       return {
         kind,
-        wall_above_height: 8 * NM_PER_FOOT,
-        wall_above_dead: 12,
+        height: 8 * NM_PER_FOOT,
+        dead: 12,
         openings_above: { are: "not_said" },
         brick: false,
       };
     case "gable":
-      return { kind, rise_in_twelve: 6, gable_dead: 12 };
+      return { kind, rise_in_twelve: 6, dead: 12 };
     case "ridge_post":
       return {
         kind,

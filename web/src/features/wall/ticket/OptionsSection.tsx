@@ -127,7 +127,7 @@ function SillFields({ options, change }: { readonly options: Options; readonly c
         ]}
         choose={(built) =>
           void change({
-            sill_style: built === "sloped" ? { built, sill_slope: NM_PER_INCH / 2 } : { built },
+            sill_style: built === "sloped" ? { built, slope: NM_PER_INCH / 2 } : { built },
           })
         }
       />
@@ -135,8 +135,8 @@ function SillFields({ options, change }: { readonly options: Options; readonly c
         <LengthField
           label={say("page-it-falls-to-the-outside-by")}
           style="inches"
-          length={nanometers(style.sill_slope)}
-          save={(sill_slope) => change({ sill_style: { built: "sloped", sill_slope } })}
+          length={nanometers(style.slope)}
+          save={(slope) => change({ sill_style: { built: "sloped", slope } })}
         />
       )}
     </>
@@ -156,7 +156,7 @@ function RunPast({ end, past, change }: RunPastProps) {
       <button
         type="button"
         className="btn tap font-normal"
-        onClick={() => void change({ run_past: 24 * NM_PER_INCH, far_studs: 2 })}
+        onClick={() => void change({ length: 24 * NM_PER_INCH, far_studs: 2 })}
       >
         {say("page-run-the-header-on-past-its-pack", { end })}
       </button>
@@ -167,8 +167,8 @@ function RunPast({ end, past, change }: RunPastProps) {
       <LengthField
         label={say("page-it-runs-past-the-face-by", { end })}
         style="inches"
-        length={nanometers(past.run_past)}
-        save={(run_past) => change({ ...past, run_past })}
+        length={nanometers(past.length)}
+        save={(length) => change({ ...past, length })}
       />
       <NumberField
         label={say("page-studs-under-its-far-end")}
@@ -203,13 +203,13 @@ function Posts({ posts, change }: PostsProps) {
         <div key={index} className="grid grid-cols-2 gap-2">
           <LengthField
             label={say("page-post-from-the-left-face")}
-            length={nanometers(post.post_at)}
-            save={(post_at) => replace(index, { ...post, post_at })}
+            length={nanometers(post.at)}
+            save={(at) => replace(index, { ...post, at })}
           />
           <NumberField
             label={say("page-studs-in-it")}
-            number={post.post_studs}
-            save={(post_studs) => replace(index, { ...post, post_studs })}
+            number={post.studs}
+            save={(studs) => replace(index, { ...post, studs })}
           />
           <button
             type="button"
@@ -224,9 +224,7 @@ function Posts({ posts, change }: PostsProps) {
         <button
           type="button"
           className="btn tap font-normal"
-          onClick={() =>
-            void change([...posts, { post_at: 36 * NM_PER_INCH * (posts.length + 1), post_studs: 2 }])
-          }
+          onClick={() => void change([...posts, { at: 36 * NM_PER_INCH * (posts.length + 1), studs: 2 }])}
         >
           {say("page-stand-a-post-in-the-opening")}
         </button>
