@@ -408,6 +408,7 @@ page-a-roof-covers-it = A roof covers it
 page-on-its-tail-stands = On its tail stands
 page-a-wall-or-roof = a wall or roof
 page-between-it-and-a-roof-over-it = Between it and a roof over it stands
+page-a-wall = a wall
 page-no-wall = no wall
 page-its-height = Its height
 page-its-weight = Its weight

@@ -7,6 +7,7 @@ import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { createBrowserRouter, RouterProvider } from "react-router";
 import { Shell } from "./app/Shell";
+import { AllowedProvider } from "./components/allowed";
 import { JobsPage } from "./features/jobs";
 import { MaterialsPage } from "./features/materials";
 import { PlatesPage } from "./features/plates";
@@ -41,7 +42,9 @@ createRoot(root).render(
   <StrictMode>
     <QueryClientProvider client={client}>
       <SpeechProvider>
-        <RouterProvider router={router} />
+        <AllowedProvider>
+          <RouterProvider router={router} />
+        </AllowedProvider>
       </SpeechProvider>
     </QueryClientProvider>
   </StrictMode>,

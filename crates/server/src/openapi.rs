@@ -4,7 +4,7 @@ use utoipa::OpenApi;
 use utoipa_axum::router::OpenApiRouter;
 use utoipa_axum::routes;
 
-use crate::routes::{commands, jobs, studies, walls};
+use crate::routes::{commands, inputs, jobs, studies, walls};
 use crate::state::AppState;
 
 #[derive(OpenApi)]
@@ -39,6 +39,7 @@ pub fn api_router() -> OpenApiRouter<AppState> {
         .routes(routes!(studies::get_reach))
         .routes(routes!(studies::get_capability))
         .routes(routes!(studies::get_one_size))
+        .routes(routes!(inputs::get_inputs))
         .routes(routes!(studies::get_materials))
         .routes(routes!(studies::read_code_table))
         .routes(routes!(studies::computed_code_table))

@@ -15,6 +15,7 @@ export const keys = {
   reach: (job: string, opening: string, version: number, snow: number, building: number) =>
     ["job", job, "reach", opening, version, snow, building] as const,
   oneSize: (job: string, version: number) => ["job", job, "one-size", version] as const,
+  inputs: ["inputs"] as const,
   materials: ["materials"] as const,
   sheet: (job: string, opening: string, version: number) => ["job", job, "sheet", opening, version] as const,
 };
@@ -93,6 +94,14 @@ export const oneSizeQuery = (job: string, version: number) =>
   queryOptions({
     queryKey: keys.oneSize(job, version),
     queryFn: () => answered(api.GET("/api/jobs/{job}/one-size", { params: { path: { job } } })),
+  });
+
+/** What every input may be. */
+export const inputsQuery = () =>
+  queryOptions({
+    queryKey: keys.inputs,
+    queryFn: () => answered(api.GET("/api/inputs")),
+    staleTime: Number.POSITIVE_INFINITY,
   });
 
 export const materialsQuery = () =>

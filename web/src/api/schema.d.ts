@@ -55,6 +55,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/inputs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What every input may be, from the least to the most. */
+        get: operations["get_inputs"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs": {
         parameters: {
             query?: never;
@@ -1410,6 +1427,29 @@ export interface components {
              * @description How hard it bends with one ply resisting rolling over.
              */
             one_ply: number;
+        };
+        /**
+         * @description What an input is known by.
+         * @enum {string}
+         */
+        InputName: "author" | "job-name" | "walls" | "snow" | "snow-exposure" | "snow-thermal" | "snow-importance" | "winter-wind" | "roof-live" | "wind-pressure" | "wind-speed" | "mean-roof-height" | "live-deflection-limit" | "total-deflection-limit" | "creep" | "most-sag-over-door" | "king-deflection-limit" | "rough-wider" | "rough-higher" | "finish-floor" | "counter" | "backsplash" | "shop-doubles-jacks-from" | "shop-doubles-kings-from" | "shop-headers" | "shop-header-up-to" | "shop-header-building-up-to" | "stock" | "price" | "plies" | "ply-width" | "header-depth" | "sawn-size" | "sheet-name" | "sheet-bending" | "sheet-shear" | "sheet-bearing" | "sheet-stiffness" | "sheet-stability" | "sheet-density" | "table-name" | "table-rows" | "table-plies" | "table-span" | "table-width" | "table-snow" | "table-jacks" | "wall-name" | "wall-length" | "wall-height" | "stud-length" | "room-left" | "room-right" | "clearance" | "rake-left" | "rake-right" | "peak-at" | "peak-height" | "rake-rise" | "stud-spacing" | "stud-depth" | "plate-stock" | "breaks-apart" | "layout-start" | "lap" | "bolts" | "partitions" | "partition-at" | "partition-depth" | "blocking-rows" | "blocking" | "cast-bolts" | "cast-bolt" | "plate-breaks" | "plate-break" | "carried" | "extent" | "building-width" | "overhang" | "rise-in-twelve" | "rafter-bay" | "roof-dead" | "ceiling-dead" | "attic-live" | "ridge-post-at" | "ridge-span-one-side" | "ridge-span-other-side" | "ridge-beam-weight" | "joist-span-one-side" | "joist-span-other-side" | "joist-span-beyond" | "joist-bay" | "floor-dead" | "floor-live" | "wall-above-height" | "wall-above-dead" | "opening-above" | "gable-dead" | "point-loads" | "point-load-name" | "point-load-at" | "point-load-dead" | "point-load-floor-live" | "point-load-roof-live" | "point-load-snow" | "openings" | "opening-letter" | "kind-width" | "kind-height" | "unit-width" | "unit-height" | "rough-width" | "rough-height" | "center" | "sill" | "sheathing-return" | "sill-fall" | "run-past" | "far-studs" | "post-at" | "posts-apart" | "post-studs" | "decided-count" | "decided-reason";
+        /** @description What an input may be. */
+        InputRange: {
+            /** @description Which input. */
+            input: components["schemas"]["InputName"];
+            /**
+             * Format: double
+             * @description The least: nanometers, a number of its unit, or so many; left out where there is none.
+             */
+            least?: number | null;
+            /**
+             * Format: double
+             * @description The most, likewise.
+             */
+            most: number;
+            unit?: components["schemas"]["QuantityUnit"] | null;
+            /** @description From the least to the most, in words. */
+            words: components["schemas"]["Phrase"];
         };
         /**
          * @description How the header sits on its jacks.
@@ -3052,6 +3092,25 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Health"];
+                };
+            };
+        };
+    };
+    get_inputs: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InputRange"][];
                 };
             };
         };

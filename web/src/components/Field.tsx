@@ -2,6 +2,7 @@ import { useId } from "react";
 import { asTyped, type LengthStyle, type Nanometers } from "../lib/length";
 import { metricOf, type QuantityUnit, significant, unitText } from "../speech/figures";
 import { useSpeech, type Words } from "../speech/useSpeech";
+import { type InputName, useAllowed } from "./allowed";
 import { useDraft } from "./useDraft";
 
 interface TextProps {
@@ -11,6 +12,8 @@ interface TextProps {
   readonly save: (text: string) => Promise<Words | undefined>;
   readonly unit?: string;
   readonly hint?: Words;
+  /** What it is held against: what that may be is shown while it is typed. */
+  readonly input?: InputName;
   readonly numeric?: boolean;
   /** Keeps the label for those who listen, where the eye has a heading already. */
   readonly labelHidden?: boolean;
@@ -18,17 +21,19 @@ interface TextProps {
 
 /** A field that keeps what is typed, commits on Enter or when left, and shows what is wrong under it. */
 export function TextField(props: TextProps) {
-  const { label, value, save, unit, hint, numeric = true, labelHidden = false } = props;
+  const { label, value, save, unit, hint, input, numeric = true, labelHidden = false } = props;
+  const allowed = useAllowed(input);
   const draft = useDraft(value, save);
   const { words } = useSpeech();
   const id = useId();
-  const described = draft.problem ? `${id}-problem` : hint ? `${id}-hint` : undefined;
+  const notes = [draft.problem ? "problem" : hint && "hint", allowed && "allowed"].filter(Boolean);
+  const described = notes.map((note) => `${id}-${note}`).join(" ") || undefined;
   return (
     <div className="min-w-0">
       <label htmlFor={id} className={labelHidden ? "sr-only" : "block text-secondary text-sm"}>
         {words(label)}
       </label>
-      <div className="flex items-center gap-1.5">
+      <div className="group relative flex items-center gap-1.5">
         <input
           id={id}
           className={`input tap w-full ${numeric ? "num" : ""} ${draft.problem ? "input-error" : ""}`}
@@ -45,6 +50,14 @@ export function TextField(props: TextProps) {
           }}
         />
         {unit && <span className="shrink-0 text-secondary text-sm">{unit}</span>}
+        {allowed && (
+          <span
+            id={`${id}-allowed`}
+            className="num pointer-events-none absolute right-0 bottom-[calc(100%+4px)] z-10 hidden whitespace-nowrap bg-base-100 pl-2 text-xs leading-4 group-focus-within:block"
+          >
+            {words(allowed)}
+          </span>
+        )}
       </div>
       {draft.problem && (
         <p id={`${id}-problem`} role="alert" className="mt-1 text-error text-sm">

@@ -88,6 +88,7 @@ export function JobsPage() {
         <TextField
           label={say("page-goes-beside-every-edit-you-make-on")}
           value={author() ?? ""}
+          input="author"
           numeric={false}
           save={async (name) => {
             setAuthor(name.trim());
@@ -133,7 +134,13 @@ function JobCard({ job, duplicate, putAway, renamed }: CardProps) {
     <li className="sheet flex flex-wrap items-center gap-x-4 gap-y-1 px-4 py-3">
       <div className="min-w-56 flex-1">
         {renaming ? (
-          <TextField label={say("page-name")} value={job.name} numeric={false} save={rename} />
+          <TextField
+            label={say("page-name")}
+            value={job.name}
+            input="job-name"
+            numeric={false}
+            save={rename}
+          />
         ) : (
           <Link
             to={`/jobs/${job.id}`}

@@ -1,8 +1,9 @@
-import { ChoiceList, LengthField, NumberField, TextField } from "../../components/Field";
+import { ChoiceList, LengthField, TextField } from "../../components/Field";
+import { Form } from "../../components/Form";
 import { nanometers } from "../../lib/length";
-import type { QuantityUnit } from "../../speech/figures";
 import { useSpeech, type Words } from "../../speech/useSpeech";
 import { type Board, CLASSES, DEPTHS, GRADES, SPECIES, THICKNESSES } from "./boards";
+import { SHEET_FORM } from "./forms";
 
 interface Props {
   readonly board: Board;
@@ -61,45 +62,11 @@ export function BoardFields({ board, change }: Props) {
             label={say("page-what-you-call-it")}
             numeric={false}
             value={board.sheet_name}
+            input="sheet-name"
             save={(sheet_name) => change({ ...board, sheet_name })}
           />
           <Dimensions board={board} change={change} />
-          <Whole
-            label={say("page-fb")}
-            quantity="psi"
-            value={board.bending_psi}
-            save={(bending_psi) => change({ ...board, bending_psi })}
-          />
-          <Whole
-            label={say("page-fv")}
-            quantity="psi"
-            value={board.shear_psi}
-            save={(shear_psi) => change({ ...board, shear_psi })}
-          />
-          <Whole
-            label={say("page-fc")}
-            quantity="psi"
-            value={board.bearing_psi}
-            save={(bearing_psi) => change({ ...board, bearing_psi })}
-          />
-          <Whole
-            label="E"
-            quantity="psi"
-            value={board.stiffness_psi}
-            save={(stiffness_psi) => change({ ...board, stiffness_psi })}
-          />
-          <Whole
-            label={say("page-emin")}
-            quantity="psi"
-            value={board.stability_stiffness_psi}
-            save={(stability_stiffness_psi) => change({ ...board, stability_stiffness_psi })}
-          />
-          <Whole
-            label={say("page-weight")}
-            quantity="pounds_per_cubic_foot"
-            value={board.density_pcf}
-            save={(density_pcf) => change({ ...board, density_pcf })}
-          />
+          <Form value={board} fields={SHEET_FORM} change={(part) => change({ ...board, ...part })} />
         </>
       );
   }
@@ -115,28 +82,16 @@ function Dimensions({ board, change }: { board: Sized; change: Props["change"] }
         label={say("page-width-of-a-ply")}
         style="inches"
         length={nanometers(board.ply_width)}
+        input="ply-width"
         save={(ply_width) => change({ ...board, ply_width })}
       />
       <LengthField
         label={say("page-depth")}
         style="inches"
         length={nanometers(board.depth)}
+        input="header-depth"
         save={(depth) => change({ ...board, depth })}
       />
     </>
-  );
-}
-
-interface WholeProps {
-  readonly label: string;
-  readonly quantity: QuantityUnit;
-  readonly value: number;
-  readonly save: (value: number) => Promise<Words | undefined>;
-}
-
-/** A whole number. */
-function Whole({ label, quantity, value, save }: WholeProps) {
-  return (
-    <NumberField label={label} quantity={quantity} number={value} save={(next) => save(Math.round(next))} />
   );
 }

@@ -48,6 +48,7 @@ export function StockSection({ stock, change }: Props) {
                 labelHidden
                 unit="¢/ft"
                 number={item.price_cents_per_foot}
+                input="price"
                 save={(price_cents_per_foot) => replace(index, { price_cents_per_foot })}
               />
               <button

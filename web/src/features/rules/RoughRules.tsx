@@ -48,6 +48,7 @@ export function RoughRules({ settings, change }: Props) {
                   labelHidden
                   style="inches"
                   length={nanometers(settings.rough_rules[kind].wider)}
+                  input="rough-wider"
                   save={(wider) => larger(kind, { wider })}
                 />
               </td>
@@ -57,6 +58,7 @@ export function RoughRules({ settings, change }: Props) {
                   labelHidden
                   style="inches"
                   length={nanometers(settings.rough_rules[kind].higher)}
+                  input="rough-higher"
                   save={(higher) => larger(kind, { higher })}
                 />
               </td>
@@ -70,18 +72,21 @@ export function RoughRules({ settings, change }: Props) {
           style="inches"
           hint={say("page-doors-stand-on-it")}
           length={nanometers(settings.finish_floor)}
+          input="finish-floor"
           save={(finish_floor) => change({ finish_floor })}
         />
         <LengthField
           label={say("page-kitchen-counter")}
           style="inches"
           length={nanometers(settings.counter)}
+          input="counter"
           save={(counter) => change({ counter })}
         />
         <LengthField
           label={say("page-backsplash")}
           style="inches"
           length={nanometers(settings.backsplash)}
+          input="backsplash"
           save={(backsplash) => change({ backsplash })}
         />
       </div>

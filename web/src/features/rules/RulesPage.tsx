@@ -2,17 +2,13 @@ import { useQuery } from "@tanstack/react-query";
 import { useParams } from "react-router";
 import { jobQuery } from "../../api/queries";
 import { useJobEditing } from "../../api/useJobEditing";
-import {
-  ChoiceList,
-  ChoiceRow,
-  MaybeLengthField,
-  MaybeNumberField,
-  NumberField,
-} from "../../components/Field";
+import { ChoiceList, ChoiceRow, MaybeNumberField, NumberField } from "../../components/Field";
+import { Form } from "../../components/Form";
 import { PageHead } from "../../components/PageHead";
 import { Trouble } from "../../components/Trouble";
 import { useSpeech } from "../../speech/useSpeech";
 import { snowLabel, snowSaid } from "../wall/asked/snow";
+import { LIMITS_FORM, SNOW_FACTORS_FORM } from "./forms";
 import { RoughRules } from "./RoughRules";
 import { ShopRules } from "./ShopRules";
 import type { Change, Settings } from "./settings";
@@ -147,12 +143,14 @@ function Snow({ settings, change }: Props) {
           label={snowLabel(settings)}
           quantity="pounds_per_square_foot"
           number={snowSaid(settings)}
+          input="snow"
           save={(snow) => change({ snow, snow_said: "said" })}
         />
         <NumberField
           label={say("page-roof-live")}
           quantity="pounds_per_square_foot"
           number={settings.roof_live}
+          input="roof-live"
           save={(roof_live) => change({ roof_live })}
         />
       </div>
@@ -177,28 +175,7 @@ function Snow({ settings, change }: Props) {
             choose={(value) => void change({ unbalanced_snow: value === "checked" })}
           />
           <div className="grid grid-cols-2 gap-3">
-            <NumberField
-              label={say("page-exposure-ce")}
-              number={settings.snow_exposure}
-              save={(snow_exposure) => change({ snow_exposure })}
-            />
-            <NumberField
-              label={say("page-thermal-ct")}
-              hint={say("page-for-roofs-that-say-none-of-their")}
-              number={settings.snow_thermal}
-              save={(snow_thermal) => change({ snow_thermal })}
-            />
-            <NumberField
-              label={say("page-importance-i")}
-              number={settings.snow_importance}
-              save={(snow_importance) => change({ snow_importance })}
-            />
-            <NumberField
-              label={say("page-winter-wind-w2")}
-              hint={say("page-7-22-only")}
-              number={settings.winter_wind}
-              save={(winter_wind) => change({ winter_wind })}
-            />
+            <Form value={settings} fields={SNOW_FACTORS_FORM} change={change} />
           </div>
         </>
       )}
@@ -244,36 +221,7 @@ function Limits({ settings, change }: Props) {
     <section className="sheet grid gap-3 p-4">
       <h2 className="ruled">{say("page-how-far-a-header-may-sag")}</h2>
       <div className="grid grid-cols-2 gap-3">
-        <NumberField
-          label={say("page-under-live-load-span-over")}
-          hint={say("page-360-under-a-roof-only-240-is")}
-          number={settings.live_deflection_limit}
-          save={(live_deflection_limit) => change({ live_deflection_limit })}
-        />
-        <NumberField
-          label={say("page-under-all-load-span-over")}
-          hint={say("page-240-under-a-roof-only-180-is")}
-          number={settings.total_deflection_limit}
-          save={(total_deflection_limit) => change({ total_deflection_limit })}
-        />
-        <NumberField
-          label={say("page-creep-of-dead-load-times")}
-          hint={say("page-1-5-dry-2-0-wet")}
-          number={settings.creep}
-          save={(creep) => change({ creep })}
-        />
-        <MaybeLengthField
-          label={say("page-over-sliding-and-overhead-doors")}
-          style="inches"
-          hint={say("page-empty-for-no-such-limit")}
-          length={settings.most_sag_over_door}
-          save={(most_sag_over_door) => change({ most_sag_over_door })}
-        />
-        <NumberField
-          label={say("page-kings-in-wind-height-over")}
-          number={settings.king_deflection_limit}
-          save={(king_deflection_limit) => change({ king_deflection_limit })}
-        />
+        <Form value={settings} fields={LIMITS_FORM} change={change} />
       </div>
     </section>
   );

@@ -27,12 +27,14 @@ export function ShopRules({ settings, stock, change }: Props) {
           label={say("page-two-jacks-from")}
           hint={say("page-empty-no-such-rule")}
           length={settings.shop_doubles_jacks_from}
+          input="shop-doubles-jacks-from"
           save={(shop_doubles_jacks_from) => change({ shop_doubles_jacks_from })}
         />
         <MaybeLengthField
           label={say("page-two-kings-from")}
           hint={say("page-empty-no-such-rule")}
           length={settings.shop_doubles_kings_from}
+          input="shop-doubles-kings-from"
           save={(shop_doubles_kings_from) => change({ shop_doubles_kings_from })}
         />
       </div>
@@ -95,12 +97,14 @@ function RuleFields({ rule, stock, change, remove }: RuleProps) {
         label={say("page-over-openings-up-to")}
         hint={say("page-empty-over-everything")}
         length={rule.up_to}
+        input="shop-header-up-to"
         save={(up_to) => change({ up_to })}
       />
       <MaybeLengthField
         label={say("page-on-buildings-up-to")}
         hint={say("page-empty-on-every-building")}
         length={rule.building_up_to}
+        input="shop-header-building-up-to"
         save={(building_up_to) => change({ building_up_to })}
       />
       <button

@@ -41,6 +41,7 @@ export function WindFields({ wind, said, change }: Props) {
           label={say("page-strength-level-pressure")}
           quantity="pounds_per_square_foot"
           number={undefined}
+          input="wind-pressure"
           save={(psf) => change({ by: "pressure", psf })}
         />
       )}
@@ -50,6 +51,7 @@ export function WindFields({ wind, said, change }: Props) {
           label={say("page-strength-level-pressure")}
           quantity="pounds_per_square_foot"
           number={wind.psf}
+          input="wind-pressure"
           save={(psf) => change({ ...wind, psf })}
         />
       )}
@@ -60,11 +62,13 @@ export function WindFields({ wind, said, change }: Props) {
               label={say("page-basic-wind-speed")}
               quantity="miles_per_hour"
               number={wind.miles_per_hour}
+              input="wind-speed"
               save={(miles_per_hour) => change({ ...wind, miles_per_hour })}
             />
             <LengthField
               label={say("page-mean-roof-height")}
               length={nanometers(wind.mean_roof_height)}
+              input="mean-roof-height"
               save={(mean_roof_height) => change({ ...wind, mean_roof_height })}
             />
           </div>

@@ -125,6 +125,7 @@ function SnowAnswer({ settings, ground, save }: SnowProps) {
         quantity="pounds_per_square_foot"
         hint={say("page-0-where-it-never-snows")}
         number={ground ? undefined : snowSaid(settings)}
+        input="snow"
         save={(snow) =>
           save({ snow, snow_said: "said", ...(ground ? { snow_basis: "ground" as const } : {}) })
         }

@@ -55,12 +55,14 @@ export function FrameSheet({ wall, wallId, place, last, editing, close, remove }
         <TextField
           label={say("page-name")}
           value={frame.name}
+          input="wall-name"
           numeric={false}
           save={(name) => change({ name })}
         />
         <LengthField
           label={say("page-length")}
           length={nanometers(frame.length)}
+          input="wall-length"
           save={(length) => change({ length })}
         />
         <HeightFields frame={frame} change={change} giveBy={(height_by) => changeFraming({ height_by })} />
@@ -108,6 +110,7 @@ export function FrameSheet({ wall, wallId, place, last, editing, close, remove }
             label={say("page-stud-spacing-on-center")}
             style="inches"
             length={nanometers(frame.spacing)}
+            input="stud-spacing"
             save={(spacing) => change({ spacing })}
           />
         </div>

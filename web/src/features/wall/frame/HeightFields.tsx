@@ -55,6 +55,7 @@ export function HeightFields({ frame, change, giveBy }: Props) {
         <LengthField
           label={say("page-height-over-all-plates")}
           style="inches"
+          input="wall-height"
           hint={say("page-97-1-8-with-92-5-8", {
             first: { length: 97.125 * NM_PER_INCH },
             first_stud: { length: 92.625 * NM_PER_INCH },
@@ -72,12 +73,14 @@ export function HeightFields({ frame, change, giveBy }: Props) {
             label={say("page-at-the-left-end")}
             style="inches"
             length={nanometers(by.left)}
+            input="room-left"
             save={(left) => giveBy({ ...by, left })}
           />
           <LengthField
             label={say("page-at-the-right-end")}
             style="inches"
             length={nanometers(by.right)}
+            input="room-right"
             save={(right) => giveBy({ ...by, right })}
           />
           <LengthField
@@ -85,6 +88,7 @@ export function HeightFields({ frame, change, giveBy }: Props) {
             style="inches"
             hint={say("page-to-tip-it-up")}
             length={nanometers(by.clearance)}
+            input="clearance"
             save={(clearance) => giveBy({ ...by, clearance })}
           />
         </div>
@@ -108,6 +112,7 @@ function StudLength({ length, giveBy }: StudProps) {
         style="inches"
         hint={'precut: 92 5/8", 104 5/8", 116 5/8"'}
         length={length}
+        input="stud-length"
         save={(length) => giveBy({ by: "studs", length })}
       />
       <div className="flex items-start gap-1 pt-5">
@@ -143,12 +148,14 @@ function RakeFields({ rake, wallLength, giveBy }: RakeProps) {
         label={say("page-over-the-plates-at-the-left-end")}
         style="inches"
         length={nanometers(rake.left)}
+        input="rake-left"
         save={(left) => giveBy({ ...rake, left })}
       />
       <LengthField
         label={say("page-over-the-plates-at-the-right-end")}
         style="inches"
         length={nanometers(rake.right)}
+        input="rake-right"
         save={(right) => giveBy({ ...rake, right })}
       />
       {peak && (
@@ -162,6 +169,7 @@ function RakeFields({ rake, wallLength, giveBy }: RakeProps) {
             label={say("page-peak-over-the-plates")}
             style="inches"
             length={nanometers(peak.height)}
+            input="peak-height"
             save={(height) => giveBy({ ...rake, peak: { ...peak, height } })}
           />
         </>

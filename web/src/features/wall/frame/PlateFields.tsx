@@ -33,6 +33,7 @@ export function PlateFields({ options, change }: Props) {
           <LengthField
             label={say("page-plates-cut-from")}
             length={nanometers(options.plate_stock ?? 0)}
+            input="plate-stock"
             save={(plate_stock) => change({ plate_stock })}
           />
           <LengthField
@@ -42,6 +43,7 @@ export function PlateFields({ options, change }: Props) {
               practice: { distance: 4 * NM_PER_FOOT },
             })}
             length={nanometers(options.breaks_apart ?? 0)}
+            input="breaks-apart"
             save={(breaks_apart) => change({ breaks_apart })}
           />
           <Lap end="left" options={options} change={change} />
@@ -85,6 +87,7 @@ export function PlateFields({ options, change }: Props) {
             <LengthField
               label={say("page-bolts-at-most-apart")}
               length={nanometers(bolts)}
+              input="bolts"
               save={(next) => change({ bolts: next })}
             />
             <LengthsField

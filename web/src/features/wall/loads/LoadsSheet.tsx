@@ -76,12 +76,14 @@ export function LoadsSheet({ wall, view, settings, editing, close }: Props) {
               label={snowLabel(settings)}
               quantity="pounds_per_square_foot"
               number={snowSaid(settings)}
+              input="snow"
               save={(snow) => changeSettings({ snow, snow_said: "said" })}
             />
             <NumberField
               label={say("page-roof-live")}
               quantity="pounds_per_square_foot"
               number={settings.roof_live ?? 0}
+              input="roof-live"
               save={(roof_live) => changeSettings({ roof_live })}
             />
           </div>

@@ -26,6 +26,7 @@ export function PointLoads({ wall, wallId, editing }: Props) {
             label={say("page-what-brings-it")}
             numeric={false}
             value={load.name}
+            input="point-load-name"
             save={(name) => replace(load, { name })}
           />
           <LengthField
@@ -37,24 +38,28 @@ export function PointLoads({ wall, wallId, editing }: Props) {
             label={say("page-dead")}
             quantity="pounds"
             number={load.dead}
+            input="point-load-dead"
             save={(dead) => replace(load, { dead })}
           />
           <NumberField
             label={say("page-snow")}
             quantity="pounds"
             number={load.snow}
+            input="point-load-snow"
             save={(snow) => replace(load, { snow })}
           />
           <NumberField
             label={say("page-roof-live")}
             quantity="pounds"
             number={load.roof_live}
+            input="point-load-roof-live"
             save={(roof_live) => replace(load, { roof_live })}
           />
           <NumberField
             label={say("page-floor-live")}
             quantity="pounds"
             number={load.floor_live}
+            input="point-load-floor-live"
             save={(floor_live) => replace(load, { floor_live })}
           />
           <button

@@ -59,6 +59,7 @@ export function OptionsSection({ ticket, design, editing }: Props) {
           style="inches"
           hint={say("page-each-side-of-the-rough-opening-grows")}
           length={nanometers(options.sheathing_return ?? 0)}
+          input="sheathing-return"
           save={(sheathing_return) => change({ sheathing_return })}
         />
         <ChoiceList
@@ -136,6 +137,7 @@ function SillFields({ options, change }: { readonly options: Options; readonly c
           label={say("page-it-falls-to-the-outside-by")}
           style="inches"
           length={nanometers(style.slope)}
+          input="sill-fall"
           save={(slope) => change({ sill_style: { built: "sloped", slope } })}
         />
       )}
@@ -168,12 +170,14 @@ function RunPast({ end, past, change }: RunPastProps) {
         label={say("page-it-runs-past-the-face-by", { end })}
         style="inches"
         length={nanometers(past.length)}
+        input="run-past"
         save={(length) => change({ ...past, length })}
       />
       <NumberField
         label={say("page-studs-under-its-far-end")}
         hint={say("page-0-if-it-ends-free")}
         number={past.far_studs}
+        input="far-studs"
         save={(far_studs) => change({ ...past, far_studs })}
       />
       <button
@@ -209,6 +213,7 @@ function Posts({ posts, change }: PostsProps) {
           <NumberField
             label={say("page-studs-in-it")}
             number={post.studs}
+            input="post-studs"
             save={(studs) => replace(index, { ...post, studs })}
           />
           <button

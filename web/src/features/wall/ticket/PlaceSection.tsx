@@ -54,17 +54,20 @@ export function PlaceSection({ ticket, design, wallLength, editing }: Props) {
         <LengthField
           label={say("page-unit-width")}
           length={nanometers(design.unit_width)}
+          input="unit-width"
           save={(unit_width) => change({ unit_width })}
         />
         <LengthField
           label={say("page-unit-height")}
           length={nanometers(design.unit_height)}
+          input="unit-height"
           save={(unit_height) => change({ unit_height })}
         />
         <LengthField
           label={say("page-rough-width")}
           style="inches"
           length={ticket.rough_width}
+          input="rough-width"
           hint={byRule ? say("page-by-rule-the-makers-figure-goes-here") : say("page-the-makers-figure")}
           save={(rough_width) =>
             change({ rough_width, rough_height: design.rough_height ?? ticket.rough_height })
@@ -74,6 +77,7 @@ export function PlaceSection({ ticket, design, wallLength, editing }: Props) {
           label={say("page-rough-height")}
           style="inches"
           length={ticket.rough_height}
+          input="rough-height"
           save={(rough_height) =>
             change({ rough_height, rough_width: design.rough_width ?? ticket.rough_width })
           }
@@ -82,6 +86,7 @@ export function PlaceSection({ ticket, design, wallLength, editing }: Props) {
           label={say("page-sill-above-subfloor")}
           style="inches"
           length={ticket.sill}
+          input="sill"
           save={(sill) => change({ sill })}
         />
         <ChoiceList
