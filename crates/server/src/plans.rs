@@ -125,7 +125,7 @@ mod tests {
         let mut job = Job::empty("job", vec![]);
         job.walls.extend((0..walls).map(|wall| Wall::new(WallId(wall), "wall")));
         let updated_at = DateTime::UNIX_EPOCH + TimeDelta::seconds(version);
-        StoredJob { id: Uuid::from_u128(id), version, job, updated_at, can_undo: None, can_redo: None }
+        StoredJob { id: Uuid::from_u128(id), version, job, updated_at, can_undo: None, can_redo: None, made_of: None }
     }
 
     #[test]

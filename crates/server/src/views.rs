@@ -4,12 +4,12 @@ use chrono::{DateTime, Utc};
 use serde::{Deserialize, Serialize};
 use sturvek_core::framing::WallPlan;
 use sturvek_core::framing::say::{Said, Wanted};
-use sturvek_core::job::{OpeningId, Rules, Wall, WallId};
+use sturvek_core::job::{self as core, OpeningId, Rules, WallId};
 use sturvek_core::plan::{JobPlan, Settled, opening_alone};
 use sturvek_store::{ListedJob, LogEntry, StoredJob};
 use sturvek_wire::Command;
 use sturvek_wire::choices::OpeningKind;
-use sturvek_wire::inputs::{CodeTable, Design, Job};
+use sturvek_wire::inputs::{CodeTable, Design, Job, Wall};
 use sturvek_wire::results::{CandidateView, SheetPart, Ticket, Unresolved, WallView, candidates, ticket, wall_view};
 use sturvek_wire::speech::Phrase;
 use utoipa::{IntoParams, ToSchema};
@@ -41,6 +41,8 @@ pub struct JobView {
     pub id: Uuid,
     /// Its version; an edit names the one it was made on.
     pub version: i64,
+    /// When that version was made.
+    pub made_at: DateTime<Utc>,
     /// Its inputs.
     pub job: Job,
     /// What undo would take back.
@@ -49,9 +51,40 @@ pub struct JobView {
     pub can_redo: Option<Phrase>,
     /// Per wall, in order: how many openings, and how many of them are not settled.
     pub totals: Vec<Unresolved>,
-    /// What whoever made an edit looks at, as it is now.
-    #[serde(skip_serializing_if = "Option::is_none")]
+}
+
+/// What an edit made of a job: what differs from the version that it was made on.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct Edited {
+    /// Which job.
+    pub id: Uuid,
+    /// Its version now.
+    pub version: i64,
+    /// When that version was made.
+    pub made_at: DateTime<Utc>,
+    /// When the version was made that it was made of: whoever knows another one reads the job again.
+    pub made_of: DateTime<Utc>,
+    /// Everything but its walls, where any of that changed.
+    pub rest: Option<Job>,
+    /// Its walls, in order.
+    pub walls: Vec<EditedWall>,
+    /// What undo would take back.
+    pub can_undo: Option<Phrase>,
+    /// What redo would do again.
+    pub can_redo: Option<Phrase>,
+    /// Per wall, in order: how many openings, and how many of them are not settled.
+    pub totals: Vec<Unresolved>,
+    /// What whoever made the edit looks at, as it is now; left out where it is not there.
     pub looked_at: Option<LookedAt>,
+}
+
+/// A wall after an edit.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct EditedWall {
+    /// Which wall.
+    pub id: Uuid,
+    /// What it is now; left out where it is what it was.
+    pub wall: Option<Wall>,
 }
 
 /// What somebody looks at: a wall, and an opening in it.
@@ -236,15 +269,51 @@ impl From<LogEntry> for HistoryEntry {
 }
 
 impl JobView {
-    /// A job, with what somebody looks at in it.
-    pub fn of(stored: &StoredJob, planned: &Planned, look: Option<Look>) -> Self {
+    /// A job.
+    pub fn of(stored: &StoredJob, planned: &Planned) -> Self {
         Self {
             id: stored.id,
             version: stored.version,
+            made_at: stored.updated_at,
             job: (&stored.job).into(),
             can_undo: stored.can_undo.clone(),
             can_redo: stored.can_redo.clone(),
-            totals: planned.plan.walls().map(|(_, plan)| plan.settled().into()).collect(),
+            totals: totals(planned),
+        }
+    }
+}
+
+fn totals(planned: &Planned) -> Vec<Unresolved> {
+    planned.plan.walls().map(|(_, plan)| plan.settled().into()).collect()
+}
+
+impl Edited {
+    /// What an edit made of a job, and what somebody looks at in it.
+    pub fn of(stored: &StoredJob, planned: &Planned, look: Option<Look>) -> Self {
+        let before = stored.made_of.as_ref();
+        let walls = stored.job.walls.iter().map(|wall| EditedWall {
+            id: Uuid::from_u128(wall.id.0),
+            wall: (before.and_then(|before| before.job.wall(wall.id)) != Some(wall)).then(|| wall.into()),
+        });
+        let core::Job { name, settings, stock, code_table, .. } = &stored.job;
+        let same = before.is_some_and(|before| before.job.name == *name && before.job.rules() == stored.job.rules());
+        let rest = || core::Job {
+            name: name.clone(),
+            settings: settings.clone(),
+            stock: stock.clone(),
+            code_table: code_table.clone(),
+            walls: Vec::new(),
+        };
+        Self {
+            id: stored.id,
+            version: stored.version,
+            made_at: stored.updated_at,
+            made_of: before.map_or(stored.updated_at, |before| before.made_at),
+            rest: (!same).then(|| (&rest()).into()),
+            walls: walls.collect(),
+            can_undo: stored.can_undo.clone(),
+            can_redo: stored.can_redo.clone(),
+            totals: totals(planned),
             looked_at: look.and_then(|look| LookedAt::of(&planned.plan, look)),
         }
     }
@@ -260,7 +329,7 @@ impl LookedAt {
     }
 
     /// A wall and one opening's ticket, without the headers that were tried.
-    pub fn at(rules: &Rules<'_>, wall: &Wall, plan: &WallPlan, opening: Option<Uuid>) -> Self {
+    pub fn at(rules: &Rules<'_>, wall: &core::Wall, plan: &WallPlan, opening: Option<Uuid>) -> Self {
         let opening = opening.and_then(|id| plan.openings.iter().find(|each| each.id.0 == id.as_u128()));
         Self {
             wall: wall_view(wall, plan),

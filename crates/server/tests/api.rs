@@ -390,6 +390,16 @@ async fn an_edit_is_answered_with_what_is_looked_at() {
     let after = api.post(&format!("{path}/commands"), edit).await.body;
     let planned = api.get(&format!("{path}/walls/{}", text(wall_id))).await.body;
     assert_eq!(after["looked_at"]["wall"], planned, "the wall as it is asked for by itself");
+    // Only the wall that changed comes with it, and nothing else of the job.
+    let job = api.get(&path).await.body;
+    assert_eq!((&after["made_of"], &after["made_at"]), (&view["made_at"], &job["made_at"]));
+    assert_eq!(after["rest"], Value::Null);
+    for (edited, wall) in
+        after["walls"].as_array().expect("walls").iter().zip(job["job"]["walls"].as_array().expect("walls"))
+    {
+        let changed = edited["id"] == *wall_id;
+        assert_eq!((&edited["id"], &edited["wall"]), (&wall["id"], if changed { wall } else { &Value::Null }));
+    }
     let tried = api.get(&format!("{path}/openings/{}/candidates", text(opening))).await.body;
     assert_eq!(after["looked_at"]["candidates"], tried);
     assert!(3 < tried.as_array().expect("headers").len());

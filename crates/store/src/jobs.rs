@@ -17,7 +17,7 @@ use uuid::Uuid;
 use crate::entity::{carried_item, job as job_table, log_entry, opening, point_load, stock_item, wall};
 use crate::error::StoreError;
 use crate::log::LogEntry;
-use crate::rows::{FORM, Rows, document, form_of, job_of, rows_of};
+use crate::rows::{FORM, Rows, document, form_of, job_of, rows_of, rows_that_differ};
 
 /// A job as it is kept.
 #[derive(Clone, Debug, PartialEq)]
@@ -34,6 +34,17 @@ pub struct StoredJob {
     pub can_undo: Option<Phrase>,
     /// What redo would do again.
     pub can_redo: Option<Phrase>,
+    /// What an edit made it of; `None` where it was only read.
+    pub made_of: Option<MadeOf>,
+}
+
+/// The job that an edit was made on.
+#[derive(Clone, Debug, PartialEq)]
+pub struct MadeOf {
+    /// When that version was made.
+    pub made_at: DateTime<Utc>,
+    /// The job as it was.
+    pub job: Job,
 }
 
 /// A version of a job. Its number alone does not tell it: a database that was put back to an earlier day counts on from there.
@@ -356,16 +367,21 @@ async fn apply(
     let id = row.id;
     let version = row.version + 1;
     let kept = Version { number: row.version, made_at: row.updated_at };
-    let (rows, before) = match edit.known.filter(|known| known.version == kept && row.form == FORM) {
-        Some(known) => (rows_of(id, known.job)?, known.job.clone()),
+    let known = edit.known.filter(|known| known.version == kept && row.form == FORM);
+    let (kept_rows, before) = match known {
+        Some(known) => (None, known.job.clone()),
         None => {
             let rows = read_rows(transaction, id).await?;
-            (rows.clone(), job_of(&row, rows)?)
+            (Some(rows.clone()), job_of(&row, rows)?)
         }
     };
     let applied = command::apply(&before, &edit.command).map_err(|error| StoreError::refusal(&edit.command, error))?;
-    // Held against the rows as they are kept: documents of an older form are written anew.
-    write_rows(transaction, rows, rows_of(id, &applied.job)?).await?;
+    let (rows, rows_now) = match kept_rows {
+        // Held against the rows as they are kept: documents of an older form are written anew.
+        Some(rows) => (rows, rows_of(id, &applied.job)?),
+        None => rows_that_differ(id, &before, &applied.job)?,
+    };
+    write_rows(transaction, rows, rows_now).await?;
     let mut change = settings_columns(&applied.job)?;
     change.id = sea_orm::ActiveValue::Unchanged(id);
     change.version = Set(version);
@@ -375,7 +391,8 @@ async fn apply(
         supersede_undone(transaction, id).await?;
     }
     log(transaction, id, version, &edit, (&before, &applied)).await?;
-    finish(transaction, row, applied.job).await
+    let made_of = MadeOf { made_at: kept.made_at, job: before };
+    Ok(StoredJob { made_of: Some(made_of), ..finish(transaction, row, applied.job).await? })
 }
 
 /// A new edit ends the life of whatever was undone: it can no longer be done again.
@@ -454,6 +471,7 @@ async fn finish(db: &impl ConnectionTrait, row: job_table::Model, job: Job) -> R
         updated_at: row.updated_at,
         can_undo: summary(next_entry(db, row.id, Direction::Undo).await?)?,
         can_redo: summary(next_entry(db, row.id, Direction::Redo).await?)?,
+        made_of: None,
     })
 }
 

@@ -12,7 +12,7 @@ mod migration;
 mod rows;
 
 pub use error::StoreError;
-pub use jobs::{Jobs, Known, StoredJob, Version};
+pub use jobs::{Jobs, Known, MadeOf, StoredJob, Version};
 pub use list::ListedJob;
 pub use log::LogEntry;
 pub use migration::migrate;

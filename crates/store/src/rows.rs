@@ -138,12 +138,28 @@ impl BoardColumns {
 
 /// The rows of a job.
 pub fn rows_of(job_id: Uuid, job: &job::Job) -> Result<Rows, StoreError> {
-    let job = Job::from(job);
+    rows_but(job_id, job, |_, _| false)
+}
+
+/// The rows of both jobs without those of the walls that stand in both at the same place and are alike: their rows are alike as well.
+pub fn rows_that_differ(job_id: Uuid, before: &job::Job, after: &job::Job) -> Result<(Rows, Rows), StoreError> {
+    let same_in = |other: &job::Job, place: usize, wall: &job::Wall| other.walls.get(place) == Some(wall);
+    Ok((
+        rows_but(job_id, before, |place, wall| same_in(after, place, wall))?,
+        rows_but(job_id, after, |place, wall| same_in(before, place, wall))?,
+    ))
+}
+
+fn rows_but(job_id: Uuid, job: &job::Job, left_out: impl Fn(usize, &job::Wall) -> bool) -> Result<Rows, StoreError> {
     let mut rows = Rows::default();
     for (position, item) in (0..).zip(&job.stock) {
-        rows.stock.push(stock_row(job_id, position, item)?);
+        rows.stock.push(stock_row(job_id, position, &item.into())?);
     }
-    for (position, wall) in (0..).zip(&job.walls) {
+    for ((position, place), wall) in (0..).zip(0..).zip(&job.walls) {
+        if left_out(place, wall) {
+            continue;
+        }
+        let wall = &Wall::from(wall);
         let wall_id = needed("wall id", wall.id)?;
         rows.walls.push(wall_row(job_id, wall_id, position, wall)?);
         for (position, item) in (0..).zip(&wall.carries.items) {

@@ -271,6 +271,47 @@ async fn an_edit_on_a_known_job_is_the_same_edit() {
 }
 
 /// A database that was put back to an earlier day has the version's number, and another job under it.
+/// Whoever knows the job leaves the rows of walls alone that an edit leaves alone, wherever walls come, go and change places.
+#[tokio::test]
+async fn walls_come_go_and_change_places_on_a_known_job() {
+    let jobs = jobs().await;
+    let job = sample();
+    let id = jobs.create(&job).await.expect("kept");
+    let wall = |place: usize| Uuid::from_u128(job.walls[place].id.0);
+    let (first, last) = (wall(0), wall(job.walls.len() - 1));
+    let like = serde_json::to_value(sturvek_wire::inputs::Wall::from(&job.walls[0])).expect("JSON");
+    let mut fresh = like.clone();
+    fresh["id"] = serde_json::Value::Null;
+    fresh["openings"] = serde_json::json!([]);
+    fresh["point_loads"] = serde_json::json!([]);
+    let mut frame = like["frame"].clone();
+    frame["name"] = serde_json::json!("Renamed");
+    let edits = [
+        serde_json::json!({ "do": "move_wall", "wall": last, "to": 0 }),
+        serde_json::json!({ "do": "add_wall", "wall": fresh, "at": 1 }),
+        serde_json::json!({ "do": "change_wall", "wall": first, "frame": frame }),
+        serde_json::json!({ "do": "mirror_wall", "wall": first }),
+        serde_json::json!({ "do": "remove_wall", "wall": last }),
+        serde_json::json!({ "do": "rename_job", "name": "Other" }),
+    ];
+    let mut stored = jobs.get(id).await.expect("found");
+    let mut versions = vec![stored.job.clone()];
+    for edit in &edits {
+        let known = Known { version: stored.made(), job: &stored.job };
+        stored = jobs.execute(id, stored.version, command(edit), "Ada", Some(known)).await.expect("done");
+        assert_eq!(jobs.get(id).await.expect("found").job, stored.job, "{edit}");
+        assert_eq!(stored.made_of.as_ref().map(|made| &made.job), versions.last());
+        versions.push(stored.job.clone());
+    }
+    versions.pop();
+    while let Some(before) = versions.pop() {
+        let known = Known { version: stored.made(), job: &stored.job };
+        stored = jobs.undo(id, stored.version, "Ada", Some(known)).await.expect("taken back");
+        assert_eq!(stored.job, before);
+        assert_eq!(jobs.get(id).await.expect("found").job, before);
+    }
+}
+
 #[tokio::test]
 async fn what_is_known_of_another_version_of_that_number_is_not_believed() {
     let jobs = jobs().await;

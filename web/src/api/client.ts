@@ -5,6 +5,7 @@ export type Schemas = components["schemas"];
 export type Command = Schemas["Command"];
 export type Design = Schemas["Design"];
 export type JobView = Schemas["JobView"];
+export type Edited = Schemas["Edited"];
 export type WallView = Schemas["WallView"];
 export type OpeningView = Schemas["OpeningView"];
 export type Ticket = Schemas["Ticket"];

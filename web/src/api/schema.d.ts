@@ -1070,6 +1070,46 @@ export interface components {
              */
             on_version: number;
         };
+        /** @description What an edit made of a job: what differs from the version that it was made on. */
+        Edited: {
+            can_redo?: components["schemas"]["Phrase"] | null;
+            can_undo?: components["schemas"]["Phrase"] | null;
+            /**
+             * Format: uuid
+             * @description Which job.
+             */
+            id: string;
+            looked_at?: components["schemas"]["LookedAt"] | null;
+            /**
+             * Format: date-time
+             * @description When that version was made.
+             */
+            made_at: string;
+            /**
+             * Format: date-time
+             * @description When the version was made that it was made of: whoever knows another one reads the job again.
+             */
+            made_of: string;
+            rest?: components["schemas"]["Job"] | null;
+            /** @description Per wall, in order: how many openings, and how many of them are not settled. */
+            totals: components["schemas"]["Unresolved"][];
+            /**
+             * Format: int64
+             * @description Its version now.
+             */
+            version: number;
+            /** @description Its walls, in order. */
+            walls: components["schemas"]["EditedWall"][];
+        };
+        /** @description A wall after an edit. */
+        EditedWall: {
+            /**
+             * Format: uuid
+             * @description Which wall.
+             */
+            id: string;
+            wall?: components["schemas"]["Wall"] | null;
+        };
         /**
          * @description An end.
          * @enum {string}
@@ -1508,7 +1548,11 @@ export interface components {
             id: string;
             /** @description Its inputs. */
             job: components["schemas"]["Job"];
-            looked_at?: components["schemas"]["LookedAt"] | null;
+            /**
+             * Format: date-time
+             * @description When that version was made.
+             */
+            made_at: string;
             /** @description Per wall, in order: how many openings, and how many of them are not settled. */
             totals: components["schemas"]["Unresolved"][];
             /**
@@ -3272,7 +3316,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["JobView"];
+                    "application/json": components["schemas"]["Edited"];
                 };
             };
             404: {
@@ -3616,7 +3660,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["JobView"];
+                    "application/json": components["schemas"]["Edited"];
                 };
             };
             404: {
@@ -3684,7 +3728,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["JobView"];
+                    "application/json": components["schemas"]["Edited"];
                 };
             };
             404: {

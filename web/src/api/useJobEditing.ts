@@ -1,7 +1,17 @@
 import { notifyManager, useQueryClient } from "@tanstack/react-query";
 import { type RefObject, useCallback, useState } from "react";
 import { author } from "./author";
-import { ApiProblem, answered, api, type Command, type JobView, type Problem, type Schemas } from "./client";
+import {
+  ApiProblem,
+  answered,
+  api,
+  type Command,
+  type Edited,
+  type JobView,
+  type Problem,
+  type Schemas,
+} from "./client";
+import { merged } from "./merged";
 import { keys } from "./queries";
 
 /** An edit that met a job somebody else had changed. */
@@ -59,19 +69,22 @@ export function useJobEditing(job: string, look?: RefObject<Look | undefined>): 
   );
 
   const keep = useCallback(
-    (view: JobView, looked: Look | undefined) => {
+    async (edited: Edited, looked: Look | undefined) => {
+      const view = merged(client.getQueryData<JobView>(keys.job(job)), edited);
       // The wall first: the page turns to the new version once, with everything there.
       notifyManager.batch(() => {
-        if (view.looked_at && looked) {
-          const { wall, ticket, candidates } = view.looked_at;
-          client.setQueryData(keys.wall(job, wall.id, view.version), wall);
-          if (ticket) client.setQueryData(keys.ticket(job, ticket.id, view.version), ticket);
+        if (edited.looked_at && looked) {
+          const { wall, ticket, candidates } = edited.looked_at;
+          client.setQueryData(keys.wall(job, wall.id, edited.version), wall);
+          if (ticket) client.setQueryData(keys.ticket(job, ticket.id, edited.version), ticket);
           if (candidates && looked.opening) {
-            client.setQueryData(keys.candidates(job, looked.opening, view.version), candidates);
+            client.setQueryData(keys.candidates(job, looked.opening, edited.version), candidates);
           }
         }
-        client.setQueryData(keys.job(job), view);
+        if (view) client.setQueryData(keys.job(job), view);
       });
+      // The next edit waits for it: it is made on the version that is read here.
+      if (!view) await client.invalidateQueries({ queryKey: keys.job(job), exact: true });
       void client.invalidateQueries({ queryKey: keys.jobs });
     },
     [client, job],
@@ -85,7 +98,7 @@ export function useJobEditing(job: string, look?: RefObject<Look | undefined>): 
       try {
         const looked = look?.current;
         const body = { on_version: version(), command, author: author(), looking_at: looked };
-        keep(
+        await keep(
           await answered(api.POST("/api/jobs/{job}/commands", { params: { path: { job } }, body })),
           looked,
         );
@@ -109,7 +122,7 @@ export function useJobEditing(job: string, look?: RefObject<Look | undefined>): 
       try {
         const looked = look?.current;
         const body = { on_version: version(), author: author(), looking_at: looked };
-        keep(await answered(api.POST(path, { params: { path: { job } }, body })), looked);
+        await keep(await answered(api.POST(path, { params: { path: { job } }, body })), looked);
       } catch (error) {
         if (!(error instanceof ApiProblem)) throw error;
         setTrouble(error.problem);

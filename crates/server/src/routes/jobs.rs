@@ -71,7 +71,7 @@ pub async fn get_job(State(state): State<AppState>, Ids(job): Ids<Uuid>) -> Resu
 
 async fn view(state: &AppState, job: Uuid) -> Result<JobView, Problem> {
     let stored = state.jobs.get(job).await?;
-    Ok(JobView::of(&stored, &state.plans.of(&stored), None))
+    Ok(JobView::of(&stored, &state.plans.of(&stored)))
 }
 
 /// Puts a job away; it can be brought back.
