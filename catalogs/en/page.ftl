@@ -758,3 +758,5 @@ page-a-pressure = A pressure
 page-the-level = level
 page-the-slope = slope
 page-concrete-bolted = Concrete, bolted
+page-precut = precut: { $first }, { $second }, { $third }
+page-a-partition = A partition

@@ -5,6 +5,7 @@
 
 #![deny(clippy::float_arithmetic)]
 
+mod answered;
 pub mod demo;
 mod extract;
 mod openapi;

@@ -4,6 +4,7 @@ use utoipa::OpenApi;
 use utoipa_axum::router::OpenApiRouter;
 use utoipa_axum::routes;
 
+use crate::answered::with_answered;
 use crate::routes::{commands, inputs, jobs, studies, walls};
 use crate::state::AppState;
 
@@ -51,5 +52,6 @@ pub fn api_router() -> OpenApiRouter<AppState> {
 /// If it cannot be written as JSON.
 pub fn openapi_json() -> Result<String, serde_json::Error> {
     let (_, document) = api_router().split_for_parts();
+    let document = with_answered(serde_json::to_value(&document)?);
     Ok(serde_json::to_string_pretty(&document)? + "\n")
 }

@@ -3,15 +3,17 @@ import type { components, paths } from "./schema";
 
 export type Schemas = components["schemas"];
 export type Command = Schemas["Command"];
-export type Design = Schemas["Design"];
+// What is answered is whole and in numbers; what is sent may leave some of it out, and may be as it was typed (`Schemas["Design"]`).
+export type Design = Schemas["AnsweredDesign"];
 export type JobView = Schemas["JobView"];
 export type Edited = Schemas["Edited"];
 export type WallView = Schemas["WallView"];
 export type OpeningView = Schemas["OpeningView"];
 export type Ticket = Schemas["Ticket"];
 export type LookedAt = Schemas["LookedAt"];
-export type Wall = Schemas["Wall"];
-export type Carries = Schemas["Carries"];
+export type Wall = Schemas["AnsweredWall"];
+export type Carries = Schemas["AnsweredCarries"];
+export type Settings = Schemas["AnsweredSettings"];
 export type Problem = Schemas["Problem"];
 export type Verdict = Schemas["Verdict"];
 

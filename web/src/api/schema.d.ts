@@ -428,6 +428,1023 @@ export interface components {
          * @enum {string}
          */
         Answer: "not_said" | "no" | "yes";
+        /** @description One board of a header. */
+        AnsweredBoard: {
+            /** @description Grade. */
+            grade: components["schemas"]["Grade"];
+            /** @enum {string} */
+            made: "sawn";
+            /** @description Nominal depth. */
+            nominal_depth: components["schemas"]["Depth"];
+            /** @description Species group. */
+            species: components["schemas"]["Species"];
+            /** @description Nominal thickness. */
+            thickness: components["schemas"]["Thickness"];
+        } | {
+            /** @description Stress class. */
+            class: components["schemas"]["EngineeredClass"];
+            /**
+             * Format: int64
+             * @description Depth.
+             */
+            depth: number;
+            /** @enum {string} */
+            made: "engineered";
+            /**
+             * Format: int64
+             * @description Width of a ply.
+             */
+            ply_width: number;
+        } | {
+            /**
+             * Format: int32
+             * @description Fc⊥.
+             */
+            bearing_psi: number;
+            /**
+             * Format: int32
+             * @description Fb.
+             */
+            bending_psi: number;
+            /**
+             * Format: int32
+             * @description Weight, lb/ft³.
+             */
+            density_pcf: number;
+            /**
+             * Format: int64
+             * @description Depth.
+             */
+            depth: number;
+            /** @enum {string} */
+            made: "sheet";
+            /**
+             * Format: int64
+             * @description Width of a ply.
+             */
+            ply_width: number;
+            /**
+             * Format: int32
+             * @description Fv.
+             */
+            shear_psi: number;
+            /** @description What the user calls it. */
+            sheet_name: string;
+            /**
+             * Format: int32
+             * @description Emin.
+             */
+            stability_stiffness_psi: number;
+            /**
+             * Format: int32
+             * @description E.
+             */
+            stiffness_psi: number;
+        };
+        /** @description Framing that lands on a wall. */
+        AnsweredCarriedFraming: (components["schemas"]["AnsweredRoof"] & {
+            /** @enum {string} */
+            kind: "roof";
+        }) | (components["schemas"]["AnsweredRidgePost"] & {
+            /** @enum {string} */
+            kind: "ridge_post";
+        }) | (components["schemas"]["AnsweredFloor"] & {
+            /** @enum {string} */
+            kind: "floor";
+        }) | (components["schemas"]["AnsweredWallAbove"] & {
+            /** @enum {string} */
+            kind: "wall_above";
+        }) | (components["schemas"]["Gable"] & {
+            /** @enum {string} */
+            kind: "gable";
+        });
+        /** @description Something that lands on a wall. */
+        AnsweredCarriedItem: {
+            from: number | null;
+            /** @description Whether it stands on the end of a floor's tail. */
+            on_tail: boolean;
+            to: number | null;
+            /** @description What it is. */
+            what: components["schemas"]["AnsweredCarriedFraming"];
+        };
+        /** @description What a wall carries. */
+        AnsweredCarries: {
+            /** @description Whether framing lands on it at all. */
+            bearing: boolean;
+            /** @description What lands on it. */
+            items: components["schemas"]["AnsweredCarriedItem"][];
+        };
+        /** @description A jurisdiction's header table. */
+        AnsweredCodeTable: {
+            /** @description What the user calls it. */
+            name: string;
+            /** @description Its rows. */
+            rows: components["schemas"]["AnsweredCodeTableRow"][];
+        };
+        /** @description One cell of a jurisdiction's table. */
+        AnsweredCodeTableRow: {
+            /** @description What the header carries. */
+            block: components["schemas"]["TableBlock"];
+            /**
+             * Format: int32
+             * @description Jacks at each end.
+             */
+            jacks: number;
+            /** @description Nominal depth. */
+            nominal_depth: components["schemas"]["Depth"];
+            /**
+             * Format: int32
+             * @description Plies.
+             */
+            plies: number;
+            /**
+             * Format: double
+             * @description Ground snow, lb/ft²; left out where the block carries no roof.
+             */
+            snow: number | null;
+            /**
+             * Format: int64
+             * @description How far the header goes.
+             */
+            span: number;
+            /**
+             * Format: int64
+             * @description Width of the building.
+             */
+            width: number;
+        };
+        /** @description What an opening is and how it is to be framed. */
+        AnsweredDesign: {
+            /**
+             * Format: int64
+             * @description Center of the rough opening, from the wall's left end.
+             */
+            center: number;
+            header: components["schemas"]["AnsweredHeader"] | null;
+            /** @description Kind. */
+            kind: components["schemas"]["OpeningKind"];
+            /** @description What is out of the usual. */
+            options: components["schemas"]["AnsweredDesignOptions"];
+            /** @description Where the header hangs. */
+            place: components["schemas"]["HeaderPlace"];
+            rough_height: number | null;
+            rough_width: number | null;
+            /**
+             * Format: int64
+             * @description Bottom of the rough opening above the subfloor.
+             */
+            sill: number;
+            /** @description How its underside is finished. */
+            underside: components["schemas"]["Underside"];
+            /**
+             * Format: int64
+             * @description The unit's height.
+             */
+            unit_height: number;
+            /**
+             * Format: int64
+             * @description The unit's width.
+             */
+            unit_width: number;
+        };
+        /** @description What of an opening is out of the usual. */
+        AnsweredDesignOptions: {
+            /**
+             * @description Where in the depth of the wall the header stands, if it is thinner.
+             * @default one_face
+             */
+            face: components["schemas"]["HeaderFace"];
+            /**
+             * @description Whether somebody confirmed that the plies are nailed as the ticket says.
+             * @default false
+             */
+            nailing_confirmed: boolean;
+            /** @default null */
+            past_left: components["schemas"]["AnsweredRunPast"] | null;
+            /** @default null */
+            past_right: components["schemas"]["AnsweredRunPast"] | null;
+            /**
+             * @description Posts within the opening, at most two.
+             * @default []
+             */
+            posts: components["schemas"]["AnsweredPostUnder"][];
+            /**
+             * @description What room it gives on.
+             * @default any
+             */
+            room: components["schemas"]["Room"];
+            /**
+             * @description How the header sits on its jacks.
+             * @default full
+             */
+            seat: components["schemas"]["JackSeat"];
+            /**
+             * @description Dry or wet.
+             * @default dry
+             */
+            service: components["schemas"]["Service"];
+            /**
+             * Format: int64
+             * @description Thickness of sheathing returned into the jambs.
+             * @default 0
+             */
+            sheathing_return: number;
+            /**
+             * @description Whether joists hang on the header's side.
+             * @default false
+             */
+            side_loaded: boolean;
+            /**
+             * @description How its sill is built.
+             * @default {
+             *       "built": "single"
+             *     }
+             */
+            sill_style: components["schemas"]["AnsweredSillStyle"];
+            /**
+             * @description What takes it out of the ordinary.
+             * @default ordinary
+             */
+            special: components["schemas"]["SpecialCase"];
+        };
+        /** @description A floor on a wall. Pressures are lb/ft². */
+        AnsweredFloor: {
+            /**
+             * Format: int64
+             * @description Distance between joists; counts where they are parallel to the wall.
+             */
+            bay: number;
+            /**
+             * Format: double
+             * @description Dead load.
+             */
+            dead: number;
+            /** @description How its joists bear. */
+            framing: components["schemas"]["FloorFraming"];
+            /**
+             * Format: double
+             * @description Live load.
+             */
+            live: number;
+            /** @description Whether somebody said that no wall stands on it and the roof lands on this wall itself. */
+            no_wall_above: boolean;
+            /** @description Whether a deck has a roof over it. */
+            roofed: boolean;
+            /**
+             * Format: int64
+             * @description Joist span on one side.
+             */
+            span_one_side: number;
+            /**
+             * Format: int64
+             * @description Joist span on the other side, or of the next span; zero for an outside wall. For a cantilever, the tail.
+             */
+            span_other_side: number;
+            /** @description What stands on its tail, where it runs past the wall. */
+            tail: components["schemas"]["Tail"];
+            /** @description What it is for. */
+            use: components["schemas"]["FloorUse"];
+        };
+        /** @description What an opening was when it was framed. */
+        AnsweredFramedAs: {
+            /** @description Its design then. */
+            design: components["schemas"]["AnsweredDesign"];
+            jacks_left: components["schemas"]["Decided"] | null;
+            jacks_right: components["schemas"]["Decided"] | null;
+            kings_left: components["schemas"]["Decided"] | null;
+            kings_right: components["schemas"]["Decided"] | null;
+        };
+        /** @description How a wall's plates, ends and crossing walls are framed. What is left out is as usual. */
+        AnsweredFramingOptions: {
+            /**
+             * @description Rows of blocking, by the height of their middle.
+             * @default []
+             */
+            blocking: number[];
+            /** @default null */
+            bolts: number | null;
+            /**
+             * Format: int64
+             * @description How far a break in one top plate stays from a break in the other.
+             * @default 1219200000
+             */
+            breaks_apart: number;
+            /**
+             * @description Bolts that stand in the concrete already, from the left end.
+             * @default []
+             */
+            cast_bolts: number[];
+            /**
+             * @description Whether the wind stands on it.
+             * @default outside
+             */
+            face: components["schemas"]["WallFace"];
+            /**
+             * @description Whether the heads are meant to line up.
+             * @default aligned
+             */
+            heads: components["schemas"]["HeadLine"];
+            /**
+             * @description How the height is given.
+             * @default {
+             *       "by": "over_plates"
+             *     }
+             */
+            height_by: components["schemas"]["AnsweredHeightBy"];
+            /**
+             * @description From which end the stud layout is pulled.
+             * @default left
+             */
+            layout_from: components["schemas"]["End"];
+            /** @default null */
+            layout_from_face_of: components["schemas"]["Depth"] | null;
+            /**
+             * @description How the left end is built.
+             * @default plain
+             */
+            left_end: components["schemas"]["WallEnd"];
+            /**
+             * @description How the second top plate ends at the left.
+             * @default {
+             *       "how": "flush"
+             *     }
+             */
+            left_lap: components["schemas"]["PlateLap"];
+            /** @default null */
+            own_breaks: components["schemas"]["AnsweredOwnBreaks"] | null;
+            /**
+             * @description Crossing walls.
+             * @default []
+             */
+            partitions: components["schemas"]["AnsweredPartition"][];
+            /**
+             * Format: int64
+             * @description The longest board that plates are cut from.
+             * @default 4876800000
+             */
+            plate_stock: number;
+            /**
+             * @description How the right end is built.
+             * @default plain
+             */
+            right_end: components["schemas"]["WallEnd"];
+            /**
+             * @description How the second top plate ends at the right.
+             * @default {
+             *       "how": "flush"
+             *     }
+             */
+            right_lap: components["schemas"]["PlateLap"];
+            /**
+             * @description Whether studs and plates are sawn to inches or to millimeters.
+             * @default inches
+             */
+            sawn: components["schemas"]["Sawn"];
+        };
+        /** @description A header: so many plies of one board. */
+        AnsweredHeader: {
+            /** @description What each ply is. */
+            board: components["schemas"]["AnsweredBoard"];
+            /**
+             * Format: int32
+             * @description How many plies.
+             */
+            plies: number;
+        };
+        /** @description How the height of a wall is given. */
+        AnsweredHeightBy: {
+            /** @enum {string} */
+            by: "over_plates";
+        } | {
+            /** @enum {string} */
+            by: "studs";
+            /**
+             * Format: int64
+             * @description How long they are.
+             */
+            length: number;
+        } | {
+            /** @enum {string} */
+            by: "room";
+            /**
+             * Format: int64
+             * @description What is left over the wall, so that it can be tipped up.
+             */
+            clearance: number;
+            /**
+             * Format: int64
+             * @description Height at the left end.
+             */
+            left: number;
+            /**
+             * Format: int64
+             * @description Height at the right end.
+             */
+            right: number;
+        } | {
+            /** @enum {string} */
+            by: "rake";
+            /**
+             * Format: int64
+             * @description Height over the plates at the left end.
+             */
+            left: number;
+            peak: components["schemas"]["AnsweredPeak"] | null;
+            /**
+             * Format: int64
+             * @description Height over the plates at the right end.
+             */
+            right: number;
+        };
+        /** @description Where the wind on the kings comes from. */
+        AnsweredKingWind: {
+            /** @enum {string} */
+            by: "code_table";
+        } | {
+            /** @enum {string} */
+            by: "pressure";
+            /**
+             * Format: double
+             * @description lb/ft².
+             */
+            psf: number;
+        } | {
+            /** @enum {string} */
+            by: "speed";
+            /** @description Exposure. */
+            exposure: components["schemas"]["WindExposure"];
+            /**
+             * Format: int64
+             * @description Mean roof height.
+             */
+            mean_roof_height: number;
+            /**
+             * Format: double
+             * @description mph.
+             */
+            miles_per_hour: number;
+        };
+        /** @description By how much a rough opening is larger than its unit. */
+        AnsweredLarger: {
+            /**
+             * Format: int64
+             * @description In height.
+             */
+            higher: number;
+            /**
+             * Format: int64
+             * @description In width.
+             */
+            wider: number;
+        };
+        /** @description An opening. */
+        AnsweredOpening: {
+            /** @description Its design. */
+            design: components["schemas"]["AnsweredDesign"];
+            framed_as: components["schemas"]["AnsweredFramedAs"] | null;
+            /**
+             * Format: uuid
+             * @description Its identity; left out when it is added.
+             */
+            id: string | null;
+            jacks_left: components["schemas"]["Decided"] | null;
+            jacks_right: components["schemas"]["Decided"] | null;
+            kings_left: components["schemas"]["Decided"] | null;
+            kings_right: components["schemas"]["Decided"] | null;
+            /**
+             * Format: int32
+             * @description The letter it goes by, A being 0; given when it is added.
+             */
+            letter: number | null;
+        };
+        /** @description Openings of a wall above. */
+        AnsweredOpeningsAbove: {
+            /** @enum {string} */
+            are: "not_said";
+        } | {
+            /** @enum {string} */
+            are: "assumed_none";
+        } | {
+            /** @enum {string} */
+            are: "none";
+        } | {
+            /** @enum {string} */
+            are: "at";
+            /** @description From face to face, from this wall's left end; at most six. */
+            places: components["schemas"]["AnsweredStretch"][];
+        };
+        /** @description Breaks of the top plates that somebody decided on, from the left end. */
+        AnsweredOwnBreaks: {
+            /** @description The lower plate's. */
+            lower: number[];
+            /** @description The upper plate's. */
+            upper: number[];
+        };
+        /** @description A wall that meets this one from the inside. */
+        AnsweredPartition: {
+            /**
+             * Format: int64
+             * @description Its center, from this wall's left end.
+             */
+            at: number;
+            /** @description What it is nailed to. */
+            backing: components["schemas"]["Backing"];
+            /** @description Nominal depth of its studs. */
+            depth: components["schemas"]["Depth"];
+            /** @description Whether its second top plate laps into this wall's. */
+            laps_in: boolean;
+        };
+        /** @description A gable's peak. */
+        AnsweredPeak: {
+            /**
+             * Format: int64
+             * @description From the wall's left end.
+             */
+            at: number;
+            /**
+             * Format: int64
+             * @description Over the plates.
+             */
+            height: number;
+        };
+        /** @description A point load on the top plate, lb. */
+        AnsweredPointLoad: {
+            /**
+             * Format: int64
+             * @description Its center, from the wall's left end.
+             */
+            at: number;
+            /**
+             * Format: double
+             * @description Dead.
+             */
+            dead: number;
+            /**
+             * Format: double
+             * @description Floor live.
+             */
+            floor_live: number;
+            /**
+             * Format: uuid
+             * @description Its identity; left out when it is added.
+             */
+            id: string | null;
+            /** @description What brings it. */
+            name: string;
+            /**
+             * Format: double
+             * @description Roof live.
+             */
+            roof_live: number;
+            /**
+             * Format: double
+             * @description Snow.
+             */
+            snow: number;
+        };
+        /** @description A post under a header. */
+        AnsweredPostUnder: {
+            /**
+             * Format: int64
+             * @description Its center, from the left face of the opening.
+             */
+            at: number;
+            /**
+             * Format: int32
+             * @description Studs in it.
+             */
+            studs: number;
+        };
+        /** @description A post under a ridge beam. */
+        AnsweredRidgePost: {
+            /**
+             * Format: int64
+             * @description Its center, from the wall's left end.
+             */
+            at: number;
+            /**
+             * Format: double
+             * @description The beam's own weight, lb/ft.
+             */
+            beam_weight: number;
+            /**
+             * Format: int64
+             * @description Width of the building across the ridge.
+             */
+            building_width: number;
+            /**
+             * Format: double
+             * @description Rise in 12 of run.
+             */
+            rise_in_twelve: number;
+            /**
+             * Format: double
+             * @description Roof dead load, lb/ft².
+             */
+            roof_dead: number;
+            /** @description Whether the beam runs over the post in one piece. */
+            runs_over: boolean;
+            /**
+             * Format: int64
+             * @description Span of the ridge beam on one side.
+             */
+            span_one_side: number;
+            /**
+             * Format: int64
+             * @description Span on the other side; zero at the beam's end.
+             */
+            span_other_side: number;
+        };
+        /** @description A roof on a wall. Pressures are lb/ft². */
+        AnsweredRoof: {
+            /**
+             * Format: double
+             * @description Attic live load.
+             */
+            attic_live: number;
+            /**
+             * Format: int64
+             * @description Distance between trusses or rafters; counts where they are parallel to the wall.
+             */
+            bay: number;
+            /**
+             * Format: int64
+             * @description Width of the building across the ridge.
+             */
+            building_width: number;
+            /**
+             * Format: double
+             * @description Ceiling dead load.
+             */
+            ceiling_dead: number;
+            /** @description Whether that is on the level or on the slope. */
+            dead_on: components["schemas"]["DeadLoadOn"];
+            /** @description How it reaches the wall. */
+            framing: components["schemas"]["RoofFraming"];
+            /**
+             * Format: int64
+             * @description Overhang past the wall.
+             */
+            overhang: number;
+            /**
+             * Format: double
+             * @description Rise in 12 of run.
+             */
+            rise_in_twelve: number;
+            /**
+             * Format: double
+             * @description Roof dead load.
+             */
+            roof_dead: number;
+            /** @description What else the snow does. */
+            snow_trouble: components["schemas"]["SnowTrouble"];
+            /** @description How warm it is; by the job's thermal factor where it is left out. */
+            warmth: components["schemas"]["RoofWarmth"];
+        };
+        /** @description How much larger rough openings are than their units, by kind. */
+        AnsweredRoughRules: {
+            /** @description Cased openings. */
+            cased_opening: components["schemas"]["AnsweredLarger"];
+            /** @description Single doors. */
+            door: components["schemas"]["AnsweredLarger"];
+            /** @description Overhead doors. */
+            overhead_door: components["schemas"]["AnsweredLarger"];
+            /** @description Pairs of doors. */
+            pair_of_doors: components["schemas"]["AnsweredLarger"];
+            /** @description Pocket doors, over twice the slab's width. */
+            pocket_door: components["schemas"]["AnsweredLarger"];
+            /** @description Sliding doors. */
+            sliding_door: components["schemas"]["AnsweredLarger"];
+            /** @description Windows. */
+            window: components["schemas"]["AnsweredLarger"];
+        };
+        /** @description How a header runs on past its pack. */
+        AnsweredRunPast: {
+            /**
+             * Format: int32
+             * @description Studs under its far end; none where it ends free.
+             */
+            far_studs: number;
+            /**
+             * Format: int64
+             * @description How far past the face of the opening.
+             */
+            length: number;
+        };
+        /** @description Settings of a job. What is left out is as usual. */
+        AnsweredSettings: {
+            /**
+             * @description What is looked for in a header.
+             * @default cheapest
+             */
+            aim: components["schemas"]["Aim"];
+            /**
+             * Format: int64
+             * @description The backsplash over it.
+             * @default 101600000
+             */
+            backsplash: number;
+            /**
+             * @description Whether walls have a brittle finish.
+             * @default not_said
+             */
+            brittle_finish: components["schemas"]["Answer"];
+            /**
+             * Format: int64
+             * @description Top of a kitchen's counter above the finish floor.
+             * @default 914400000
+             */
+            counter: number;
+            /**
+             * Format: double
+             * @description Creep factor on dead-load deflection.
+             * @default 1.5
+             */
+            creep: number;
+            /**
+             * Format: int64
+             * @description Thickness of the finish floor, on which doors stand.
+             * @default 0
+             */
+            finish_floor: number;
+            /**
+             * Format: double
+             * @description Deflection limit of kings in wind: height over this.
+             * @default 240
+             */
+            king_deflection_limit: number;
+            /**
+             * @description Which code table counts kings.
+             * @default irc2018_low_wind
+             */
+            king_table: components["schemas"]["KingTable"];
+            /**
+             * Format: double
+             * @description Live-load deflection limit: span over this.
+             * @default 360
+             */
+            live_deflection_limit: number;
+            /**
+             * @description Only what is needed, or one more.
+             * @default lean
+             */
+            margin: components["schemas"]["Margin"];
+            /** @default 9525000 */
+            most_sag_over_door: number | null;
+            /**
+             * @description Whether it stands on a hill or ridge.
+             * @default not_said
+             */
+            on_a_hill: components["schemas"]["Answer"];
+            /**
+             * @description Whether the building is partially enclosed.
+             * @default not_said
+             */
+            partially_enclosed: components["schemas"]["Answer"];
+            /**
+             * Format: double
+             * @description Roof live load, lb/ft².
+             * @default 20
+             */
+            roof_live: number;
+            /**
+             * @description How much larger rough openings are than their units.
+             * @default {
+             *       "cased_opening": {
+             *         "higher": 25400000,
+             *         "wider": 50800000
+             *       },
+             *       "door": {
+             *         "higher": 63500000,
+             *         "wider": 50800000
+             *       },
+             *       "overhead_door": {
+             *         "higher": 0,
+             *         "wider": 0
+             *       },
+             *       "pair_of_doors": {
+             *         "higher": 63500000,
+             *         "wider": 50800000
+             *       },
+             *       "pocket_door": {
+             *         "higher": 114300000,
+             *         "wider": 25400000
+             *       },
+             *       "sliding_door": {
+             *         "higher": 12700000,
+             *         "wider": 12700000
+             *       },
+             *       "window": {
+             *         "higher": 12700000,
+             *         "wider": 12700000
+             *       }
+             *     }
+             */
+            rough_rules: components["schemas"]["AnsweredRoughRules"];
+            /**
+             * @description Which school governs.
+             * @default calculation
+             */
+            school: components["schemas"]["School"];
+            /** @default 1524000000 */
+            shop_doubles_jacks_from: number | null;
+            /** @default null */
+            shop_doubles_kings_from: number | null;
+            /**
+             * @description Which header the shop puts over what; the first that holds counts.
+             * @default []
+             */
+            shop_headers: components["schemas"]["AnsweredShopHeader"][];
+            /**
+             * Format: double
+             * @description Snow, lb/ft².
+             * @default 30
+             */
+            snow: number;
+            /**
+             * @description Whether `snow` is ground snow or the user's own roof snow.
+             * @default ground
+             */
+            snow_basis: components["schemas"]["SnowBasis"];
+            /**
+             * @description Edition of the ground snow.
+             * @default asce7_to16
+             */
+            snow_edition: components["schemas"]["SnowEdition"];
+            /**
+             * Format: double
+             * @description Exposure factor, Ce.
+             * @default 1
+             */
+            snow_exposure: number;
+            /**
+             * Format: double
+             * @description Importance factor, I.
+             * @default 1
+             */
+            snow_importance: number;
+            /**
+             * @description Whether the snow was said.
+             * @default not_said
+             */
+            snow_said: components["schemas"]["Standing"];
+            /**
+             * Format: double
+             * @description Thermal factor, Ct.
+             * @default 1
+             */
+            snow_thermal: number;
+            /**
+             * Format: double
+             * @description Total deflection limit: span over this.
+             * @default 240
+             */
+            total_deflection_limit: number;
+            /**
+             * @description Whether gables are also checked with the snow blown to one side.
+             * @default true
+             */
+            unbalanced_snow: boolean;
+            /**
+             * @description Wind on the kings.
+             * @default {
+             *       "by": "code_table"
+             *     }
+             */
+            wind: components["schemas"]["AnsweredKingWind"];
+            /**
+             * @description Whether the wind was said.
+             * @default not_said
+             */
+            wind_said: components["schemas"]["Standing"];
+            /**
+             * Format: double
+             * @description Winter wind parameter, W2.
+             * @default 0.65
+             */
+            winter_wind: number;
+        };
+        /** @description A header rule of the shop. */
+        AnsweredShopHeader: {
+            building_up_to: number | null;
+            /** @description The header. */
+            header: components["schemas"]["AnsweredHeader"];
+            up_to: number | null;
+        };
+        /** @description How a sill is built. */
+        AnsweredSillStyle: {
+            /** @enum {string} */
+            built: "single";
+        } | {
+            /** @enum {string} */
+            built: "double";
+        } | {
+            /** @enum {string} */
+            built: "sloped";
+            /**
+             * Format: int64
+             * @description By so much over the depth of the wall.
+             */
+            slope: number;
+        };
+        /** @description A board on the pile. */
+        AnsweredStockItem: {
+            /** @description What it is. */
+            board: components["schemas"]["AnsweredBoard"];
+            /**
+             * Format: uuid
+             * @description Its identity; left out when it is added.
+             */
+            id: string | null;
+            /**
+             * Format: double
+             * @description Price per foot of one ply, in cents; left out where nobody said one.
+             */
+            price_cents_per_foot: number | null;
+        };
+        /** @description A stretch of wall. */
+        AnsweredStretch: {
+            /**
+             * Format: int64
+             * @description Where it starts.
+             */
+            from: number;
+            /**
+             * Format: int64
+             * @description Where it ends.
+             */
+            to: number;
+        };
+        /** @description A wall. */
+        AnsweredWall: {
+            /** @description What comes down on it. */
+            carries: components["schemas"]["AnsweredCarries"];
+            /** @description What was looked at to find out whether it bears. */
+            evidence: components["schemas"]["Evidence"];
+            /** @description Its frame. */
+            frame: components["schemas"]["AnsweredWallFrame"];
+            /**
+             * Format: uuid
+             * @description Its identity; left out when it is added.
+             */
+            id: string | null;
+            /**
+             * Format: int32
+             * @description How many letters its openings were given.
+             */
+            letters_given: number;
+            /** @description Its openings. */
+            openings: components["schemas"]["AnsweredOpening"][];
+            /** @description Point loads on its top plate. */
+            point_loads: components["schemas"]["AnsweredPointLoad"][];
+        };
+        /** @description A wall standing on a wall. */
+        AnsweredWallAbove: {
+            /** @description Whether it is of brick or stone. */
+            brick: boolean;
+            /**
+             * Format: double
+             * @description Its weight, lb/ft² of face.
+             */
+            dead: number;
+            /**
+             * Format: int64
+             * @description Its height.
+             */
+            height: number;
+            /** @description Its own openings. */
+            openings_above: components["schemas"]["AnsweredOpeningsAbove"];
+        };
+        /** @description A wall's frame. */
+        AnsweredWallFrame: {
+            /** @description How its plates, ends and crossing walls are framed. */
+            framing: components["schemas"]["AnsweredFramingOptions"];
+            /**
+             * Format: int64
+             * @description Height over all plates; read only where `framing.height_by` says so, else it follows from that.
+             */
+            height: number;
+            /**
+             * Format: int64
+             * @description Length along the plates.
+             */
+            length: number;
+            /** @description Its name. */
+            name: string;
+            /** @description Species of the plates. */
+            plate_species: components["schemas"]["Species"];
+            /**
+             * Format: int64
+             * @description Stud layout, center to center.
+             */
+            spacing: number;
+            /** @description Nominal depth of the studs. */
+            stud_depth: components["schemas"]["Depth"];
+            /** @description Grade of the studs. */
+            stud_grade: components["schemas"]["Grade"];
+            /** @description Species of the studs. */
+            stud_species: components["schemas"]["Species"];
+        };
         /** @description One argument of a message. */
         Argument: {
             /**
@@ -592,7 +1609,7 @@ export interface components {
              */
             ratio: number;
             /** @description The header, to choose it by. */
-            spec: components["schemas"]["Header"];
+            spec: components["schemas"]["AnsweredHeader"];
             /** @description Whether it carries. */
             verdict: components["schemas"]["Verdict"];
             /**
@@ -729,7 +1746,7 @@ export interface components {
         CodeTableRead: {
             /** @description Every row that is wrong, in a sentence each. */
             bad_rows: components["schemas"]["Phrase"][];
-            table?: components["schemas"]["CodeTable"] | null;
+            table?: components["schemas"]["AnsweredCodeTable"] | null;
         };
         /** @description One cell of a jurisdiction's table. */
         CodeTableRow: {
@@ -1108,7 +2125,7 @@ export interface components {
              * @description Which wall.
              */
             id: string;
-            wall?: components["schemas"]["Wall"] | null;
+            wall?: components["schemas"]["AnsweredWall"] | null;
         };
         /**
          * @description An end.
@@ -1393,7 +2410,7 @@ export interface components {
             /** @description How hard it works along the span. */
             points: components["schemas"]["ReachPointView"][];
             /** @description The header, to choose it by. */
-            spec: components["schemas"]["Header"];
+            spec: components["schemas"]["AnsweredHeader"];
         };
         /** @description The server's health. */
         Health: {
@@ -1498,15 +2515,15 @@ export interface components {
         JackSeat: "full" | "notched";
         /** @description A job: everything that was described, nothing that is computed. */
         Job: {
-            code_table?: components["schemas"]["CodeTable"] | null;
+            code_table?: components["schemas"]["AnsweredCodeTable"] | null;
             /** @description Its name. */
             name: string;
             /** @description Its settings. */
-            settings: components["schemas"]["Settings"];
+            settings: components["schemas"]["AnsweredSettings"];
             /** @description What headers can be made of. */
-            stock: components["schemas"]["StockItem"][];
+            stock: components["schemas"]["AnsweredStockItem"][];
             /** @description Its walls. */
-            walls: components["schemas"]["Wall"][];
+            walls: components["schemas"]["AnsweredWall"][];
         };
         /** @description A job file, to be read. */
         JobFileText: {
@@ -1915,7 +2932,7 @@ export interface components {
             /** @description The openings it goes over. */
             openings: string[];
             /** @description The header, to choose it by. */
-            spec: components["schemas"]["Header"];
+            spec: components["schemas"]["AnsweredHeader"];
         };
         /** @description One size for the whole job. */
         OneSizeView: {
@@ -2420,7 +3437,7 @@ export interface components {
         };
         /** @description What was understood of them. */
         SayView: {
-            design?: components["schemas"]["Design"] | null;
+            design?: components["schemas"]["AnsweredDesign"] | null;
             problem?: components["schemas"]["Phrase"] | null;
             understood?: components["schemas"]["Phrase"] | null;
             /**
@@ -2449,7 +3466,7 @@ export interface components {
             jacks?: number | null;
             /** @description Which. */
             school: components["schemas"]["School"];
-            spec?: components["schemas"]["Header"] | null;
+            spec?: components["schemas"]["AnsweredHeader"] | null;
             /** @description Why, in a sentence. */
             words: components["schemas"]["Phrase"];
         };

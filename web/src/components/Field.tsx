@@ -74,7 +74,8 @@ export function TextField(props: TextProps) {
 }
 
 interface LengthProps extends Omit<TextProps, "value"> {
-  readonly length: Nanometers;
+  /** As the server answers it, or as it was typed into something that is not kept yet. */
+  readonly length: Nanometers | string;
   readonly style?: LengthStyle;
 }
 
@@ -84,7 +85,7 @@ export function LengthField({ length, style = "feet", save, ...rest }: LengthPro
   return (
     <TextField
       {...rest}
-      value={speech.exact(length, style)}
+      value={typeof length === "string" ? length : speech.exact(length, style)}
       save={(text) => save(asTyped(text, speech.units))}
     />
   );

@@ -1,4 +1,4 @@
-import { type LengthStyle, nanometers } from "../lib/length";
+import type { LengthStyle } from "../lib/length";
 import type { QuantityUnit } from "../speech/figures";
 import { useSpeech, type Words } from "../speech/useSpeech";
 import type { Phrase } from "../speech/voice";
@@ -41,15 +41,15 @@ export const NO_OR_YES = [
   { value: "yes", label: { id: "page-yes" } },
 ] as const satisfies readonly [Choice, Choice];
 
-interface Props<T> {
+interface Props<T, Sent> {
   readonly value: T;
   readonly fields: readonly FormField<T>[];
-  /** Changes a part of it. */
-  readonly change: (part: Partial<T>) => Promise<Words | undefined>;
+  /** Changes a part of it: lengths are sent as they are typed. */
+  readonly change: (part: Partial<Sent>) => Promise<Words | undefined>;
 }
 
 /** A form from its description. */
-export function Form<T extends object>({ value, fields, change }: Props<T>) {
+export function Form<T extends object, Sent extends object = T>({ value, fields, change }: Props<T, Sent>) {
   return fields
     .filter((field) => field.when?.(value) ?? true)
     .map((field) => (
@@ -59,14 +59,14 @@ export function Form<T extends object>({ value, fields, change }: Props<T>) {
     ));
 }
 
-function OneField<T extends object>({
+function OneField<T extends object, Sent extends object>({
   value,
   field,
   change,
-}: Omit<Props<T>, "fields"> & { readonly field: FormField<T> }) {
+}: Omit<Props<T, Sent>, "fields"> & { readonly field: FormField<T> }) {
   const { say } = useSpeech();
   const now: unknown = value[field.at];
-  const save = (next: unknown) => change({ [field.at]: next } as Partial<T>);
+  const save = (next: unknown) => change({ [field.at]: next } as Partial<Sent>);
   const hint = given(field.hint, value);
   const shown = {
     label: say(given(field.label, value)),
@@ -75,7 +75,7 @@ function OneField<T extends object>({
   };
   switch (field.as) {
     case "length":
-      return <LengthField {...shown} style={field.style} length={lengthOf(now) ?? 0} save={save} />;
+      return <LengthField {...shown} style={field.style} length={lengthOf(now) ?? ""} save={save} />;
     case "maybe_length":
       return <MaybeLengthField {...shown} style={field.style} length={lengthOf(now)} save={save} />;
     case "number":
@@ -108,8 +108,7 @@ function OneField<T extends object>({
   }
 }
 
-const lengthOf = (now: unknown) =>
-  typeof now === "number" || typeof now === "string" ? nanometers(now) : undefined;
+const lengthOf = (now: unknown) => (typeof now === "number" || typeof now === "string" ? now : undefined);
 
 function given<T, What>(what: Of<T, What>, value: T): What {
   return typeof what === "function" ? (what as (value: T) => What)(value) : what;

@@ -73,8 +73,3 @@ export function asTyped(text: string, units: Units): string {
 export function toNearestSixteenth(length: Nanometers): Nanometers {
   return Math.round(length / NM_PER_SIXTEENTH) * NM_PER_SIXTEENTH;
 }
-
-/** A typed length as the server holds it: always a number in what it sends out. */
-export function nanometers(length: number | string): Nanometers {
-  return typeof length === "number" ? length : Number.NaN;
-}

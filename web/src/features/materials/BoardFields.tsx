@@ -1,13 +1,12 @@
 import { ChoiceList, LengthField, TextField } from "../../components/Field";
 import { Form } from "../../components/Form";
-import { nanometers } from "../../lib/length";
 import { useSpeech, type Words } from "../../speech/useSpeech";
-import { type Board, CLASSES, DEPTHS, GRADES, SPECIES, THICKNESSES } from "./boards";
+import { CLASSES, DEPTHS, GRADES, SPECIES, THICKNESSES, type TypedBoard } from "./boards";
 import { SHEET_FORM } from "./forms";
 
 interface Props {
-  readonly board: Board;
-  readonly change: (board: Board) => Promise<Words | undefined>;
+  readonly board: TypedBoard;
+  readonly change: (board: TypedBoard) => Promise<Words | undefined>;
 }
 
 /** What a board is, to be typed over. */
@@ -72,7 +71,7 @@ export function BoardFields({ board, change }: Props) {
   }
 }
 
-type Sized = Exclude<Board, { made: "sawn" }>;
+type Sized = Exclude<TypedBoard, { made: "sawn" }>;
 
 function Dimensions({ board, change }: { board: Sized; change: Props["change"] }) {
   const { say } = useSpeech();
@@ -81,14 +80,14 @@ function Dimensions({ board, change }: { board: Sized; change: Props["change"] }
       <LengthField
         label={say("page-width-of-a-ply")}
         style="inches"
-        length={nanometers(board.ply_width)}
+        length={board.ply_width}
         input="ply-width"
         save={(ply_width) => change({ ...board, ply_width })}
       />
       <LengthField
         label={say("page-depth")}
         style="inches"
-        length={nanometers(board.depth)}
+        length={board.depth}
         input="header-depth"
         save={(depth) => change({ ...board, depth })}
       />

@@ -3,14 +3,15 @@ import type { Schemas } from "../../api/client";
 import { MaybeNumberField } from "../../components/Field";
 import { useSpeech, type Words } from "../../speech/useSpeech";
 import { BoardFields } from "./BoardFields";
-import { type Board, boardName, USUAL_BOARDS } from "./boards";
+import { type Board, boardName, type TypedBoard, USUAL_BOARDS } from "./boards";
 
-type Item = Schemas["StockItem"];
+type Item = Schemas["AnsweredStockItem"];
+type Sent = Schemas["StockItem"];
 
 interface Props {
   readonly stock: readonly Item[];
   /** Changes the pile as it is when the edit's turn comes. */
-  readonly change: (make: (stock: readonly Item[]) => Item[]) => Promise<Words | undefined>;
+  readonly change: (make: (stock: readonly Item[]) => Sent[]) => Promise<Words | undefined>;
 }
 
 const MAKES: readonly { readonly made: Board["made"]; readonly label: Words }[] = [
@@ -23,8 +24,8 @@ const MAKES: readonly { readonly made: Board["made"]; readonly label: Words }[] 
 export function StockSection({ stock, change }: Props) {
   const { say, words } = useSpeech();
   const [open, setOpen] = useState<number>();
-  const [fresh, setFresh] = useState<Board>();
-  const replace = (index: number, part: Partial<Item>) =>
+  const [fresh, setFresh] = useState<TypedBoard>();
+  const replace = (index: number, part: Partial<Sent>) =>
     change((now) => now.map((each, place) => (place === index ? { ...each, ...part } : each)));
   return (
     <section className="sheet p-4">
@@ -94,8 +95,8 @@ export function StockSection({ stock, change }: Props) {
 }
 
 interface FreshProps {
-  readonly board: Board;
-  readonly change: (board: Board) => void;
+  readonly board: TypedBoard;
+  readonly change: (board: TypedBoard) => void;
   readonly keep: () => Promise<Words | undefined>;
   readonly close: () => void;
 }

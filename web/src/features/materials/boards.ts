@@ -1,7 +1,10 @@
 import type { Schemas } from "../../api/client";
-import { lengthText, NM_PER_INCH, nanometers } from "../../lib/length";
+import { lengthText, NM_PER_INCH } from "../../lib/length";
 
-export type Board = Schemas["Board"];
+/** What a header can be made of. */
+export type Board = Schemas["AnsweredBoard"];
+/** The same as somebody types it. */
+export type TypedBoard = Schemas["Board"];
 
 export const SPECIES = [
   { value: "douglas_fir_larch", label: "Douglas Fir-Larch" },
@@ -44,12 +47,13 @@ const labelOf = (list: readonly { readonly value: string; readonly label: string
   list.find((each) => each.value === value)?.label ?? value;
 
 /** A board as it is called out at the yard. */
-export function boardName(board: Board): string {
+export function boardName(board: TypedBoard): string {
   if (board.made === "sawn") {
     const size = labelOf(THICKNESSES, board.thickness) + labelOf(DEPTHS, board.nominal_depth);
     return `${size} ${labelOf(SPECIES, board.species)} ${labelOf(GRADES, board.grade)}`;
   }
-  const inches = (length: number | string) => lengthText(nanometers(length), "inches").replace('"', "");
+  const inches = (length: number | string) =>
+    (typeof length === "string" ? length : lengthText(length, "inches")).replace('"', "");
   const size = `${inches(board.ply_width)} x ${inches(board.depth)}`;
   return board.made === "sheet"
     ? `${size} ${board.sheet_name} †`

@@ -1,11 +1,11 @@
 import { useId, useState } from "react";
+import type { Schemas } from "../../api/client";
 import { ChoiceRow } from "../../components/Field";
 import { asTyped } from "../../lib/length";
 import { asComputed, unitText } from "../../speech/figures";
 import { useSpeech, type Words } from "../../speech/useSpeech";
-import type { Settings } from "./settings";
 
-type Speed = Extract<Settings["wind"], { by: "speed" }>;
+type Speed = Extract<Schemas["KingWind"], { by: "speed" }>;
 
 export const EXPOSURES = [
   { value: "b", label: { id: "page-b-town-woods" } },

@@ -1,7 +1,7 @@
+import type { Schemas, Settings } from "../../api/client";
 import { LengthField } from "../../components/Field";
-import { nanometers } from "../../lib/length";
 import { useSpeech, type Words } from "../../speech/useSpeech";
-import type { Change, Settings } from "./settings";
+import type { Change } from "./settings";
 
 type Rules = Settings["rough_rules"];
 
@@ -23,7 +23,7 @@ interface Props {
 /** How much larger rough openings are than their units, and the heights that openings are held against. */
 export function RoughRules({ settings, change }: Props) {
   const { say, words } = useSpeech();
-  const larger = (kind: keyof Rules, part: Partial<Rules[keyof Rules]>) =>
+  const larger = (kind: keyof Rules, part: Partial<Schemas["Larger"]>) =>
     change((now) => ({
       rough_rules: { ...now.rough_rules, [kind]: { ...now.rough_rules[kind], ...part } },
     }));
@@ -47,7 +47,7 @@ export function RoughRules({ settings, change }: Props) {
                   label={say("page-wider-by-2", { label: words(label) })}
                   labelHidden
                   style="inches"
-                  length={nanometers(settings.rough_rules[kind].wider)}
+                  length={settings.rough_rules[kind].wider}
                   input="rough-wider"
                   save={(wider) => larger(kind, { wider })}
                 />
@@ -57,7 +57,7 @@ export function RoughRules({ settings, change }: Props) {
                   label={say("page-higher-by-2", { label: words(label) })}
                   labelHidden
                   style="inches"
-                  length={nanometers(settings.rough_rules[kind].higher)}
+                  length={settings.rough_rules[kind].higher}
                   input="rough-higher"
                   save={(higher) => larger(kind, { higher })}
                 />
@@ -71,21 +71,21 @@ export function RoughRules({ settings, change }: Props) {
           label={say("page-finish-floor")}
           style="inches"
           hint={say("page-doors-stand-on-it")}
-          length={nanometers(settings.finish_floor)}
+          length={settings.finish_floor}
           input="finish-floor"
           save={(finish_floor) => change({ finish_floor })}
         />
         <LengthField
           label={say("page-kitchen-counter")}
           style="inches"
-          length={nanometers(settings.counter)}
+          length={settings.counter}
           input="counter"
           save={(counter) => change({ counter })}
         />
         <LengthField
           label={say("page-backsplash")}
           style="inches"
-          length={nanometers(settings.backsplash)}
+          length={settings.backsplash}
           input="backsplash"
           save={(backsplash) => change({ backsplash })}
         />

@@ -1,5 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { useParams } from "react-router";
+import type { Settings } from "../../api/client";
 import { jobQuery } from "../../api/queries";
 import { useJobEditing } from "../../api/useJobEditing";
 import { ChoiceList, ChoiceRow, MaybeNumberField, NumberField } from "../../components/Field";
@@ -11,7 +12,7 @@ import { snowLabel, snowSaid } from "../wall/asked/snow";
 import { LIMITS_FORM, SNOW_FACTORS_FORM } from "./forms";
 import { RoughRules } from "./RoughRules";
 import { ShopRules } from "./ShopRules";
-import type { Change, Settings } from "./settings";
+import type { Change } from "./settings";
 import { WindFields } from "./WindFields";
 
 const KING_TABLES = [
@@ -26,14 +27,12 @@ export function RulesPage() {
   const { say } = useSpeech();
   const { data, error } = useQuery(jobQuery(job));
   const editing = useJobEditing(job);
-  // The server sends every setting; only what is sent to it may leave some out.
-  const settings = data?.job.settings as Settings | undefined;
+  const settings = data?.job.settings;
   const change: Change = (part) =>
     editing
       .run((now) => {
-        const before = now.settings as Settings;
-        const changed = typeof part === "function" ? part(before) : part;
-        return { do: "change_settings", settings: { ...before, ...changed } };
+        const changed = typeof part === "function" ? part(now.settings) : part;
+        return { do: "change_settings", settings: { ...now.settings, ...changed } };
       })
       .then((problem) => problem?.said);
   return (

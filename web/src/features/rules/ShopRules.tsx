@@ -1,14 +1,15 @@
-import type { Schemas } from "../../api/client";
+import type { Schemas, Settings } from "../../api/client";
 import { ChoiceList, MaybeLengthField } from "../../components/Field";
 import { useSpeech, type Words } from "../../speech/useSpeech";
 import { boardName } from "../materials/boards";
-import type { Change, Settings } from "./settings";
+import type { Change } from "./settings";
 
 type Rule = Settings["shop_headers"][number];
+type Sent = Schemas["ShopHeader"];
 
 interface Props {
   readonly settings: Settings;
-  readonly stock: readonly Schemas["StockItem"][];
+  readonly stock: readonly Schemas["AnsweredStockItem"][];
   readonly change: Change;
 }
 
@@ -16,7 +17,7 @@ interface Props {
 export function ShopRules({ settings, stock, change }: Props) {
   const { say } = useSpeech();
   const rules = settings.shop_headers;
-  const save = (make: (rules: readonly Rule[]) => Rule[]) =>
+  const save = (make: (rules: readonly Rule[]) => Sent[]) =>
     change((now) => ({ shop_headers: make(now.shop_headers) }));
   const first = stock[0]?.board;
   return (
@@ -67,7 +68,7 @@ export function ShopRules({ settings, stock, change }: Props) {
 interface RuleProps {
   readonly rule: Rule;
   readonly stock: Props["stock"];
-  readonly change: (part: Partial<Rule>) => Promise<Words | undefined>;
+  readonly change: (part: Partial<Sent>) => Promise<Words | undefined>;
   readonly remove: () => void;
 }
 

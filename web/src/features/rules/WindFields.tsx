@@ -1,9 +1,8 @@
 import { useState } from "react";
+import type { Schemas, Settings } from "../../api/client";
 import { ChoiceRow, LengthField, MaybeNumberField, NumberField } from "../../components/Field";
-import { nanometers } from "../../lib/length";
 import { useSpeech, type Words } from "../../speech/useSpeech";
 import { EXPOSURES, FreshWindSpeed } from "./FreshWindSpeed";
-import type { Settings } from "./settings";
 
 type Wind = Settings["wind"];
 
@@ -11,7 +10,7 @@ interface Props {
   readonly wind: Wind;
   /** Whether somebody said it: only then one of the answers is shown as chosen. */
   readonly said: boolean;
-  readonly change: (wind: Wind) => Promise<Words | undefined>;
+  readonly change: (wind: Schemas["KingWind"]) => Promise<Words | undefined>;
 }
 
 /** Wind on the kings: left to the table, a pressure, or the wind speed of the place. A figure counts when it is typed, not before. */
@@ -67,7 +66,7 @@ export function WindFields({ wind, said, change }: Props) {
             />
             <LengthField
               label={say("page-mean-roof-height")}
-              length={nanometers(wind.mean_roof_height)}
+              length={wind.mean_roof_height}
               input="mean-roof-height"
               save={(mean_roof_height) => change({ ...wind, mean_roof_height })}
             />

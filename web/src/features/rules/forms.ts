@@ -1,5 +1,5 @@
+import type { Settings } from "../../api/client";
 import type { FormField } from "../../components/Form";
-import type { Settings } from "./settings";
 
 // What a job's rules ask in figures.
 

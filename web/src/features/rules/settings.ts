@@ -1,8 +1,6 @@
-import type { Schemas } from "../../api/client";
+import type { Schemas, Settings } from "../../api/client";
 import type { Words } from "../../speech/useSpeech";
 
-export type Settings = Required<Schemas["Settings"]>;
+type Part = Partial<Schemas["Settings"]>;
 /** Changes a part of the settings, or what is made of them as they are when the edit's turn comes. */
-export type Change = (
-  part: Partial<Settings> | ((now: Settings) => Partial<Settings>),
-) => Promise<Words | undefined>;
+export type Change = (part: Part | ((now: Settings) => Part)) => Promise<Words | undefined>;

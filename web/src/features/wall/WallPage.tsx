@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useRef, useState } from "react";
 import { Link, Navigate, useNavigate, useParams, useSearchParams } from "react-router";
-import type { Command, JobView, Wall, WallView } from "../../api/client";
+import type { Command, JobView, Schemas, Wall, WallView } from "../../api/client";
 import { problemText } from "../../api/problems";
 import { jobQuery, keys, ticketQuery, wallQuery } from "../../api/queries";
 import { type JobEditing, type Look, useJobEditing } from "../../api/useJobEditing";
@@ -9,7 +9,6 @@ import { Legend } from "../../components/Legend";
 import { LengthText } from "../../components/LengthText";
 import { Trouble } from "../../components/Trouble";
 import { VerdictMark } from "../../components/VerdictMark";
-import { nanometers } from "../../lib/length";
 import { named, useSpeech } from "../../speech/useSpeech";
 import type { Say } from "../../speech/voice";
 import { ConflictDialog } from "./ConflictDialog";
@@ -96,7 +95,7 @@ async function addWall(view: JobView, editing: JobEditing, say: Say) {
     spacing: "16",
     plate_species: "spruce_pine_fir" as const,
   };
-  const wall: Wall = {
+  const wall: Schemas["Wall"] = {
     frame: { ...frame, name: say("page-new-wall-name", { number: view.job.walls.length + 1 }) },
     // What another wall carries says nothing of this one.
     carries: { bearing: true, items: [] },
@@ -340,10 +339,10 @@ function WallFacts({ wall, planned, open }: FactsProps) {
     <section className="sheet p-3">
       <h2 className="ruled">{say("page-this-wall")}</h2>
       <p className="mt-1">
-        <LengthText value={nanometers(frame.length)} className="num" /> {say("page-long-2")}{" "}
-        <LengthText value={nanometers(frame.height)} style="inches" className="num" />{" "}
+        <LengthText value={frame.length} className="num" /> {say("page-long-2")}{" "}
+        <LengthText value={frame.height} style="inches" className="num" />{" "}
         {say("page-high-at", { frame: studName(frame) })}{" "}
-        <LengthText value={nanometers(frame.spacing)} style="inches" className="num" />
+        <LengthText value={frame.spacing} style="inches" className="num" />
       </p>
       <p className="mt-1 flex flex-wrap gap-x-4">
         {!carries.bearing && say("page-a-partition-it-carries-nothing")}

@@ -9,7 +9,7 @@ import { snowLabel, snowSaid } from "./snow";
 interface Props {
   readonly ticket: Ticket;
   readonly wall: string;
-  readonly settings: Schemas["Settings"];
+  readonly settings: Schemas["AnsweredSettings"];
   readonly editing: JobEditing;
   readonly openLoads: () => void;
 }
@@ -55,7 +55,7 @@ function Answer({ question, wall, settings, editing, openLoads }: Props & { ques
     case "wind":
       return (
         <WindFields
-          wind={settings.wind ?? { by: "code_table" }}
+          wind={settings.wind}
           said={settings.wind_said !== "not_said"}
           change={(wind) => run(settingsEdit({ wind, wind_said: "said" }))}
         />
@@ -89,7 +89,7 @@ function Answer({ question, wall, settings, editing, openLoads }: Props & { ques
 }
 
 interface SnowProps {
-  readonly settings: Schemas["Settings"];
+  readonly settings: Schemas["AnsweredSettings"];
   /** Whether it has to be the ground's. */
   readonly ground: boolean;
   readonly save: (part: Partial<Schemas["Settings"]>) => Promise<Words | undefined>;

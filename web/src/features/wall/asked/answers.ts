@@ -1,14 +1,15 @@
 import type { Schemas } from "../../../api/client";
 import type { Edit } from "../../../api/useJobEditing";
 
-type Framing = Schemas["CarriedFraming"];
+type Framing = Schemas["AnsweredCarriedFraming"];
 type FloorFraming = Extract<Framing, { kind: "floor" }>;
 type WallAbove = Extract<Framing, { kind: "wall_above" }>;
-type Item = Schemas["CarriedItem"];
+type Item = Schemas["AnsweredCarriedItem"];
+type Sent = Schemas["CarriedItem"];
 type Settings = Schemas["Settings"];
 
 /** Changes what lands on a wall, as it is when the edit's turn comes. */
-export function carriesEdit(wall: string, make: (items: readonly Item[]) => Item[]): Edit {
+export function carriesEdit(wall: string, make: (items: readonly Item[]) => Sent[]): Edit {
   return (now) => {
     const before = now.walls.find((each) => each.id === wall)?.carries;
     return before && { do: "change_carries", wall, carries: { ...before, items: make(before.items) } };

@@ -1,6 +1,6 @@
 import { act, cleanup, fireEvent, render, screen } from "@testing-library/react";
 import { afterEach, describe, expect, test, vi } from "vitest";
-import type { Schemas } from "../../../api/client";
+import type { Schemas, Settings } from "../../../api/client";
 import { recordingEditing, ticket } from "../../../test/fixtures";
 import { say } from "../../../test/speaking";
 import { AskedSection } from "./AskedSection";
@@ -10,15 +10,15 @@ afterEach(cleanup);
 
 const WALL = "00000000-0000-0000-0000-000000000001";
 
-const settings = { snow: 30, snow_said: "not_said", wind_said: "not_said" } as Schemas["Settings"];
+const settings = { snow: 30, snow_said: "not_said", wind_said: "not_said" } as Settings;
 
 const carrying = (...what: object[]) =>
-  what.map((each) => ({ what: each })) as unknown as Schemas["CarriedItem"][];
+  what.map((each) => ({ what: each })) as unknown as Schemas["AnsweredCarriedItem"][];
 
-const job = (items: Schemas["CarriedItem"][]) =>
+const job = (items: Schemas["AnsweredCarriedItem"][]) =>
   ({ settings, walls: [{ id: WALL, carries: { items } }] }) as unknown as Schemas["Job"];
 
-function asked(question: Schemas["Question"], items: Schemas["CarriedItem"][] = []) {
+function asked(question: Schemas["Question"], items: Schemas["AnsweredCarriedItem"][] = []) {
   const recording = recordingEditing(undefined, job(items));
   const openLoads = vi.fn();
   const asking = ticket({
@@ -106,7 +106,7 @@ describe("what an opening uses and nobody said", () => {
 });
 
 test("the snow's label says which figure it is", () => {
-  const label = (part: Partial<Schemas["Settings"]>) => say(snowLabel({ ...settings, ...part }));
+  const label = (part: Partial<Settings>) => say(snowLabel({ ...settings, ...part }));
   expect(label({})).toBe("Ground snow, allowable");
   expect(label({ snow_edition: "asce7_from22" })).toBe("Ground snow, 7-22 map value");
   expect(label({ snow_basis: "roof", snow_edition: "asce7_from22" })).toBe("Roof snow, my own, allowable");

@@ -1,7 +1,5 @@
-import type { Schemas } from "../../../api/client";
+import type { Settings } from "../../../api/client";
 import type { Phrase } from "../../../speech/voice";
-
-type Settings = Schemas["Settings"];
 
 /** What the snow figure is, said in its field's label: a map value at strength level is not an allowable load. */
 export function snowLabel(settings: Settings): Phrase {

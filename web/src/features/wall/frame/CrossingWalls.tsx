@@ -1,16 +1,15 @@
 import { useState } from "react";
 import type { Schemas } from "../../../api/client";
 import { ChoiceList, LengthField, MaybeLengthField } from "../../../components/Field";
-import { nanometers } from "../../../lib/length";
 import { useSpeech, type Words } from "../../../speech/useSpeech";
 import { studChoices } from "./studs";
 
-type Options = Schemas["FramingOptions"];
+type Options = Schemas["AnsweredFramingOptions"];
 type Partition = Schemas["Partition"];
 
 interface Props {
   readonly options: Options;
-  readonly change: (part: Partial<Options>) => Promise<Words | undefined>;
+  readonly change: (part: Partial<Schemas["FramingOptions"]>) => Promise<Words | undefined>;
 }
 
 /** Walls that meet this one from the inside: where, how deep, and what they are nailed to. */
@@ -28,7 +27,7 @@ export function CrossingWalls({ options, change }: Props) {
         <div key={index} className="mt-2 grid gap-2 border-base-300 border-l-4 pl-3 sm:grid-cols-2">
           <LengthField
             label={say("page-center-of-wall", { index: index + 1 })}
-            length={nanometers(wall.at)}
+            length={wall.at}
             save={(at) => replace(index, { at })}
           />
           <ChoiceList

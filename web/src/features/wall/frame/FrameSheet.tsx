@@ -2,7 +2,6 @@ import type { Command, Schemas, Wall } from "../../../api/client";
 import type { JobEditing } from "../../../api/useJobEditing";
 import { ChoiceList, ChoiceRow, LengthField, TextField } from "../../../components/Field";
 import { SideSheet } from "../../../components/SideSheet";
-import { nanometers } from "../../../lib/length";
 import { useSpeech } from "../../../speech/useSpeech";
 import type { Say } from "../../../speech/voice";
 import { SPECIES } from "../../materials/boards";
@@ -21,7 +20,8 @@ interface Props {
   readonly remove: () => void;
 }
 
-type Frame = Schemas["WallFrame"];
+type Frame = Wall["frame"];
+type Part = Partial<Schemas["WallFrame"]>;
 
 /** The same wall without identities, so that the copy gets its own. */
 function copyOf(wall: Wall, say: Say): Wall {
@@ -39,16 +39,16 @@ export function FrameSheet({ wall, wallId, place, last, editing, close, remove }
   const { say } = useSpeech();
   const { frame } = wall;
   const run = (command: Command) => editing.run(command).then((problem) => problem?.said);
-  const changeFrom = (make: (frame: Frame) => Partial<Frame>) =>
+  const changeFrom = (make: (frame: Frame) => Part) =>
     editing
       .run((now) => {
         const before = now.walls.find((each) => each.id === wallId)?.frame;
         return before && { do: "change_wall", wall: wallId, frame: { ...before, ...make(before) } };
       })
       .then((problem) => problem?.said);
-  const change = (part: Partial<Frame>) => changeFrom(() => part);
+  const change = (part: Part) => changeFrom(() => part);
   const changeFraming = (part: Partial<Schemas["FramingOptions"]>) =>
-    changeFrom((now) => ({ framing: { ...now.framing, ...part } as Schemas["FramingOptions"] }));
+    changeFrom((now) => ({ framing: { ...now.framing, ...part } }));
   return (
     <SideSheet title={frame.name} close={close}>
       <div className="grid gap-4">
@@ -61,7 +61,7 @@ export function FrameSheet({ wall, wallId, place, last, editing, close, remove }
         />
         <LengthField
           label={say("page-length")}
-          length={nanometers(frame.length)}
+          length={frame.length}
           input="wall-length"
           save={(length) => change({ length })}
         />
@@ -109,7 +109,7 @@ export function FrameSheet({ wall, wallId, place, last, editing, close, remove }
           <LengthField
             label={say("page-stud-spacing-on-center")}
             style="inches"
-            length={nanometers(frame.spacing)}
+            length={frame.spacing}
             input="stud-spacing"
             save={(spacing) => change({ spacing })}
           />

@@ -5,11 +5,11 @@ import { CrossingWalls } from "./CrossingWalls";
 import { PlateFields } from "./PlateFields";
 import { studChoices } from "./studs";
 
-type Options = Schemas["FramingOptions"];
+type Options = Schemas["AnsweredFramingOptions"];
 
 interface Props {
   readonly options: Options;
-  readonly change: (part: Partial<Options>) => Promise<Words | undefined>;
+  readonly change: (part: Partial<Schemas["FramingOptions"]>) => Promise<Words | undefined>;
 }
 
 const ENDS = [

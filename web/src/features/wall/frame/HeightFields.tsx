@@ -1,14 +1,15 @@
 import type { Schemas } from "../../../api/client";
 import { ChoiceList, LengthField } from "../../../components/Field";
-import { NM_PER_INCH, nanometers } from "../../../lib/length";
+import { NM_PER_INCH } from "../../../lib/length";
 import { useSpeech, type Words } from "../../../speech/useSpeech";
 
-type Frame = Schemas["WallFrame"];
-type HeightBy = NonNullable<NonNullable<Frame["framing"]>["height_by"]>;
+type Frame = Schemas["AnsweredWallFrame"];
+type HeightBy = Schemas["HeightBy"];
+type Given = Frame["framing"]["height_by"];
 
 interface Props {
   readonly frame: Frame;
-  readonly change: (part: Partial<Frame>) => Promise<Words | undefined>;
+  readonly change: (part: Partial<Schemas["WallFrame"]>) => Promise<Words | undefined>;
   readonly giveBy: (height: HeightBy) => Promise<Words | undefined>;
 }
 
@@ -24,8 +25,8 @@ const PRECUTS = [92.625, 104.625, 116.625] as const;
 /** How high the wall is, in the way it is known. */
 export function HeightFields({ frame, change, giveBy }: Props) {
   const { say } = useSpeech();
-  const by: HeightBy = frame.framing?.height_by ?? { by: "over_plates" };
-  const now = nanometers(frame.height);
+  const by = frame.framing.height_by;
+  const now = frame.height;
   const start = (way: HeightBy["by"]): HeightBy => {
     switch (way) {
       case "over_plates":
@@ -66,20 +67,20 @@ export function HeightFields({ frame, change, giveBy }: Props) {
           save={(height) => change({ height })}
         />
       )}
-      {by.by === "studs" && <StudLength length={nanometers(by.length)} giveBy={giveBy} />}
+      {by.by === "studs" && <StudLength length={by.length} giveBy={giveBy} />}
       {by.by === "room" && (
         <div className="grid grid-cols-3 gap-3">
           <LengthField
             label={say("page-at-the-left-end")}
             style="inches"
-            length={nanometers(by.left)}
+            length={by.left}
             input="room-left"
             save={(left) => giveBy({ ...by, left })}
           />
           <LengthField
             label={say("page-at-the-right-end")}
             style="inches"
-            length={nanometers(by.right)}
+            length={by.right}
             input="room-right"
             save={(right) => giveBy({ ...by, right })}
           />
@@ -87,13 +88,13 @@ export function HeightFields({ frame, change, giveBy }: Props) {
             label={say("page-left-over-it")}
             style="inches"
             hint={say("page-to-tip-it-up")}
-            length={nanometers(by.clearance)}
+            length={by.clearance}
             input="clearance"
             save={(clearance) => giveBy({ ...by, clearance })}
           />
         </div>
       )}
-      {by.by === "rake" && <RakeFields rake={by} wallLength={nanometers(frame.length)} giveBy={giveBy} />}
+      {by.by === "rake" && <RakeFields rake={by} wallLength={frame.length} giveBy={giveBy} />}
     </div>
   );
 }
@@ -110,7 +111,11 @@ function StudLength({ length, giveBy }: StudProps) {
       <LengthField
         label={say("page-studs-cut-to")}
         style="inches"
-        hint={'precut: 92 5/8", 104 5/8", 116 5/8"'}
+        hint={say("page-precut", {
+          first: { length: PRECUTS[0] * NM_PER_INCH },
+          second: { length: PRECUTS[1] * NM_PER_INCH },
+          third: { length: PRECUTS[2] * NM_PER_INCH },
+        })}
         length={length}
         input="stud-length"
         save={(length) => giveBy({ by: "studs", length })}
@@ -133,7 +138,7 @@ function StudLength({ length, giveBy }: StudProps) {
 }
 
 interface RakeProps {
-  readonly rake: Extract<HeightBy, { by: "rake" }>;
+  readonly rake: Extract<Given, { by: "rake" }>;
   readonly wallLength: number;
   readonly giveBy: Props["giveBy"];
 }
@@ -141,20 +146,20 @@ interface RakeProps {
 function RakeFields({ rake, wallLength, giveBy }: RakeProps) {
   const { say } = useSpeech();
   const { peak } = rake;
-  const highest = Math.max(nanometers(rake.left), nanometers(rake.right));
+  const highest = Math.max(rake.left, rake.right);
   return (
     <div className="grid grid-cols-2 gap-3">
       <LengthField
         label={say("page-over-the-plates-at-the-left-end")}
         style="inches"
-        length={nanometers(rake.left)}
+        length={rake.left}
         input="rake-left"
         save={(left) => giveBy({ ...rake, left })}
       />
       <LengthField
         label={say("page-over-the-plates-at-the-right-end")}
         style="inches"
-        length={nanometers(rake.right)}
+        length={rake.right}
         input="rake-right"
         save={(right) => giveBy({ ...rake, right })}
       />
@@ -162,13 +167,13 @@ function RakeFields({ rake, wallLength, giveBy }: RakeProps) {
         <>
           <LengthField
             label={say("page-peak-from-the-left-end")}
-            length={nanometers(peak.at)}
+            length={peak.at}
             save={(at) => giveBy({ ...rake, peak: { ...peak, at } })}
           />
           <LengthField
             label={say("page-peak-over-the-plates")}
             style="inches"
-            length={nanometers(peak.height)}
+            length={peak.height}
             input="peak-height"
             save={(height) => giveBy({ ...rake, peak: { ...peak, height } })}
           />

@@ -1,11 +1,11 @@
 import type { Schemas } from "../../../api/client";
 import { ChoiceList, ChoiceRow, LengthField, LengthsField } from "../../../components/Field";
-import { NM_PER_FOOT, nanometers } from "../../../lib/length";
+import { NM_PER_FOOT } from "../../../lib/length";
 import { useSpeech, type Words } from "../../../speech/useSpeech";
 import { studChoices } from "./studs";
 
-type Options = Schemas["FramingOptions"];
-type Save = (part: Partial<Options>) => Promise<Words | undefined>;
+type Options = Schemas["AnsweredFramingOptions"];
+type Save = (part: Partial<Schemas["FramingOptions"]>) => Promise<Words | undefined>;
 
 interface Props {
   readonly options: Options;
@@ -32,7 +32,7 @@ export function PlateFields({ options, change }: Props) {
         <div className="grid gap-3 sm:grid-cols-2">
           <LengthField
             label={say("page-plates-cut-from")}
-            length={nanometers(options.plate_stock ?? 0)}
+            length={options.plate_stock ?? 0}
             input="plate-stock"
             save={(plate_stock) => change({ plate_stock })}
           />
@@ -42,7 +42,7 @@ export function PlateFields({ options, change }: Props) {
               code: { distance: 2 * NM_PER_FOOT },
               practice: { distance: 4 * NM_PER_FOOT },
             })}
-            length={nanometers(options.breaks_apart ?? 0)}
+            length={options.breaks_apart ?? 0}
             input="breaks-apart"
             save={(breaks_apart) => change({ breaks_apart })}
           />
@@ -86,7 +86,7 @@ export function PlateFields({ options, change }: Props) {
           <div className="grid grid-cols-2 gap-3">
             <LengthField
               label={say("page-bolts-at-most-apart")}
-              length={nanometers(bolts)}
+              length={bolts}
               input="bolts"
               save={(next) => change({ bolts: next })}
             />

@@ -9,7 +9,7 @@ import { studChoices, studName } from "./studs";
 
 afterEach(cleanup);
 
-const frame: Schemas["WallFrame"] = {
+const frame: Schemas["AnsweredWallFrame"] = {
   name: "north",
   length: 144 * NM_PER_INCH,
   height: 97.125 * NM_PER_INCH,
@@ -18,9 +18,10 @@ const frame: Schemas["WallFrame"] = {
   stud_depth: "four",
   spacing: 16 * NM_PER_INCH,
   plate_species: "hem_fir",
+  framing: {} as Schemas["AnsweredFramingOptions"],
 };
 
-const options = (part: object) => part as Schemas["FramingOptions"];
+const options = (part: object) => part as Schemas["AnsweredFramingOptions"];
 
 async function enter(label: string, text: string) {
   const field = screen.getByLabelText(label);

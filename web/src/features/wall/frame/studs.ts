@@ -1,6 +1,6 @@
 import type { Schemas } from "../../../api/client";
 
-type Frame = Schemas["WallFrame"];
+type Frame = Schemas["AnsweredWallFrame"];
 type Depth = Schemas["Depth"];
 
 const INCH_STUDS: Partial<Record<Depth, string>> = { four: "2x4", six: "2x6", eight: "2x8" };

@@ -9,24 +9,26 @@ import {
   GABLE_FORM,
   RIDGE_POST_FORM,
   ROOF_FORM,
+  type SentFraming,
   WALL_ABOVE_FORM,
 } from "./forms";
 import { OpeningsAbove } from "./OpeningsAbove";
 import { type CarriedKind, KIND_NAMES, usualFraming } from "./usual";
 
-type Item = Schemas["CarriedItem"];
+type Item = Schemas["AnsweredCarriedItem"];
+type Sent = Schemas["CarriedItem"];
 type Save<T> = (value: T) => Promise<Words | undefined>;
 
 interface Props {
   readonly items: readonly Item[];
   /** Changes the list as it is when the edit's turn comes. */
-  readonly change: (make: (items: readonly Item[]) => Item[]) => Promise<Words | undefined>;
+  readonly change: (make: (items: readonly Item[]) => Sent[]) => Promise<Words | undefined>;
 }
 
 /** Everything that lands on the wall, one after another; each along the whole wall or a stretch of it. */
 export function CarriedItems({ items, change }: Props) {
   const { say } = useSpeech();
-  const replace = (index: number, make: (item: Item) => Item) =>
+  const replace = (index: number, make: (item: Item) => Sent) =>
     change((now) => now.map((each, place) => (place === index ? make(each) : each)));
   const tails = items.some(({ what }) => what.kind === "floor" && cantilevered(what));
   return (
@@ -41,7 +43,7 @@ export function CarriedItems({ items, change }: Props) {
               change={(what) =>
                 replace(index, (now) => ({
                   ...now,
-                  what: { ...now.what, ...differing(item.what, what) } as Item["what"],
+                  what: { ...now.what, ...differing(item.what, what) } as Sent["what"],
                 }))
               }
             />
@@ -92,13 +94,13 @@ export function CarriedItems({ items, change }: Props) {
 }
 
 /** The fields of `after` that differ from `before`: what somebody changed. */
-function differing<T extends object>(before: T, after: T): Partial<T> {
-  const changed = Object.entries(after).filter(([field, value]) => before[field as keyof T] !== value);
-  return Object.fromEntries(changed) as Partial<T>;
+function differing(before: object, after: object): object {
+  const known = new Map<string, unknown>(Object.entries(before));
+  return Object.fromEntries(Object.entries(after).filter(([field, value]) => known.get(field) !== value));
 }
 
 interface FieldsProps {
-  readonly what: Schemas["CarriedFraming"];
+  readonly what: Schemas["AnsweredCarriedFraming"];
   readonly change: Save<Schemas["CarriedFraming"]>;
 }
 
@@ -106,34 +108,62 @@ interface FieldsProps {
 function Fields({ what, change }: FieldsProps) {
   switch (what.kind) {
     case "roof":
-      return <Form value={what} fields={ROOF_FORM} change={(part) => change({ ...what, ...part })} />;
+      return (
+        <Form<Framing<"roof">, SentFraming<"roof">>
+          value={what}
+          fields={ROOF_FORM}
+          change={(part) => change({ ...what, ...part })}
+        />
+      );
     case "floor":
-      return <Form value={what} fields={FLOOR_FORM} change={(part) => change({ ...what, ...part })} />;
+      return (
+        <Form<Framing<"floor">, SentFraming<"floor">>
+          value={what}
+          fields={FLOOR_FORM}
+          change={(part) => change({ ...what, ...part })}
+        />
+      );
     case "wall_above":
       return <WallAboveFields above={what} change={change} />;
     case "gable":
-      return <Form value={what} fields={GABLE_FORM} change={(part) => change({ ...what, ...part })} />;
+      return (
+        <Form<Framing<"gable">, SentFraming<"gable">>
+          value={what}
+          fields={GABLE_FORM}
+          change={(part) => change({ ...what, ...part })}
+        />
+      );
     case "ridge_post":
-      return <Form value={what} fields={RIDGE_POST_FORM} change={(part) => change({ ...what, ...part })} />;
+      return (
+        <Form<Framing<"ridge_post">, SentFraming<"ridge_post">>
+          value={what}
+          fields={RIDGE_POST_FORM}
+          change={(part) => change({ ...what, ...part })}
+        />
+      );
   }
 }
 
 interface WallAboveProps {
   readonly above: Framing<"wall_above">;
-  readonly change: Save<Framing<"wall_above">>;
+  readonly change: Save<SentFraming<"wall_above">>;
 }
 
 function WallAboveFields({ above, change }: WallAboveProps) {
   return (
     <>
-      <Form value={above} fields={WALL_ABOVE_FORM} change={(part) => change({ ...above, ...part })} />
+      <Form<Framing<"wall_above">, SentFraming<"wall_above">>
+        value={above}
+        fields={WALL_ABOVE_FORM}
+        change={(part) => change({ ...above, ...part })}
+      />
       <OpeningsAbove above={above} change={change} />
     </>
   );
 }
 
 /** From where to where along the wall; both empty is all along. */
-function Stretch({ item, change }: { item: Item; change: Save<Item> }) {
+function Stretch({ item, change }: { item: Item; change: Save<Sent> }) {
   const { say } = useSpeech();
   const all = item.from == null && item.to == null;
   if (all) {

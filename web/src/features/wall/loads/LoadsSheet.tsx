@@ -1,4 +1,4 @@
-import type { Schemas, Wall, WallView } from "../../../api/client";
+import type { Carries, Schemas, Wall, WallView } from "../../../api/client";
 import type { Edit, JobEditing } from "../../../api/useJobEditing";
 import { ChoiceList, ChoiceRow, MaybeNumberField, NumberField } from "../../../components/Field";
 import { SideSheet } from "../../../components/SideSheet";
@@ -13,7 +13,7 @@ import { SectionDrawing } from "./SectionDrawing";
 interface Props {
   readonly wall: Wall;
   readonly view: WallView;
-  readonly settings: Schemas["Settings"];
+  readonly settings: Schemas["AnsweredSettings"];
   readonly editing: JobEditing;
   readonly close: () => void;
 }
@@ -24,7 +24,7 @@ export function LoadsSheet({ wall, view, settings, editing, close }: Props) {
   const { carries, evidence } = wall;
   const wallId = view.id;
   const run = (edit: Edit) => editing.run(edit).then((problem) => problem?.said);
-  const change = (make: (now: Schemas["Carries"]) => Partial<Schemas["Carries"]>) =>
+  const change = (make: (now: Carries) => Partial<Schemas["Carries"]>) =>
     run((now) => {
       const before = now.walls.find((each) => each.id === wallId)?.carries;
       return before && { do: "change_carries", wall: wallId, carries: { ...before, ...make(before) } };
@@ -39,7 +39,7 @@ export function LoadsSheet({ wall, view, settings, editing, close }: Props) {
           value={carries.bearing ? "bearing" : "nothing"}
           options={[
             { value: "bearing", label: say("page-it-bears") },
-            { value: "nothing", label: "A partition" },
+            { value: "nothing", label: say("page-a-partition") },
           ]}
           choose={(value) => void change(() => ({ bearing: value === "bearing" }))}
         />
@@ -82,7 +82,7 @@ export function LoadsSheet({ wall, view, settings, editing, close }: Props) {
             <NumberField
               label={say("page-roof-live")}
               quantity="pounds_per_square_foot"
-              number={settings.roof_live ?? 0}
+              number={settings.roof_live}
               input="roof-live"
               save={(roof_live) => changeSettings({ roof_live })}
             />

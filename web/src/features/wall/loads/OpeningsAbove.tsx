@@ -1,13 +1,12 @@
 import { useState } from "react";
 import type { Schemas } from "../../../api/client";
 import { LengthField, MaybeLengthField } from "../../../components/Field";
-import { nanometers } from "../../../lib/length";
 import { useSpeech, type Words } from "../../../speech/useSpeech";
-import type { Framing } from "./forms";
+import type { Framing, SentFraming } from "./forms";
 
 interface Props {
   readonly above: Framing<"wall_above">;
-  readonly change: (above: Framing<"wall_above">) => Promise<Words | undefined>;
+  readonly change: (above: SentFraming<"wall_above">) => Promise<Words | undefined>;
 }
 
 /** Openings of the wall above, whose packs press at one place. */
@@ -31,12 +30,12 @@ export function OpeningsAbove({ above, change }: Props) {
         <div key={index} className="col-span-2 grid grid-cols-[1fr_1fr_auto] items-end gap-3">
           <LengthField
             label={say("page-opening-above-from", { index: index + 1 })}
-            length={nanometers(place.from)}
+            length={place.from}
             save={(from) => keep(places.map((each, at) => (at === index ? { ...each, from } : each)))}
           />
           <LengthField
             label={say("page-to")}
-            length={nanometers(place.to)}
+            length={place.to}
             save={(to) => keep(places.map((each, at) => (at === index ? { ...each, to } : each)))}
           />
           <button

@@ -2,7 +2,7 @@ import { useState } from "react";
 import type { Schemas, Wall } from "../../../api/client";
 import type { JobEditing } from "../../../api/useJobEditing";
 import { LengthField, NumberField, TextField } from "../../../components/Field";
-import { asTyped, nanometers } from "../../../lib/length";
+import { asTyped } from "../../../lib/length";
 import { asComputed, unitText } from "../../../speech/figures";
 import { useSpeech, type Words } from "../../../speech/useSpeech";
 
@@ -31,7 +31,7 @@ export function PointLoads({ wall, wallId, editing }: Props) {
           />
           <LengthField
             label={say("page-at-4", { name: load.name })}
-            length={nanometers(load.at)}
+            length={load.at}
             save={(at) => replace(load, { at })}
           />
           <NumberField

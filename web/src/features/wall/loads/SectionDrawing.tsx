@@ -1,5 +1,4 @@
 import type { Carries, WallView } from "../../../api/client";
-import { nanometers } from "../../../lib/length";
 import { useSpeech } from "../../../speech/useSpeech";
 
 interface Props {
@@ -98,7 +97,7 @@ export function SectionDrawing({ carries, view }: Props) {
             stroke="var(--pencil)"
           />
           <text x={MIDDLE} y={GROUND + 38} textAnchor="middle">
-            {speech.length(nanometers(roof.building_width))}
+            {speech.length(roof.building_width)}
           </text>
         </g>
       )}

@@ -4,7 +4,9 @@ import type { CarriedKind } from "./usual";
 
 // What is asked of everything that lands on a wall: one list for each kind, in the order it is asked.
 
-export type Framing<K extends CarriedKind> = Extract<Schemas["CarriedFraming"], { kind: K }>;
+export type Framing<K extends CarriedKind> = Extract<Schemas["AnsweredCarriedFraming"], { kind: K }>;
+/** The same as it is sent: lengths as they were typed. */
+export type SentFraming<K extends CarriedKind> = Extract<Schemas["CarriedFraming"], { kind: K }>;
 
 const ROOF_FRAMINGS = [
   { value: "trusses", label: { id: "page-trusses-wall-to-wall" } },

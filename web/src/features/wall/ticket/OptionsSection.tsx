@@ -1,11 +1,11 @@
 import type { Design, Schemas, Ticket } from "../../../api/client";
 import { designNow, type Edit, type JobEditing } from "../../../api/useJobEditing";
 import { ChoiceList, ChoiceRow, LengthField, NumberField } from "../../../components/Field";
-import { NM_PER_INCH, nanometers } from "../../../lib/length";
+import { NM_PER_INCH } from "../../../lib/length";
 import { useSpeech, type Words } from "../../../speech/useSpeech";
 
-type Options = Schemas["DesignOptions"];
-type Save = (part: Partial<Options>) => Promise<Words | undefined>;
+type Options = Schemas["AnsweredDesignOptions"];
+type Save = (part: Partial<Schemas["DesignOptions"]>) => Promise<Words | undefined>;
 
 interface Props {
   readonly ticket: Ticket;
@@ -35,7 +35,6 @@ const ROOMS = [
 export function OptionsSection({ ticket, design, editing }: Props) {
   const { say } = useSpeech();
   const { options } = design;
-  if (!options) return null;
   const run = (edit: Edit) => editing.run(edit).then((problem) => problem?.said);
   const change: Save = (part) =>
     run((now) => {
@@ -58,7 +57,7 @@ export function OptionsSection({ ticket, design, editing }: Props) {
           label={say("page-sheathing-returned-into-the-jambs")}
           style="inches"
           hint={say("page-each-side-of-the-rough-opening-grows")}
-          length={nanometers(options.sheathing_return ?? 0)}
+          length={options.sheathing_return ?? 0}
           input="sheathing-return"
           save={(sheathing_return) => change({ sheathing_return })}
         />
@@ -136,7 +135,7 @@ function SillFields({ options, change }: { readonly options: Options; readonly c
         <LengthField
           label={say("page-it-falls-to-the-outside-by")}
           style="inches"
-          length={nanometers(style.slope)}
+          length={style.slope}
           input="sill-fall"
           save={(slope) => change({ sill_style: { built: "sloped", slope } })}
         />
@@ -148,7 +147,7 @@ function SillFields({ options, change }: { readonly options: Options; readonly c
 interface RunPastProps {
   readonly end: "left" | "right";
   readonly past: Options["past_left"];
-  readonly change: (past: Options["past_left"]) => Promise<Words | undefined>;
+  readonly change: (past: Schemas["RunPast"] | null) => Promise<Words | undefined>;
 }
 
 function RunPast({ end, past, change }: RunPastProps) {
@@ -169,7 +168,7 @@ function RunPast({ end, past, change }: RunPastProps) {
       <LengthField
         label={say("page-it-runs-past-the-face-by", { end })}
         style="inches"
-        length={nanometers(past.length)}
+        length={past.length}
         input="run-past"
         save={(length) => change({ ...past, length })}
       />
@@ -192,7 +191,7 @@ function RunPast({ end, past, change }: RunPastProps) {
 }
 
 interface PostsProps {
-  readonly posts: readonly Schemas["PostUnder"][];
+  readonly posts: readonly Schemas["AnsweredPostUnder"][];
   readonly change: (posts: Schemas["PostUnder"][]) => Promise<Words | undefined>;
 }
 
@@ -207,7 +206,7 @@ function Posts({ posts, change }: PostsProps) {
         <div key={index} className="grid grid-cols-2 gap-2">
           <LengthField
             label={say("page-post-from-the-left-face")}
-            length={nanometers(post.at)}
+            length={post.at}
             save={(at) => replace(index, { ...post, at })}
           />
           <NumberField

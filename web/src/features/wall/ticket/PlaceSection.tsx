@@ -2,7 +2,6 @@ import type { Design, Schemas, Ticket } from "../../../api/client";
 import { designNow, type Edit, type JobEditing } from "../../../api/useJobEditing";
 import { ChoiceList, ChoiceRow, LengthField } from "../../../components/Field";
 import { LengthText } from "../../../components/LengthText";
-import { nanometers } from "../../../lib/length";
 import { useSpeech } from "../../../speech/useSpeech";
 import type { Say } from "../../../speech/voice";
 import { placesToGo, SNAP_WORDS, studsSaved } from "../stops";
@@ -28,7 +27,7 @@ const KINDS = [
 export function PlaceSection({ ticket, design, wallLength, editing }: Props) {
   const { say } = useSpeech();
   const run = (edit: Edit) => editing.run(edit).then((problem) => problem?.said);
-  const change = (part: Partial<Design>) =>
+  const change = (part: Partial<Schemas["Design"]>) =>
     run((now) => {
       const before = designNow(now, ticket.id);
       return before && { do: "change_opening", opening: ticket.id, design: { ...before, ...part } };
@@ -53,13 +52,13 @@ export function PlaceSection({ ticket, design, wallLength, editing }: Props) {
       <div className="grid grid-cols-2 gap-2">
         <LengthField
           label={say("page-unit-width")}
-          length={nanometers(design.unit_width)}
+          length={design.unit_width}
           input="unit-width"
           save={(unit_width) => change({ unit_width })}
         />
         <LengthField
           label={say("page-unit-height")}
-          length={nanometers(design.unit_height)}
+          length={design.unit_height}
           input="unit-height"
           save={(unit_height) => change({ unit_height })}
         />

@@ -23,7 +23,7 @@ interface Props {
   readonly job: string;
   readonly version: number;
   readonly wall: string;
-  readonly settings: Schemas["Settings"];
+  readonly settings: Schemas["AnsweredSettings"];
   readonly legend: WallView["legend"];
   readonly openLoads: () => void;
   readonly ticket: Ticket;
