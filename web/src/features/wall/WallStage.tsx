@@ -1,38 +1,24 @@
-import {
-  type KeyboardEvent,
-  type PointerEvent,
-  type ReactNode,
-  useEffect,
-  useMemo,
-  useRef,
-  useState,
-} from "react";
+import { type ReactNode, useEffect, useMemo, useRef, useState } from "react";
 import type { OpeningView, Schemas, WallView } from "../../api/client";
 import { Margins } from "../../drawing/Margins";
 import type { Plate } from "../../drawing/markGroups";
 import { POLE_WIDTH, StoryPole } from "../../drawing/StoryPole";
 import { TAPE_HEIGHT, Tape } from "../../drawing/Tape";
 import { WallDrawing } from "../../drawing/WallDrawing";
-import {
-  NM_PER_FOOT,
-  NM_PER_INCH,
-  NM_PER_MILLIMETER,
-  NM_PER_SIXTEENTH,
-  toNearestSixteenth,
-  type Units,
-} from "../../lib/length";
-import { makeScale, nearest, type Scale } from "../../lib/scale";
+import { NM_PER_FOOT } from "../../lib/length";
+import { makeScale } from "../../lib/scale";
 import { useSpeech } from "../../speech/useSpeech";
 import type { Say } from "../../speech/voice";
+import type { OpeningCommand } from "./commands/commands";
+import { pressOn } from "./commands/openingCommands";
 import { SNAP_WORDS, studsSaved } from "./stops";
+import { useDrag } from "./useDrag";
 import type { usePendingMove } from "./usePendingMove";
 import { useWidth } from "./useWidth";
 
 const ABOVE = 40;
 const BESIDE = 14;
 const CLOSE_UP = 42;
-/** A finger this near to a stop, in pixels, takes it. */
-const REACH = 9;
 
 interface Props {
   readonly view: WallView;
@@ -40,14 +26,15 @@ interface Props {
   /** Places worth stopping at while it is moved. */
   readonly stops: readonly Schemas["SnapView"][];
   readonly select: (opening: string) => void;
-  readonly remove: (opening: string) => void;
+  /** What keys do to the opening that has the focus. */
+  readonly keys: readonly OpeningCommand[];
   readonly move: ReturnType<typeof usePendingMove>;
   /** What else stands in the line under the tape. */
   readonly children?: ReactNode;
 }
 
 /** Wall, tape and story pole to one scale. */
-export function WallStage({ view, selected, stops, select, remove, move, children }: Props) {
+export function WallStage({ view, selected, stops, select, keys, move, children }: Props) {
   const { say } = useSpeech();
   const [frame, width] = useWidth<HTMLDivElement>();
   const [closeUp, setCloseUp] = useState(false);
@@ -65,7 +52,7 @@ export function WallStage({ view, selected, stops, select, remove, move, childre
   const wallHeight = scale.size(view.height);
   const height = ABOVE + wallHeight + TAPE_HEIGHT + 8;
   const speech = useSpeech();
-  const drag = useDrag(view, scale, stops, select, move, speech.units);
+  const drag = useDrag({ view, scale, stops, units: speech.units, select, move });
   const scroll = useRef<HTMLDivElement>(null);
   const middle = selected ? scale.x(selected.center) : 0;
   // biome-ignore lint/correctness/useExhaustiveDependencies: only a change of zoom or of the opening scrolls, not a drag
@@ -93,7 +80,9 @@ export function WallStage({ view, selected, stops, select, remove, move, childre
                   selected={selected?.id}
                   select={select}
                   grab={drag.grab}
-                  press={(opening, event) => onKey(opening, event, move, remove, speech.units)}
+                  press={(opening, event) => {
+                    if (pressOn(opening, event, keys)) event.preventDefault();
+                  }}
                 />
                 <Tape
                   view={view}
@@ -140,93 +129,6 @@ export function WallStage({ view, selected, stops, select, remove, move, childre
       )}
     </div>
   );
-}
-
-function onKey(
-  opening: OpeningView,
-  event: KeyboardEvent<SVGElement>,
-  move: ReturnType<typeof usePendingMove>,
-  remove: (opening: string) => void,
-  units: Units,
-) {
-  const [small, large] =
-    units === "millimeters" ? [NM_PER_MILLIMETER, 10 * NM_PER_MILLIMETER] : [NM_PER_SIXTEENTH, NM_PER_INCH];
-  const by = event.shiftKey ? large : small;
-  if (event.key === "ArrowLeft" || event.key === "ArrowRight") {
-    event.preventDefault();
-    move.nudge(opening, event.key === "ArrowLeft" ? -by : by);
-  } else if (event.key === "Delete" || event.key === "Backspace") {
-    event.preventDefault();
-    remove(opening.id);
-  } else if (event.key === "Enter" || event.key === " ") {
-    event.preventDefault();
-    event.currentTarget.dispatchEvent(new MouseEvent("click", { bubbles: true }));
-  } else if (event.key === "Escape") {
-    move.forget();
-  }
-}
-
-interface Hold {
-  readonly opening: OpeningView;
-  readonly startX: number;
-  moved: boolean;
-}
-
-/** Holds an opening by pointer: it follows along the wall, stops at places worth stopping at, and is let go of. */
-function useDrag(
-  view: WallView,
-  scale: Scale,
-  stops: readonly Schemas["SnapView"][],
-  select: (opening: string) => void,
-  move: ReturnType<typeof usePendingMove>,
-  units: Units,
-) {
-  const hold = useRef<Hold>(undefined);
-  const latest = useRef(move);
-  latest.current = move;
-  // They come after the opening is chosen, and stand as they were when it was taken hold of.
-  const known = useRef(stops);
-  if (hold.current === undefined || known.current.length === 0) known.current = stops;
-  const [stop, setStop] = useState<Schemas["SnapView"]>();
-  const onTheTape =
-    units === "millimeters"
-      ? (at: number) => Math.round(at / NM_PER_MILLIMETER) * NM_PER_MILLIMETER
-      : toNearestSixteenth;
-
-  function follow(event: globalThis.PointerEvent) {
-    const held = hold.current;
-    if (held === undefined) return;
-    const pixels = event.clientX - held.startX;
-    if (!held.moved && Math.abs(pixels) < 4) return;
-    held.moved = true;
-    const free = held.opening.center + scale.length(pixels);
-    const taken = nearest(known.current, free, scale.length(REACH));
-    setStop(taken);
-    const center = taken?.center ?? onTheTape(free);
-    latest.current.moveTo(held.opening.id, Math.min(Math.max(center, 0), view.length));
-  }
-
-  function letGo() {
-    window.removeEventListener("pointermove", follow);
-    window.removeEventListener("pointerup", letGo);
-    window.removeEventListener("pointercancel", letGo);
-    const moved = hold.current?.moved ?? false;
-    hold.current = undefined;
-    setStop(undefined);
-    if (moved) void latest.current.commit();
-  }
-
-  return {
-    stop,
-    grab: (opening: OpeningView, event: PointerEvent<SVGElement>) => {
-      if (event.button !== 0) return;
-      select(opening.id);
-      hold.current = { opening, startX: event.clientX, moved: false };
-      window.addEventListener("pointermove", follow);
-      window.addEventListener("pointerup", letGo);
-      window.addEventListener("pointercancel", letGo);
-    },
-  };
 }
 
 /** Why a place is worth stopping at, and what it saves. */

@@ -1,17 +1,17 @@
 import { Fragment } from "react";
 import { SideSheet } from "../../../components/SideSheet";
 import { useSpeech } from "../../../speech/useSpeech";
-import type { Command, DrawingKeys, Keys } from "./commands";
+import type { Command, Keys, OpeningCommand } from "./commands";
 import { KEY_NAMES } from "./commands";
 
 interface Props {
   readonly commands: readonly Command[];
-  readonly drawing: readonly DrawingKeys[];
+  readonly opening: readonly OpeningCommand[];
   readonly close: () => void;
 }
 
 /** Every key that does something here. */
-export function HelpSheet({ commands, drawing, close }: Props) {
+export function HelpSheet({ commands, opening, close }: Props) {
   const { say } = useSpeech();
   return (
     <SideSheet title={say("page-keys")} close={close}>
@@ -27,12 +27,14 @@ export function HelpSheet({ commands, drawing, close }: Props) {
       </dl>
       <h3 className="ruled mt-6">{say("page-keys-of-an-opening")}</h3>
       <dl className="mt-3 grid grid-cols-[auto_minmax(0,1fr)] items-baseline gap-x-5 gap-y-3">
-        {drawing.map(({ label, keys }) => (
-          <Fragment key={label.id}>
+        {opening.map(({ name, label, presses }) => (
+          <Fragment key={name}>
             <dt className="flex gap-2">
-              {keys.map((each) => (
-                <Caps key={each.key} keys={each} />
-              ))}
+              {presses
+                .filter((press) => !press.untold)
+                .map(({ keys }) => (
+                  <Caps key={keys.key} keys={keys} />
+                ))}
             </dt>
             <dd>{say(label)}</dd>
           </Fragment>

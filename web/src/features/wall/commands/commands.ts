@@ -1,3 +1,4 @@
+import type { OpeningView } from "../../../api/client";
 import type { Phrase } from "../../../speech/voice";
 
 /** Keys pressed together. Without `shift` it does not matter whether Shift is down: some letters need it. */
@@ -18,10 +19,21 @@ export interface Command {
   readonly run: () => void;
 }
 
-/** A key of the drawing, which acts on the opening that has the focus. */
-export interface DrawingKeys {
+/** Something that can be done by key to the opening that has the focus. */
+export interface OpeningCommand {
+  readonly name: string;
   readonly label: Phrase;
-  readonly keys: readonly Keys[];
+  readonly presses: readonly Press[];
+}
+
+/** Keys, and what they do to the opening. */
+export interface Press {
+  readonly keys: Keys;
+  readonly run: (opening: OpeningView) => void;
+  /** Not told in the help: another key for the same. */
+  readonly untold?: boolean;
+  /** Whoever else wants the press gets it too. */
+  readonly passes?: boolean;
 }
 
 /** What is pressed, as an event tells it. */

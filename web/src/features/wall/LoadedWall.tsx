@@ -1,0 +1,193 @@
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useEffect, useRef, useState } from "react";
+import { useNavigate, useSearchParams } from "react-router";
+import type { JobView, Wall, WallView } from "../../api/client";
+import { problemText } from "../../api/problems";
+import { keys, ticketQuery } from "../../api/queries";
+import { type Look, useJobEditing } from "../../api/useJobEditing";
+import { Legend } from "../../components/Legend";
+import { Trouble } from "../../components/Trouble";
+import { useSpeech } from "../../speech/useSpeech";
+import { addWall } from "./addWall";
+import { ConflictDialog } from "./ConflictDialog";
+import { CommandButton } from "./commands/CommandButton";
+import { HelpSheet } from "./commands/HelpSheet";
+import { openingCommands } from "./commands/openingCommands";
+import { useCommandKeys, wallCommands } from "./commands/useWallCommands";
+import { FrameSheet } from "./frame/FrameSheet";
+import { LoadsSheet } from "./loads/LoadsSheet";
+import { SayLine } from "./say/SayLine";
+import { ToLookAt } from "./ToLookAt";
+import { TrialBar } from "./TrialBar";
+import { OpeningTicket } from "./ticket";
+import { usePendingMove } from "./usePendingMove";
+import { WallFacts } from "./WallFacts";
+import { WallStage } from "./WallStage";
+import { WallTabs } from "./WallTabs";
+import { type SheetPlace, WorkingSheet } from "./working/WorkingSheet";
+
+interface LoadedProps {
+  readonly view: JobView;
+  readonly wall: Wall;
+  readonly planned: WallView;
+}
+
+type Sheet =
+  | { readonly kind: "loads" | "frame" | "help" }
+  | { readonly kind: "working"; readonly part: SheetPlace | undefined };
+
+/** A wall on the screen: its drawing, its ticket, and what can be done with it. */
+export function LoadedWall({ view, wall, planned }: LoadedProps) {
+  const { say, units } = useSpeech();
+  const look = useRef<Look>(undefined);
+  const move = usePendingMove(view.id, planned, useJobEditing(view.id, look), look);
+  const editing = move.settled;
+  const client = useQueryClient();
+  const navigate = useNavigate();
+  const [search, setSearch] = useSearchParams();
+  const [sheet, setSheet] = useState<Sheet>();
+  const entry = useRef<HTMLInputElement>(null);
+  const commands = wallCommands({
+    view,
+    editing,
+    sayOpening: () => entry.current?.focus(),
+    help: () => setSheet({ kind: "help" }),
+  });
+  useCommandKeys(Object.values(commands));
+  const shown = move.shown ?? planned;
+  const selected = shown.openings.find((opening) => opening.id === search.get("o")) ?? shown.openings[0];
+  useEffect(() => {
+    look.current = { wall: wall.id ?? planned.id, opening: selected?.id };
+  }, [wall.id, planned.id, selected?.id]);
+  const read = useQuery({
+    ...ticketQuery(view.id, selected?.id ?? "", view.version),
+    enabled: selected !== undefined,
+  });
+  // The ticket before stays until the next is there; it is whole, and says whose it is.
+  const ticket = selected && (move.ticket?.id === selected.id ? move.ticket : read.data);
+  const design = wall.openings.find((opening) => opening.id === ticket?.id)?.design;
+  const select = (opening: string) => setSearch({ o: opening }, { replace: true });
+  // What was said last is what its sayer looks at next; it is the last of the list.
+  const selectNewest = () => {
+    const now = client.getQueryData<JobView>(keys.job(view.id));
+    const openings = now?.job.walls.find((each) => each.id === wall.id)?.openings ?? [];
+    const newest = openings.at(-1)?.id;
+    if (newest && openings.length > wall.openings.length) select(newest);
+  };
+  const remove = (opening: string) => void editing.run({ do: "remove_opening", opening });
+  const openingKeys = openingCommands({ units, nudge: move.nudge, forget: move.forget, select, remove });
+  return (
+    <div className="flex h-full flex-col lg:grid lg:grid-cols-[minmax(0,1fr)_392px] lg:grid-rows-[auto_minmax(0,1fr)]">
+      <header className="flex flex-wrap items-center gap-x-4 border-base-300 border-b px-4 lg:col-span-2">
+        <h1 className="max-w-[22rem] truncate font-bold text-lg">{view.job.name}</h1>
+        <WallTabs view={view} addWall={() => void addWall(view, editing, say)} />
+        <div className="no-print flex">
+          <CommandButton command={commands.undo} />
+          <CommandButton command={commands.redo} />
+        </div>
+      </header>
+      {/* On a phone the ticket follows the wall at once; what stands under the wall comes after it. */}
+      <main className="contents min-w-0 lg:relative lg:block lg:overflow-y-auto">
+        <div className="order-1 px-4 pt-3">
+          <SayLine job={view.id} wall={planned.id} entry={entry} editing={editing} kept={selectNewest} />
+          <Trouble editing={editing} />
+          {move.trial && <TrialBar keep={move.keepTrial} leave={move.leaveTrial} />}
+          <WallStage
+            view={shown}
+            selected={selected}
+            stops={ticket && ticket.id === selected?.id ? ticket.snaps : []}
+            select={select}
+            keys={openingKeys}
+            move={move}
+          >
+            <CommandButton command={commands.help} />
+          </WallStage>
+          <Legend legend={shown.legend} />
+        </div>
+        <div className="order-3 mt-2 grid gap-4 px-4 pb-6 md:grid-cols-2">
+          <WallFacts wall={wall} planned={shown} open={(kind) => setSheet({ kind })} />
+          <ToLookAt view={shown} select={select} tryOut={move.tryOut} />
+        </div>
+      </main>
+      <aside
+        className="ticket relative order-2 lg:overflow-y-auto"
+        aria-label={say("page-ticket")}
+        aria-busy={ticket?.id !== selected?.id}
+      >
+        {read.error && <p className="p-4 text-lg">{problemText(say, read.error)}</p>}
+        {ticket && design && (
+          <OpeningTicket
+            key={ticket.id}
+            job={view.id}
+            version={view.version}
+            wall={planned.id}
+            settings={view.job.settings}
+            legend={shown.legend}
+            openLoads={() => setSheet({ kind: "loads" })}
+            ticket={ticket}
+            design={design}
+            findings={shown.findings.filter((finding) => finding.opening === ticket.id)}
+            wallLength={planned.length}
+            editing={editing}
+            tryOut={move.tryOut}
+            showWorking={(part) => setSheet({ kind: "working", part })}
+            remove={() => remove(ticket.id)}
+          />
+        )}
+        {!selected && <EmptyTicket />}
+      </aside>
+      {sheet?.kind === "loads" && (
+        <LoadsSheet
+          wall={wall}
+          view={planned}
+          settings={view.job.settings}
+          editing={editing}
+          close={() => setSheet(undefined)}
+        />
+      )}
+      {sheet?.kind === "frame" && (
+        <FrameSheet
+          wall={wall}
+          wallId={planned.id}
+          place={view.job.walls.findIndex((each) => each.id === wall.id)}
+          last={view.job.walls.length - 1}
+          editing={editing}
+          close={() => setSheet(undefined)}
+          remove={() => {
+            void editing
+              .run({ do: "remove_wall", wall: planned.id })
+              .then(() => navigate(`/jobs/${view.id}`));
+          }}
+        />
+      )}
+      {sheet?.kind === "help" && (
+        <HelpSheet
+          commands={Object.values(commands)}
+          opening={openingKeys}
+          close={() => setSheet(undefined)}
+        />
+      )}
+      {sheet?.kind === "working" && ticket && (
+        <WorkingSheet
+          job={view.id}
+          opening={ticket.id}
+          letter={ticket.letter}
+          version={view.version}
+          part={sheet.part}
+          close={() => setSheet(undefined)}
+        />
+      )}
+      {editing.conflict && <ConflictDialog conflict={editing.conflict} editing={editing} />}
+    </div>
+  );
+}
+
+function EmptyTicket() {
+  const { say } = useSpeech();
+  return (
+    <div className="py-6 pr-4 pl-6">
+      <h2 className="font-bold text-lg">{say("page-no-opening-yet")}</h2>
+      <p className="mt-2">{say("page-first-say-what-this-wall-carries-then")}</p>
+    </div>
+  );
+}
