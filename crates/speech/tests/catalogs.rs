@@ -278,3 +278,13 @@ fn no_figure_stands_in_prose() {
         }
     }
 }
+
+/// What was only begun, by `cargo xtask new`, is not said to anybody.
+#[test]
+fn no_message_waits_to_be_written() {
+    for language in Language::ALL {
+        for (id, uses) in read(&files(language.tag())).0 {
+            assert!(!uses.prose.contains("TODO"), "{} {id}", language.tag());
+        }
+    }
+}

@@ -2,6 +2,7 @@
 
 use proptest::strategy::{Strategy, ValueTree};
 use proptest::test_runner::TestRunner;
+use sea_orm::ConnectionTrait;
 use sturvek_core::measure::Length;
 use sturvek_core::plan::Settled;
 use sturvek_store::{Jobs, Known, StoreError, Version, connect, migrate};
@@ -323,6 +324,20 @@ async fn what_is_known_of_another_version_of_that_number_is_not_believed() {
     let after = jobs.execute(id, 0, move_first(&sample, "6-0"), "Ada", Some(known)).await.expect("applied");
     assert_eq!((after.job.walls.len(), &after.job.name), (sample.walls.len(), &sample.name));
     assert_eq!(jobs.get(id).await.expect("found").job, after.job);
+}
+
+/// A newer server's form is not guessed at.
+#[tokio::test]
+async fn what_is_kept_in_a_form_to_come_is_not_read() {
+    let db = connect(&sturvek_test_support::fresh_database().await).await.expect("the database answers");
+    migrate(&db).await.expect("the migrations apply");
+    let jobs = Jobs::new(db.clone());
+    let id = jobs.create(&sample()).await.expect("kept");
+    db.execute_unprepared("update job set form = 99").await.expect("as a newer server keeps it");
+    let refused = jobs.get(id).await.expect_err("unknown");
+    assert!(refused.to_string().contains("99"), "{refused}");
+    let edit = command(&serde_json::json!({ "do": "rename_job", "name": "Other" }));
+    jobs.execute(id, 0, edit, "Ada", None).await.expect_err("nor is it written over");
 }
 
 #[tokio::test]

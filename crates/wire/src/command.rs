@@ -480,6 +480,35 @@ mod tests {
     }
 
     #[test]
+    fn what_is_added_is_named_however_it_comes() {
+        let wall = json!({ "frame": frame(), "carries": { "bearing": true, "items": [] }, "openings": [{ "design": design() }],
+            "point_loads": [{ "name": "girder", "at": "4-0", "dead": 900.0, "floor_live": 0.0, "roof_live": 0.0, "snow": 0.0 }] });
+        let together = command(json!({ "do": "together", "commands": [
+            { "do": "rename_job", "name": "house" }, { "do": "add_wall", "wall": wall }] }));
+        let job::Command::Together { commands } = together.with_identities().resolve().expect("every name is given")
+        else {
+            panic!("several")
+        };
+        let job::Command::AddWall { wall, .. } = &commands[1] else { panic!("a wall") };
+        assert!(wall.id.0 != 0 && wall.openings[0].id.0 != 0 && wall.point_loads[0].id.0 != 0);
+    }
+
+    #[test]
+    fn a_wall_above_has_so_many_openings_and_no_more() {
+        let carrying = |openings: usize| {
+            let places: Vec<Value> = (0..openings)
+                .map(|at| json!({ "from": format!("{}'", at + 1), "to": format!("{}'-6", at + 1) }))
+                .collect();
+            let above = json!({ "kind": "wall_above", "height": "8'", "dead": 12.0, "openings_above": { "are": "at", "places": places } });
+            command(json!({ "do": "change_carries", "wall": WALL, "carries": { "bearing": true, "items": [{ "what": above }] } })).resolve()
+        };
+        let most = sturvek_core::loads::MOST_OPENINGS_ABOVE;
+        assert!(carrying(most).is_ok());
+        let refused = carrying(most + 1).expect_err("too many");
+        assert_eq!(refused.0[0].pointer, "/carries/items/0/what/openings_above/places");
+    }
+
+    #[test]
     fn typed_lengths_become_nanometers() {
         let moved = command(json!({ "do": "move_opening", "opening": OPENING, "to": "7-6 1/2", "measured": "center" }));
         let kept = serde_json::to_value(Command::from(&moved.resolve().expect("a good length"))).expect("JSON");

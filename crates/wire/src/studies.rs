@@ -11,6 +11,7 @@ use sturvek_core::studies::one_size::OneSize;
 use utoipa::ToSchema;
 use uuid::Uuid;
 
+use crate::results::finite;
 use crate::speech::Phrase as WirePhrase;
 use sturvek_core::speech::Phrase;
 
@@ -49,8 +50,8 @@ pub struct HeaderReach {
 pub struct ReachPointView {
     /// The opening.
     pub clear: i64,
-    /// Demand over capacity.
-    pub ratio: f64,
+    /// Demand over capacity; left out where nothing is carried at all.
+    pub ratio: Option<f64>,
     /// What governs there.
     pub governs: WirePhrase,
 }
@@ -141,7 +142,11 @@ impl From<&Reach> for HeaderReach {
 }
 
 fn reach_point(point: &ReachPoint) -> ReachPointView {
-    ReachPointView { clear: point.clear.nanometers(), ratio: point.ratio, governs: point.governs.phrase().into() }
+    ReachPointView {
+        clear: point.clear.nanometers(),
+        ratio: finite(point.ratio),
+        governs: point.governs.phrase().into(),
+    }
 }
 
 impl From<&Capability> for CapabilityView {

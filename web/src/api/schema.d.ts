@@ -1605,9 +1605,9 @@ export interface components {
             price_cents?: number | null;
             /**
              * Format: double
-             * @description How hard it works.
+             * @description How hard it works; left out where something carries nothing at all.
              */
-            ratio: number;
+            ratio?: number | null;
             /** @description The header, to choose it by. */
             spec: components["schemas"]["AnsweredHeader"];
             /** @description Whether it carries. */
@@ -1717,9 +1717,9 @@ export interface components {
             kind: components["schemas"]["CheckKind"];
             /**
              * Format: double
-             * @description Demand over capacity.
+             * @description Demand over capacity; left out where nothing is carried at all.
              */
-            ratio: number;
+            ratio?: number | null;
             /** @description The unit of both. */
             unit: components["schemas"]["QuantityUnit"];
         };
@@ -2469,7 +2469,7 @@ export interface components {
              * Format: double
              * @description How hard with all plies nailed to act as one.
              */
-            all_plies: number;
+            all_plies?: number | null;
             /**
              * Format: int64
              * @description How far the code's table takes it at 0.70 of its span; left out where the table has no answer.
@@ -2481,9 +2481,9 @@ export interface components {
             nailing: components["schemas"]["Phrase"];
             /**
              * Format: double
-             * @description How hard it bends with one ply resisting rolling over.
+             * @description How hard it bends with one ply resisting rolling over; left out where it carries nothing at all.
              */
-            one_ply: number;
+            one_ply?: number | null;
         };
         /**
          * @description What an input is known by.
@@ -3264,9 +3264,9 @@ export interface components {
         RatioView: {
             /**
              * Format: double
-             * @description Demand over capacity.
+             * @description Demand over capacity; left out where nothing is carried at all.
              */
-            ratio: number;
+            ratio?: number | null;
             /** @description What. */
             what: components["schemas"]["Phrase"];
         };
@@ -3281,9 +3281,9 @@ export interface components {
             governs: components["schemas"]["Phrase"];
             /**
              * Format: double
-             * @description Demand over capacity.
+             * @description Demand over capacity; left out where nothing is carried at all.
              */
-            ratio: number;
+            ratio?: number | null;
         };
         /** @description How far the stock reaches under the loads at hand. */
         ReachView: {
@@ -3686,9 +3686,9 @@ export interface components {
             unit: components["schemas"]["QuantityUnit"];
             /**
              * Format: double
-             * @description The result.
+             * @description The result; left out where it is beyond all bounds.
              */
-            value: number;
+            value?: number | null;
             /** @description What is computed: the id of its message. */
             what: string;
         } | {

@@ -1,9 +1,16 @@
-import { percent } from "../lib/work";
+import { isOver } from "../lib/work";
+import { percentText } from "../speech/figures";
+
+interface Props {
+  /** Nothing where nothing is carried at all. */
+  readonly ratio: number | null | undefined;
+  readonly label: string;
+}
 
 /** How hard something works: a bar to a line at 100 %, hatched beyond it. */
-export function WorkBar({ ratio, label }: { readonly ratio: number; readonly label: string }) {
-  const over = ratio > 1;
-  const width = Math.min(ratio, 1.25) / 1.25;
+export function WorkBar({ ratio, label }: Props) {
+  const over = isOver(ratio);
+  const width = Math.min(ratio ?? Number.POSITIVE_INFINITY, 1.25) / 1.25;
   return (
     <span className="flex items-center gap-2" title={label}>
       <span className="relative h-3 flex-1 border-base-content/40 border-b bg-base-200" aria-hidden="true">
@@ -14,7 +21,7 @@ export function WorkBar({ ratio, label }: { readonly ratio: number; readonly lab
         <span className="absolute inset-y-[-3px] border-base-content border-l-2" style={{ left: "80%" }} />
       </span>
       <span className={`w-14 text-right num text-sm ${over ? "font-bold text-error" : ""}`}>
-        {percent(ratio)}
+        {percentText(ratio)}
       </span>
     </span>
   );

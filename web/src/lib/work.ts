@@ -1,6 +1,6 @@
-/** How hard something works, in words and in percent. */
-export function percent(ratio: number): string {
-  return Number.isFinite(ratio) ? `${Math.round(ratio * 100)} %` : "over";
+/** Whether it works harder than it may; what carries nothing at all has no ratio. */
+export function isOver(ratio: number | null | undefined): boolean {
+  return ratio == null || ratio > 1;
 }
 
 /** A price; the currency is the job's. */

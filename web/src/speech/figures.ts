@@ -56,8 +56,12 @@ export function quantityIn(units: Units, value: number, unit: QuantityUnit, deci
   return `${fixed(value, decimals)} ${own}`.trimEnd();
 }
 
-/** A result as the calculation sheet writes it: in the unit it was computed in, and in the metric one. */
-export function sheetFigure(value: number, unit: QuantityUnit): { own: string; metric: string | undefined } {
+/** A result of the sheet in the code's unit, and in the metric one; what is beyond all bounds says so. */
+export function sheetFigure(
+  value: number | null | undefined,
+  unit: QuantityUnit,
+): { own: string; metric: string | undefined } {
+  if (value == null) return { own: "∞", metric: undefined };
   const { own, onSheet = own, metric } = UNITS[unit];
   return {
     own: `${significant(value, 6)} ${onSheet}`.trimEnd(),

@@ -12,6 +12,7 @@ use sturvek_core::sizing::schools::Opinion;
 use sturvek_core::sizing::{Evaluation, Verdict as CoreVerdict};
 use utoipa::ToSchema;
 
+use super::finite;
 use super::sheet::ClauseView;
 use crate::choices::{Aim, CheckKind, School, Verdict};
 use crate::inputs::Header;
@@ -47,10 +48,10 @@ pub struct SizedView {
 /// A hung header's bending, side by side with the code's rule.
 #[derive(Clone, Debug, Serialize, ToSchema)]
 pub struct HungView {
-    /// How hard it bends with one ply resisting rolling over.
-    pub one_ply: f64,
+    /// How hard it bends with one ply resisting rolling over; left out where it carries nothing at all.
+    pub one_ply: Option<f64>,
     /// How hard with all plies nailed to act as one.
-    pub all_plies: f64,
+    pub all_plies: Option<f64>,
     /// Whether the nailing is confirmed, so that all plies count.
     pub confirmed: bool,
     /// How far the code's table takes it at 0.70 of its span; left out where the table has no answer.
@@ -89,8 +90,8 @@ pub struct CheckView {
     pub capacity: f64,
     /// The unit of both.
     pub unit: QuantityUnit,
-    /// Demand over capacity.
-    pub ratio: f64,
+    /// Demand over capacity; left out where nothing is carried at all.
+    pub ratio: Option<f64>,
     /// Governing combination.
     pub combination: Phrase,
     /// Clause.
@@ -108,8 +109,8 @@ pub struct CandidateView {
     pub material: String,
     /// Whether it carries.
     pub verdict: Verdict,
-    /// How hard it works.
-    pub ratio: f64,
+    /// How hard it works; left out where something carries nothing at all.
+    pub ratio: Option<f64>,
     /// What works hardest.
     pub hardest: Option<CheckKind>,
     /// Why it does not carry.
@@ -128,8 +129,8 @@ pub struct CandidateView {
 
 pub(super) fn hung_view(hung: Hung, sized: &SizedHeader) -> HungView {
     HungView {
-        one_ply: hung.one_ply,
-        all_plies: hung.all_plies,
+        one_ply: finite(hung.one_ply),
+        all_plies: finite(hung.all_plies),
         confirmed: hung.confirmed,
         code_span: hung.code_span.map(Length::nanometers),
         nailing: sturvek_core::framing::nailing::plies_to_act_as_one(sized.evaluation.header).into(),
@@ -172,7 +173,7 @@ fn check_view(check: &CheckResult, code: DesignCode) -> CheckView {
         demand: check.comparison.demand,
         capacity: check.comparison.capacity,
         unit: check.kind.unit().into(),
-        ratio: check.ratio(),
+        ratio: finite(check.ratio()),
         combination: said(check.combination).into(),
         clause: check.kind.clause(code).into(),
     }
@@ -191,7 +192,7 @@ pub fn candidates(opening: &OpeningPlan) -> Vec<CandidateView> {
             name: header.short_name(),
             material: header.board.material_name(),
             verdict: CoreVerdict::of(&candidate.evaluation).into(),
-            ratio: candidate.evaluation.largest_ratio(),
+            ratio: finite(candidate.evaluation.largest_ratio()),
             hardest: hardest.map(|check| check.kind.into()),
             failures: candidate.evaluation.failures().iter().map(Into::into).collect(),
             weight_lb: cut.weight.to_lbf(),

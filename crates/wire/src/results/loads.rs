@@ -8,6 +8,7 @@ use sturvek_core::loads::{LoadKind, TakeDown};
 use sturvek_core::measure::Length;
 use utoipa::ToSchema;
 
+use super::finite;
 use crate::choices::LoadKind as WireLoadKind;
 use crate::speech::Phrase;
 
@@ -137,8 +138,8 @@ pub(super) fn field_loads(plan: &WallPlan, wall: &job::Wall) -> Vec<FieldLoadVie
         largest_lb: load.largest,
         studs: load.studs(),
         enough: load.needed.is_some(),
-        column_ratio: Some(load.works.column).filter(|ratio| ratio.is_finite()),
-        plate_ratio: Some(load.works.plate).filter(|ratio| ratio.is_finite()),
+        column_ratio: finite(load.works.column),
+        plate_ratio: finite(load.works.plate),
         below: below.phrase().into(),
     };
     plan.field_loads.iter().zip(&below).map(view).collect()

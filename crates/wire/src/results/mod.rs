@@ -16,3 +16,8 @@ pub use pack::{KingReasonView, PackView, RatioView, ReasonView};
 pub use sheet::{ClauseKind, ClauseView, SheetLine, SheetPart, sheet_lines, sheet_parts};
 pub use ticket::{AskedView, OpeningView, SnapView, StackLayer, Ticket, ticket};
 pub use wall::{BearingView, LegendLine, Unresolved, WallView, wall_view};
+
+/// A ratio as JSON can say it: it knows no infinity.
+pub(crate) fn finite(ratio: f64) -> Option<f64> {
+    Some(ratio).filter(|ratio| ratio.is_finite())
+}

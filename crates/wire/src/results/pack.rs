@@ -7,6 +7,7 @@ use sturvek_core::framing::{KingCount, OpeningPlan};
 use sturvek_core::measure::End;
 use utoipa::ToSchema;
 
+use super::finite;
 use super::sheet::ClauseView;
 use crate::speech::Phrase;
 
@@ -36,8 +37,8 @@ pub struct PackView {
 pub struct RatioView {
     /// What.
     pub what: Phrase,
-    /// Demand over capacity.
-    pub ratio: f64,
+    /// Demand over capacity; left out where nothing is carried at all.
+    pub ratio: Option<f64>,
 }
 
 /// One reason for so many jacks.
@@ -86,7 +87,7 @@ pub(super) fn pack(opening: &OpeningPlan, sized: Option<&SizedHeader>, end: End)
         kings_work: kings
             .hardest()
             .filter(|_| opening.has_numbers())
-            .map(|(check, ratio)| RatioView { what: check.phrase().into(), ratio }),
+            .map(|(check, ratio)| RatioView { what: check.phrase().into(), ratio: finite(ratio) }),
     }
 }
 

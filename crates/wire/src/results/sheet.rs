@@ -5,6 +5,7 @@ use sturvek_core::sizing::sheet::SheetPart as CoreSheetPart;
 use sturvek_core::working::{Clause, Entry};
 use utoipa::ToSchema;
 
+use super::finite;
 use crate::speech::{Phrase, QuantityUnit};
 
 /// One part of the calculation sheet.
@@ -30,8 +31,8 @@ pub enum SheetLine {
         formula: String,
         /// The formula in figures.
         figures: String,
-        /// The result.
-        value: f64,
+        /// The result; left out where it is beyond all bounds.
+        value: Option<f64>,
         /// Its unit.
         unit: QuantityUnit,
         /// Where the rule comes from.
@@ -83,7 +84,7 @@ pub fn sheet_lines(entries: &[Entry]) -> Vec<SheetLine> {
             symbol: step.symbol.clone(),
             formula: step.formula.clone(),
             figures: step.figures.clone(),
-            value: step.value,
+            value: finite(step.value),
             unit: step.unit.into(),
             clause: step.clause.into(),
         },

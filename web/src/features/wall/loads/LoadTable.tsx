@@ -1,5 +1,4 @@
 import type { WallView } from "../../../api/client";
-import { percent } from "../../../lib/work";
 import { bare, unitText } from "../../../speech/figures";
 import { named, type Speech, useSpeech } from "../../../speech/useSpeech";
 
@@ -63,8 +62,8 @@ export function LoadTable({ view }: { readonly view: WallView }) {
           {say("page-beside-the-openings-on", { largest_lb: speech.quantity(load.largest_lb, "pounds") })}{" "}
           <b className="num">{load.studs}</b>{" "}
           {say("page-studs-column-plate", {
-            column_ratio: load.column_ratio == null ? "–" : percent(load.column_ratio),
-            plate_ratio: load.plate_ratio == null ? "–" : percent(load.plate_ratio),
+            column_ratio: { percent: load.column_ratio ?? null },
+            plate_ratio: { percent: load.plate_ratio ?? null },
           })}
           {!load.enough && ` ${say("page-they-are-not-enough")}`}
         </p>

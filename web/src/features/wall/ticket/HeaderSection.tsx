@@ -4,8 +4,8 @@ import { designNow, type JobEditing } from "../../../api/useJobEditing";
 import { clauseText } from "../../../components/clause";
 import { LengthText } from "../../../components/LengthText";
 import { WorkBar } from "../../../components/WorkBar";
-import { percent } from "../../../lib/work";
-import { figureIn, type QuantityUnit } from "../../../speech/figures";
+import { isOver } from "../../../lib/work";
+import { figureIn, percentText, type QuantityUnit } from "../../../speech/figures";
 import { dashed, named, useSpeech } from "../../../speech/useSpeech";
 import type { SheetPlace } from "../working/WorkingSheet";
 
@@ -81,7 +81,7 @@ export function HeaderSection({ ticket, editing, showWorking, children }: Props)
                 ratio={check.ratio}
                 label={say("page-works-at-percent", {
                   name: { phrase: named("check", check.kind) },
-                  ratio: Math.round(check.ratio * 100),
+                  ratio: { percent: check.ratio ?? null },
                 })}
               />
             </button>
@@ -101,7 +101,7 @@ function combinationText(combination: string): string {
 
 /** That it fits is only worth a line where it does not. */
 function isWorkOrFails(check: Schemas["CheckView"]) {
-  return check.ratio > 1 || (check.kind !== "width" && check.kind !== "depth");
+  return isOver(check.ratio) || (check.kind !== "width" && check.kind !== "depth");
 }
 
 interface HungProps {
@@ -119,10 +119,10 @@ function HungHeader({ hung, confirm }: HungProps) {
       <ul>
         <li className={counted(!hung.confirmed)}>
           {say("page-one-ply-against-rolling-over-bending")}{" "}
-          <span className="num">{percent(hung.one_ply)}</span>
+          <span className="num">{percentText(hung.one_ply)}</span>
         </li>
         <li className={counted(hung.confirmed)}>
-          {say("page-all-plies-as-one-bending")} <span className="num">{percent(hung.all_plies)}</span>
+          {say("page-all-plies-as-one-bending")} <span className="num">{percentText(hung.all_plies)}</span>
         </li>
         <li className="text-secondary">
           {say("page-the-codes-table-at-0-70")}{" "}

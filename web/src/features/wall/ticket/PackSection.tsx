@@ -2,7 +2,7 @@ import { useState } from "react";
 import type { Schemas, Ticket } from "../../../api/client";
 import type { JobEditing } from "../../../api/useJobEditing";
 import { clauseText } from "../../../components/clause";
-import { percent } from "../../../lib/work";
+import { isOver } from "../../../lib/work";
 import { useSpeech, type Words } from "../../../speech/useSpeech";
 import type { SheetPlace } from "../working/WorkingSheet";
 
@@ -120,9 +120,9 @@ function PackEnd({ end, pack, opening, editing, showWorking }: EndProps) {
             <span className="w-5 shrink-0" />
             <span>{say(pack.kings_work.what)}</span>
             <span
-              className={`ml-auto text-xs ${pack.kings_work.ratio > 1 ? "text-error" : "text-secondary"}`}
+              className={`ml-auto text-xs ${isOver(pack.kings_work.ratio) ? "text-error" : "text-secondary"}`}
             >
-              {say("page-in-wind", { ratio: percent(pack.kings_work.ratio) })}
+              {say("page-in-wind", { ratio: { percent: pack.kings_work.ratio ?? null } })}
             </span>
           </li>
         )}

@@ -1,0 +1,123 @@
+//! What is answered is what the document says: jobs drawn with every field in play are planned, and each answer is held against its
+//! schema. A page that is typed by the document never meets a figure that is not there, or a word that it does not know.
+
+use jsonschema::Validator;
+use proptest::strategy::{Strategy, ValueTree};
+use proptest::test_runner::TestRunner;
+use serde::Serialize;
+use serde_json::{Value, json};
+use sturvek_core::framing::opening_sheet;
+use sturvek_core::job::Job;
+use sturvek_core::plan::{JobPlan, opening_alone};
+use sturvek_server::openapi_json;
+use sturvek_test_support::drawn::{any_command, any_job};
+use sturvek_wire::Command;
+use sturvek_wire::ranges::input_ranges;
+use sturvek_wire::results::{candidates, sheet_parts, ticket, wall_view};
+use sturvek_wire::studies::materials;
+
+/// The schemas of the document.
+struct Document(Value);
+
+impl Document {
+    fn read() -> Self {
+        Self(serde_json::from_str(&openapi_json().expect("the document")).expect("JSON"))
+    }
+
+    fn schema(&self, name: &str) -> Validator {
+        let schema = json!({ "$ref": format!("#/components/schemas/{name}"), "components": self.0["components"] });
+        jsonschema::validator_for(&schema).unwrap_or_else(|error| panic!("{name}: {error}"))
+    }
+}
+
+/// Fails with the place and what is wrong there.
+fn holds(schema: &Validator, what: &str, answer: &impl Serialize) {
+    let answer = serde_json::to_value(answer).expect("JSON");
+    let wrong: Vec<String> =
+        schema.iter_errors(&answer).take(3).map(|error| format!("{}: {error}", error.instance_path)).collect();
+    assert!(wrong.is_empty(), "{what}: {}", wrong.join("; "));
+}
+
+fn drawn<T>(count: usize, strategy: &impl Strategy<Value = T>) -> impl Iterator<Item = T> {
+    let mut runner = TestRunner::default();
+    (0..count).map(move |_| strategy.new_tree(&mut runner).expect("drawn").current())
+}
+
+fn demo() -> Job {
+    sturvek_server::demo::demo_job().expect("the demo")
+}
+
+#[test]
+fn walls_and_tickets_are_answered_as_the_document_says() {
+    let document = Document::read();
+    let [wall_schema, ticket_schema, candidate_schema] =
+        ["WallView", "Ticket", "CandidateView"].map(|name| document.schema(name));
+    let mut openings = 0;
+    for job in drawn(40, &any_job()).chain([demo()]) {
+        let plan = JobPlan::of(job);
+        for (wall, planned) in plan.walls() {
+            holds(&wall_schema, &wall.frame.name, &wall_view(wall, planned));
+            for opening in &planned.openings {
+                openings += 1;
+                let what = format!("{} {}", wall.frame.name, opening.letter);
+                holds(&ticket_schema, &what, &ticket(opening, planned, &plan.job().rules(), wall));
+                let tried = opening_alone(plan.job(), opening.id).expect("it is there");
+                candidates(&tried).iter().for_each(|each| holds(&candidate_schema, &what, each));
+            }
+        }
+    }
+    assert!(100 < openings, "{openings}");
+}
+
+#[test]
+fn sheets_are_answered_as_the_document_says() {
+    let document = Document::read();
+    let schema = document.schema("SheetPart");
+    let mut sheets = 0;
+    for job in drawn(60, &any_job()).chain([demo()]) {
+        let plan = JobPlan::of(job);
+        for (wall, planned) in plan.walls() {
+            for opening in &planned.openings {
+                let Ok(parts) = opening_sheet(&plan.job().rules(), wall, &planned.ground, opening) else { continue };
+                sheets += 1;
+                sheet_parts(&parts).iter().for_each(|part| holds(&schema, &wall.frame.name, part));
+            }
+        }
+    }
+    assert!(20 < sheets, "{sheets}");
+}
+
+#[test]
+fn what_is_described_is_answered_whole_and_may_be_sent() {
+    let document = Document::read();
+    let [answered, wall, sent, command] = ["Job", "AnsweredWall", "Wall", "Command"].map(|name| document.schema(name));
+    for job in drawn(60, &any_job()) {
+        let described = sturvek_wire::inputs::Job::from(&job);
+        holds(&answered, "a job", &described);
+        for each in &described.walls {
+            holds(&wall, "a wall as it is answered", each);
+            holds(&sent, "a wall as it is sent", each);
+        }
+    }
+    for each in drawn(200, &any_command()) {
+        holds(&command, "a command", &Command::from(&each));
+    }
+}
+
+#[test]
+fn what_is_left_out_or_typed_is_not_an_answer() {
+    let document = Document::read();
+    let (answered, sent) = (document.schema("AnsweredStretch"), document.schema("Stretch"));
+    let typed = json!({ "from": "2'", "to": 7_620_000 });
+    assert!(sent.is_valid(&typed) && !answered.is_valid(&typed));
+    let without = json!({ "kind": "window" });
+    assert!(!document.schema("AnsweredDesign").is_valid(&without));
+}
+
+#[test]
+fn materials_and_ranges_are_answered_as_the_document_says() {
+    let document = Document::read();
+    let (material, range) = (document.schema("MaterialView"), document.schema("InputRange"));
+    materials().iter().for_each(|each| holds(&material, &each.name, each));
+    input_ranges().iter().for_each(|each| holds(&range, &each.input.as_text(), each));
+}
