@@ -1,3 +1,4 @@
+import { memo } from "react";
 import { SvgLength } from "../components/SvgLength";
 import { type Scale, spread } from "../lib/scale";
 import { named, useSpeech } from "../speech/useSpeech";
@@ -13,7 +14,7 @@ interface Props {
 }
 
 /** The story pole up the wall: every height of the selected opening, measured from the subfloor. */
-export function StoryPole({ view, scale, opening, height }: Props) {
+export const StoryPole = memo(function StoryPole({ view, scale, opening, height }: Props) {
   const { say } = useSpeech();
   const layers = opening?.stack ?? [];
   const topLayer = layers.at(-1);
@@ -76,4 +77,4 @@ export function StoryPole({ view, scale, opening, height }: Props) {
       })}
     </svg>
   );
-}
+});

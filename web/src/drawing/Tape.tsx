@@ -1,3 +1,4 @@
+import { memo } from "react";
 import { SvgLength } from "../components/SvgLength";
 import { NM_PER_INCH, NM_PER_MILLIMETER } from "../lib/length";
 import type { Scale } from "../lib/scale";
@@ -18,7 +19,7 @@ interface Props {
 }
 
 /** The tape along the plate: feet and inches, the plate marks on it, and where the selected opening reads. */
-export function Tape({ view, scale, top, selected, plate }: Props) {
+export const Tape = memo(function Tape({ view, scale, top, selected, plate }: Props) {
   return (
     <g>
       <Marks view={view} plate={plate} scale={scale} top={top} selected={selected?.id} />
@@ -27,7 +28,7 @@ export function Tape({ view, scale, top, selected, plate }: Props) {
       {selected && <Readings opening={selected} scale={scale} top={top + 80} />}
     </g>
   );
-}
+});
 
 /** Anchor bolts: a round head over each. */
 function Bolts({ bolts, scale, y }: { bolts: readonly number[]; scale: Scale; y: number }) {

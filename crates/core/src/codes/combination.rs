@@ -41,7 +41,7 @@ impl Combination {
 
     /// The combined amount.
     pub fn total(&self, amounts: &ByKind<f64>) -> f64 {
-        LoadKind::ALL.into_iter().map(|kind| self.factors[kind] * amounts[kind]).sum()
+        amounts.weighed_by(&self.factors)
     }
 
     /// Scaled by `creep` on the dead part, for long-term deflection.

@@ -88,6 +88,18 @@ impl<T: Copy + Default> ByKind<T> {
     }
 }
 
+impl ByKind<f64> {
+    /// Every amount times its factor, summed in the order of the kinds.
+    pub fn weighed_by(&self, factors: &Self) -> f64 {
+        let [mut sum, ref rest @ ..] = self.0;
+        sum *= factors.0[0];
+        for (amount, factor) in rest.iter().zip(&factors.0[1..]) {
+            sum += factor * amount;
+        }
+        sum
+    }
+}
+
 impl<T> std::ops::Index<LoadKind> for ByKind<T> {
     type Output = T;
     fn index(&self, kind: LoadKind) -> &T {

@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { useEffect, useRef, useState } from "react";
+import { useEffect, useMemo, useRef, useState } from "react";
 import { useNavigate, useSearchParams } from "react-router";
 import type { JobView, Wall, WallView } from "../../api/client";
 import { problemText } from "../../api/problems";
@@ -7,6 +7,7 @@ import { keys, ticketQuery } from "../../api/queries";
 import { type Look, useJobEditing } from "../../api/useJobEditing";
 import { Legend } from "../../components/Legend";
 import { Trouble } from "../../components/Trouble";
+import { useSteady } from "../../components/useSteady";
 import { useSpeech } from "../../speech/useSpeech";
 import { addWall } from "./addWall";
 import { ConflictDialog } from "./ConflictDialog";
@@ -66,7 +67,7 @@ export function LoadedWall({ view, wall, planned }: LoadedProps) {
   // The ticket before stays until the next is there; it is whole, and says whose it is.
   const ticket = selected && (move.ticket?.id === selected.id ? move.ticket : read.data);
   const design = wall.openings.find((opening) => opening.id === ticket?.id)?.design;
-  const select = (opening: string) => setSearch({ o: opening }, { replace: true });
+  const select = useSteady((opening: string) => setSearch({ o: opening }, { replace: true }));
   // What was said last is what its sayer looks at next; it is the last of the list.
   const selectNewest = () => {
     const now = client.getQueryData<JobView>(keys.job(view.id));
@@ -74,8 +75,16 @@ export function LoadedWall({ view, wall, planned }: LoadedProps) {
     const newest = openings.at(-1)?.id;
     if (newest && openings.length > wall.openings.length) select(newest);
   };
-  const remove = (opening: string) => void editing.run({ do: "remove_opening", opening });
-  const openingKeys = openingCommands({ units, nudge: move.nudge, forget: move.forget, select, remove });
+  const remove = useSteady((opening: string) => void editing.run({ do: "remove_opening", opening }));
+  const openLoads = useSteady(() => setSheet({ kind: "loads" }));
+  const showWorking = useSteady((part: SheetPlace | undefined) => setSheet({ kind: "working", part }));
+  const { findings } = shown;
+  const found = useMemo(() => findings.filter((each) => each.opening === ticket?.id), [findings, ticket?.id]);
+  const { nudge, forget } = move;
+  const openingKeys = useMemo(
+    () => openingCommands({ units, nudge, forget, select, remove }),
+    [units, nudge, forget, select, remove],
+  );
   return (
     <div className="flex h-full flex-col lg:grid lg:grid-cols-[minmax(0,1fr)_392px] lg:grid-rows-[auto_minmax(0,1fr)]">
       <header className="flex flex-wrap items-center gap-x-4 border-base-300 border-b px-4 lg:col-span-2">
@@ -123,15 +132,15 @@ export function LoadedWall({ view, wall, planned }: LoadedProps) {
             wall={planned.id}
             settings={view.job.settings}
             legend={shown.legend}
-            openLoads={() => setSheet({ kind: "loads" })}
+            openLoads={openLoads}
             ticket={ticket}
             design={design}
-            findings={shown.findings.filter((finding) => finding.opening === ticket.id)}
+            findings={found}
             wallLength={planned.length}
             editing={editing}
             tryOut={move.tryOut}
-            showWorking={(part) => setSheet({ kind: "working", part })}
-            remove={() => remove(ticket.id)}
+            showWorking={showWorking}
+            remove={remove}
           />
         )}
         {!selected && <EmptyTicket />}

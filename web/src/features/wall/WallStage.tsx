@@ -1,5 +1,6 @@
-import { type ReactNode, useEffect, useMemo, useRef, useState } from "react";
+import { type KeyboardEvent, type ReactNode, useEffect, useMemo, useRef, useState } from "react";
 import type { OpeningView, Schemas, WallView } from "../../api/client";
+import { useSteady } from "../../components/useSteady";
 import { Margins } from "../../drawing/Margins";
 import type { Plate } from "../../drawing/markGroups";
 import { POLE_WIDTH, StoryPole } from "../../drawing/StoryPole";
@@ -52,6 +53,9 @@ export function WallStage({ view, selected, stops, select, keys, move, children 
   const wallHeight = scale.size(view.height);
   const height = ABOVE + wallHeight + TAPE_HEIGHT + 8;
   const speech = useSpeech();
+  const press = useSteady((opening: OpeningView, event: KeyboardEvent<SVGElement>) => {
+    if (pressOn(opening, event, keys)) event.preventDefault();
+  });
   const drag = useDrag({ view, scale, stops, units: speech.units, select, move });
   const scroll = useRef<HTMLDivElement>(null);
   const middle = selected ? scale.x(selected.center) : 0;
@@ -80,9 +84,7 @@ export function WallStage({ view, selected, stops, select, keys, move, children 
                   selected={selected?.id}
                   select={select}
                   grab={drag.grab}
-                  press={(opening, event) => {
-                    if (pressOn(opening, event, keys)) event.preventDefault();
-                  }}
+                  press={press}
                 />
                 <Tape
                   view={view}

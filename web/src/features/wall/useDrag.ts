@@ -1,5 +1,6 @@
 import { type PointerEvent, useRef, useState } from "react";
 import type { OpeningView, Schemas, WallView } from "../../api/client";
+import { useSteady } from "../../components/useSteady";
 import { NM_PER_MILLIMETER, toNearestSixteenth, type Units } from "../../lib/length";
 import { nearest, type Scale } from "../../lib/scale";
 import { type Hold, IDLE, pointTo, press } from "./dragging";
@@ -53,14 +54,14 @@ export function useDrag(where: Where) {
 
   return {
     stop,
-    grab: (opening: OpeningView, event: PointerEvent<SVGElement>) => {
+    grab: useSteady((opening: OpeningView, event: PointerEvent<SVGElement>) => {
       if (event.button !== 0) return;
       where.select(opening.id);
       hold.current = press(opening, event.clientX);
       window.addEventListener("pointermove", follow);
       window.addEventListener("pointerup", letGo);
       window.addEventListener("pointercancel", letGo);
-    },
+    }),
   };
 }
 

@@ -11,6 +11,7 @@ import {
 } from "../../api/client";
 import { keys, wallQuery } from "../../api/queries";
 import type { JobEditing, Look } from "../../api/useJobEditing";
+import { useSteady } from "../../components/useSteady";
 import type { Nanometers } from "../../lib/length";
 
 export interface PendingMove {
@@ -157,7 +158,7 @@ export function usePendingMove(
     /** The ticket as it would be. */
     ticket: looked?.ticket ?? undefined,
     trial,
-    tryOut: (command: Command) => void tryOut(command),
+    tryOut: useSteady((command: Command) => void tryOut(command)),
     keepTrial: () => void keepTrial(),
     leaveTrial: forget,
     moveTo,

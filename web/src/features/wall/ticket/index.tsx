@@ -1,3 +1,4 @@
+import { memo } from "react";
 import { Link } from "react-router";
 import type { Command, Design, Schemas, Ticket, WallView } from "../../../api/client";
 import type { JobEditing } from "../../../api/useJobEditing";
@@ -34,11 +35,11 @@ interface Props {
   readonly showWorking: (part: SheetPlace | undefined) => void;
   /** Shows what an edit would do, before it is kept. */
   readonly tryOut: (command: Command) => void;
-  readonly remove: () => void;
+  readonly remove: (opening: string) => void;
 }
 
-/** Everything about one opening: whether it holds, what to cut, and why. */
-export function OpeningTicket(props: Props) {
+/** Everything about one opening: whether it holds, what to cut, and why. It stays as it is while the pointer moves. */
+export const OpeningTicket = memo(function OpeningTicket(props: Props) {
   const { say } = useSpeech();
   const { job, version, wall, settings, legend, ticket, design, findings, wallLength, editing } = props;
   const { openLoads, showWorking, tryOut, remove } = props;
@@ -80,9 +81,9 @@ export function OpeningTicket(props: Props) {
       <OptionsSection ticket={ticket} design={design} editing={editing} />
       <CautionSection ticket={ticket} findings={findings} tryOut={tryOut} />
       {ticket.has_numbers && <FramedSection ticket={ticket} legend={legend} editing={editing} />}
-      <button type="button" className="btn tap no-print" onClick={remove}>
+      <button type="button" className="btn tap no-print" onClick={() => remove(ticket.id)}>
         {say("page-take-this-opening-out")}
       </button>
     </article>
   );
-}
+});
