@@ -3,12 +3,12 @@ import type { QuantityUnit } from "../speech/figures";
 import { useSpeech, type Words } from "../speech/useSpeech";
 import type { Phrase } from "../speech/voice";
 import type { InputName } from "./allowed";
-import { ChoiceList, LengthField, MaybeLengthField, NumberField } from "./Field";
+import { ChoiceList, ChoiceRow, LengthField, LengthsField, MaybeLengthField, NumberField } from "./Field";
 
 /** Something to choose, and what it is called. */
 export interface Choice {
   readonly value: string;
-  readonly label: Phrase;
+  readonly label: Words;
 }
 
 /** What may depend on the rest of the thing. */
@@ -32,7 +32,15 @@ export type FormField<T> = Described<T> &
   (
     | { readonly as: "length" | "maybe_length"; readonly style?: LengthStyle }
     | { readonly as: "number"; readonly quantity?: QuantityUnit; readonly whole?: boolean }
-    | { readonly as: "choice"; readonly options: Of<T, readonly Choice[]>; readonly otherwise: string }
+    | { readonly as: "lengths"; readonly style?: LengthStyle }
+    | {
+        /** As a list that drops down, or as a row of buttons. */
+        readonly as: "choice" | "row";
+        readonly options: Of<T, readonly Choice[]>;
+        readonly otherwise: string;
+        /** The one that stands for nothing said. */
+        readonly nothing?: string;
+      }
     | { readonly as: "yes_or_no"; readonly options?: readonly [no: Choice, yes: Choice] }
   );
 
@@ -87,15 +95,20 @@ function OneField<T extends object, Sent extends object>({
           save={(typed) => save(field.whole ? Math.round(typed) : typed)}
         />
       );
+    case "lengths":
+      return <LengthsField {...shown} style={field.style} lengths={lengthsOf(now)} save={save} />;
     case "choice":
+    case "row": {
+      const Choose = field.as === "row" ? ChoiceRow : ChoiceList;
       return (
-        <ChoiceList
+        <Choose
           label={shown.label}
           value={typeof now === "string" ? now : field.otherwise}
           options={given(field.options, value)}
-          choose={(next) => void save(next)}
+          choose={(next) => void save(next === field.nothing ? null : next)}
         />
       );
+    }
     case "yes_or_no":
       return (
         <ChoiceList
@@ -109,6 +122,9 @@ function OneField<T extends object, Sent extends object>({
 }
 
 const lengthOf = (now: unknown) => (typeof now === "number" || typeof now === "string" ? now : undefined);
+
+const lengthsOf = (now: unknown) =>
+  Array.isArray(now) ? now.filter((each) => typeof each === "number" || typeof each === "string") : [];
 
 function given<T, What>(what: Of<T, What>, value: T): What {
   return typeof what === "function" ? (what as (value: T) => What)(value) : what;

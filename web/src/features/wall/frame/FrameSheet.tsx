@@ -1,13 +1,13 @@
 import type { Command, Schemas, Wall } from "../../../api/client";
 import type { JobEditing } from "../../../api/useJobEditing";
-import { ChoiceList, ChoiceRow, LengthField, TextField } from "../../../components/Field";
+import { LengthField, TextField } from "../../../components/Field";
+import { Form } from "../../../components/Form";
 import { SideSheet } from "../../../components/SideSheet";
 import { useSpeech } from "../../../speech/useSpeech";
 import type { Say } from "../../../speech/voice";
-import { SPECIES } from "../../materials/boards";
 import { FramingFields } from "./FramingFields";
+import { LUMBER_FORM, SAWN_FORM, STUD_FORM } from "./forms";
 import { HeightFields } from "./HeightFields";
-import { studChoices } from "./studs";
 
 interface Props {
   readonly wall: Wall;
@@ -67,54 +67,17 @@ export function FrameSheet({ wall, wallId, place, last, editing, close, remove }
         />
         <HeightFields frame={frame} change={change} giveBy={(height_by) => changeFraming({ height_by })} />
         <div className="grid grid-cols-2 gap-3">
-          <ChoiceRow
-            label={say("page-studs-sawn-to")}
-            value={frame.framing?.sawn ?? "inches"}
-            options={[
-              { value: "inches", label: say("page-inches") },
-              { value: "millimeters", label: "mm" },
-            ]}
-            choose={(sawn) => void changeFraming({ sawn })}
+          <Form<Frame["framing"], Schemas["FramingOptions"]>
+            value={frame.framing}
+            fields={SAWN_FORM}
+            change={changeFraming}
           />
-          <ChoiceRow
-            label={say("page-studs")}
-            value={frame.stud_depth as "four" | "six" | "eight"}
-            options={studChoices(frame.framing?.sawn)}
-            choose={(stud_depth) => void change({ stud_depth })}
-          />
+          <Form<Frame, Schemas["WallFrame"]> value={frame} fields={STUD_FORM} change={change} />
         </div>
         <div className="grid grid-cols-2 gap-3">
-          <ChoiceList
-            label={say("page-stud-species")}
-            value={frame.stud_species}
-            options={SPECIES}
-            choose={(stud_species) => void change({ stud_species })}
-          />
-          <ChoiceList
-            label={say("page-stud-grade")}
-            value={frame.stud_grade}
-            options={[
-              { value: "stud", label: say("page-stud") },
-              { value: "number2", label: "No.2" },
-              { value: "number1", label: "No.1" },
-            ]}
-            choose={(stud_grade) => void change({ stud_grade })}
-          />
-          <ChoiceList
-            label={say("page-plate-species")}
-            value={frame.plate_species}
-            options={SPECIES}
-            choose={(plate_species) => void change({ plate_species })}
-          />
-          <LengthField
-            label={say("page-stud-spacing-on-center")}
-            style="inches"
-            length={frame.spacing}
-            input="stud-spacing"
-            save={(spacing) => change({ spacing })}
-          />
+          <Form<Frame, Schemas["WallFrame"]> value={frame} fields={LUMBER_FORM} change={change} />
         </div>
-        {frame.framing && <FramingFields options={frame.framing} change={changeFraming} />}
+        <FramingFields options={frame.framing} change={changeFraming} />
         <div className="flex flex-wrap gap-2">
           <button
             type="button"

@@ -1,11 +1,14 @@
 import type { Schemas } from "../../../api/client";
-import { ChoiceList, ChoiceRow, LengthField, LengthsField } from "../../../components/Field";
+import { ChoiceList, ChoiceRow, LengthsField } from "../../../components/Field";
+import { Form } from "../../../components/Form";
 import { NM_PER_FOOT } from "../../../lib/length";
 import { useSpeech, type Words } from "../../../speech/useSpeech";
+import { BOLT_FORM, PLATE_FORM } from "./forms";
 import { studChoices } from "./studs";
 
 type Options = Schemas["AnsweredFramingOptions"];
-type Save = (part: Partial<Schemas["FramingOptions"]>) => Promise<Words | undefined>;
+type Sent = Schemas["FramingOptions"];
+type Save = (part: Partial<Sent>) => Promise<Words | undefined>;
 
 interface Props {
   readonly options: Options;
@@ -30,22 +33,7 @@ export function PlateFields({ options, change }: Props) {
       </summary>
       <div className="mt-2 grid gap-3">
         <div className="grid gap-3 sm:grid-cols-2">
-          <LengthField
-            label={say("page-plates-cut-from")}
-            length={options.plate_stock ?? 0}
-            input="plate-stock"
-            save={(plate_stock) => change({ plate_stock })}
-          />
-          <LengthField
-            label={say("page-top-plate-breaks-apart-by")}
-            hint={say("page-2-0-by-the-code-4-0", {
-              code: { distance: 2 * NM_PER_FOOT },
-              practice: { distance: 4 * NM_PER_FOOT },
-            })}
-            length={options.breaks_apart ?? 0}
-            input="breaks-apart"
-            save={(breaks_apart) => change({ breaks_apart })}
-          />
+          <Form<Options, Sent> value={options} fields={PLATE_FORM} change={change} />
           <Lap end="left" options={options} change={change} />
           <Lap end="right" options={options} change={change} />
         </div>
@@ -84,18 +72,7 @@ export function PlateFields({ options, change }: Props) {
         />
         {bolts != null && (
           <div className="grid grid-cols-2 gap-3">
-            <LengthField
-              label={say("page-bolts-at-most-apart")}
-              length={bolts}
-              input="bolts"
-              save={(next) => change({ bolts: next })}
-            />
-            <LengthsField
-              label={say("page-bolts-in-the-concrete-at")}
-              hint={say("page-empty-they-are-placed")}
-              lengths={options.cast_bolts ?? []}
-              save={(cast_bolts) => change({ cast_bolts })}
-            />
+            <Form<Options, Sent> value={options} fields={BOLT_FORM} change={change} />
           </div>
         )}
       </div>
