@@ -23,7 +23,7 @@ interface Described<T> {
   readonly input?: InputName;
   /** Whether it is asked at all; always where nothing is said. */
   readonly when?: (value: T) => boolean;
-  /** Whether it takes the whole width. */
+  /** Whether it takes both columns, of a form that stands in two. */
   readonly wide?: boolean;
 }
 

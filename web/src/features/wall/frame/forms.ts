@@ -81,7 +81,6 @@ export const FACE_FORM: readonly FormField<Options>[] = [
       { value: "inside", label: { id: "page-an-inside-wall" } },
     ],
     otherwise: "outside",
-    wide: true,
   },
 ];
 
