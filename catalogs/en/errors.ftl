@@ -43,6 +43,7 @@ wall-already-there = That wall is in this job already.
 opening-already-there = That opening is in this job already.
 point-load-already-there = That point load is in this job already.
 board-already-there = That board is in this job already.
+no-such-place = There are places 0 to { $most }.
 not-together = One to { $most } edits can be made as one, none of them several itself.
 say-empty = Say an opening: 3068 door @ 7-6, or 5-0x4-0 window centered.
 say-no-size = How big? Give width x height, like 5-0x4-0, or four digits, like 3068.

@@ -163,7 +163,9 @@ impl From<StoreError> for Problem {
             StoreError::Refused(error @ CommandError::AlreadyThere(_)) => {
                 Self::new(StatusCode::CONFLICT, "already-there", "Already there", error.phrase())
             }
-            StoreError::Refused(error @ CommandError::NotTogether) => Self::invalid(error.phrase()),
+            StoreError::Refused(error @ (CommandError::NotTogether | CommandError::NoSuchPlace { .. })) => {
+                Self::invalid(error.phrase())
+            }
             StoreError::NothingToUndo => {
                 Self::new(StatusCode::CONFLICT, "nothing-to-do", "Nothing to do", say!("nothing-to-undo"))
             }

@@ -53,6 +53,10 @@ impl StoreError {
     pub fn refusal(command: &Command, error: CommandError) -> Self {
         match error {
             CommandError::Refused(refused) => places::in_command(command, &refused).into(),
+            error @ CommandError::NoSuchPlace { .. } => {
+                let field = if matches!(command, Command::MoveWall { .. }) { "/to" } else { "" };
+                FieldErrors::one(field, error.phrase()).into()
+            }
             error => Self::Refused(error),
         }
     }

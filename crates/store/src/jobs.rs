@@ -1,5 +1,7 @@
 //! The jobs: listing, making, and changing them by commands.
 
+use std::collections::{HashMap, HashSet};
+
 use chrono::{DateTime, Utc};
 use sea_orm::sea_query::OnConflict;
 use sea_orm::{
@@ -506,24 +508,30 @@ where
     E::ActiveModel: Send,
 {
     let keys: Vec<E::Column> = E::PrimaryKey::iter().map(PrimaryKeyToColumn::into_column).collect();
-    let key = |row: &E::Model| keys.iter().map(|column| row.get(*column)).collect::<Vec<_>>();
-    for row in &before {
-        if !after.iter().any(|other| key(other) == key(row)) {
-            let filter =
-                keys.iter().fold(E::delete_many(), |delete, column| delete.filter(column.eq(row.get(*column))));
-            filter.exec(transaction).await?;
-        }
+    // Values are not hashed; what they look like is.
+    let key = |row: &E::Model| format!("{:?}", keys.iter().map(|column| row.get(*column)).collect::<Vec<_>>());
+    let staying: HashSet<String> = after.iter().map(key).collect();
+    for row in before.iter().filter(|row| !staying.contains(&key(row))) {
+        let filter = keys.iter().fold(E::delete_many(), |delete, column| delete.filter(column.eq(row.get(*column))));
+        filter.exec(transaction).await?;
     }
-    let changed: Vec<E::ActiveModel> =
-        after.into_iter().filter(|row| !before.contains(row)).map(|row| row.into_active_model().reset_all()).collect();
-    if changed.is_empty() {
-        return Ok(());
-    }
+    let kept: HashMap<String, &E::Model> = before.iter().map(|row| (key(row), row)).collect();
+    let changed = after.into_iter().filter(|row| kept.get(&key(row)).is_none_or(|kept| *kept != row));
+    let changed: Vec<E::ActiveModel> = changed.map(|row| row.into_active_model().reset_all()).collect();
     let others = E::Column::iter().filter(|column| !keys.iter().any(|key| same_column(key, column)));
     let conflict = OnConflict::columns(keys.clone()).update_columns(others).to_owned();
-    E::insert_many(changed).on_conflict(conflict).exec_without_returning(transaction).await?;
-    Ok(())
+    let mut changed = changed.into_iter();
+    loop {
+        let some: Vec<E::ActiveModel> = changed.by_ref().take(ROWS_AT_ONCE).collect();
+        if some.is_empty() {
+            return Ok(());
+        }
+        E::insert_many(some).on_conflict(conflict.clone()).exec_without_returning(transaction).await?;
+    }
 }
+
+/// So many rows go in one statement: the database counts its values, all columns of all rows together, to 65 535.
+const ROWS_AT_ONCE: usize = 1_000;
 
 fn same_column<C: ColumnTrait>(a: &C, b: &C) -> bool {
     a.as_str() == b.as_str()

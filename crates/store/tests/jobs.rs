@@ -3,6 +3,7 @@
 use proptest::strategy::{Strategy, ValueTree};
 use proptest::test_runner::TestRunner;
 use sea_orm::ConnectionTrait;
+use sturvek_core::job::{Letter, Opening, OpeningId, Wall, WallId, bounds};
 use sturvek_core::measure::Length;
 use sturvek_core::plan::Settled;
 use sturvek_store::{Jobs, Known, StoreError, Version, connect, migrate};
@@ -324,6 +325,58 @@ async fn what_is_known_of_another_version_of_that_number_is_not_believed() {
     let after = jobs.execute(id, 0, move_first(&sample, "6-0"), "Ada", Some(known)).await.expect("applied");
     assert_eq!((after.job.walls.len(), &after.job.name), (sample.walls.len(), &sample.name));
     assert_eq!(jobs.get(id).await.expect("found").job, after.job);
+}
+
+/// As large as a job may be: more rows than one statement holds are kept, copied, and changed one at a time.
+#[tokio::test]
+async fn the_largest_job_is_kept_and_copied() {
+    let jobs = jobs().await;
+    let mut job = sample();
+    let like = job.walls[0].clone();
+    let opening = like.openings[0].clone();
+    job.walls = (0..bounds::MOST_WALLS as u128)
+        .map(|wall| {
+            let id = |item: usize| (wall + 1) * 1_000 + item as u128;
+            let openings = (0..bounds::MOST_OPENINGS).map(|item| Opening {
+                id: OpeningId(id(item)),
+                letter: Some(Letter(item as u16)),
+                ..opening.clone()
+            });
+            Wall {
+                id: WallId(wall + 1),
+                openings: openings.collect(),
+                letters_given: bounds::MOST_OPENINGS as u16,
+                point_loads: Vec::new(),
+                ..like.clone()
+            }
+        })
+        .collect();
+    let kept = jobs.create(&job).await.expect("kept");
+    let copy = jobs.duplicate(kept).await.expect("copied");
+    let copied = jobs.get(copy).await.expect("found").job;
+    assert_eq!(copied.walls.iter().map(|wall| wall.openings.len()).sum::<usize>(), 12_000);
+    let removed = command(&serde_json::json!({ "do": "remove_wall", "wall": Uuid::from_u128(7) }));
+    let after = jobs.execute(kept, 0, removed, "Ada", None).await.expect("removed");
+    assert_eq!(jobs.get(kept).await.expect("found").job, after.job);
+    jobs.undo(kept, 1, "Ada", None).await.expect("brought back");
+    assert_eq!(jobs.get(kept).await.expect("found").job, job);
+}
+
+#[tokio::test]
+async fn a_place_beyond_the_list_is_refused_where_it_stands() {
+    let jobs = jobs().await;
+    let job = sample();
+    let id = jobs.create(&job).await.expect("kept");
+    let wall = Uuid::from_u128(job.walls[0].id.0);
+    let to = |place: u64| command(&serde_json::json!({ "do": "move_wall", "wall": wall, "to": place }));
+    for beyond in [job.walls.len() as u64, u64::MAX] {
+        let StoreError::Fields(refused) = jobs.execute(id, 0, to(beyond), "Ada", None).await.expect_err("beyond")
+        else {
+            panic!("at its field")
+        };
+        assert_eq!(refused.0[0].pointer, "/to");
+    }
+    jobs.execute(id, 0, to(job.walls.len() as u64 - 1), "Ada", None).await.expect("the last place");
 }
 
 /// A newer server's form is not guessed at.

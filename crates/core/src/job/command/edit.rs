@@ -213,6 +213,12 @@ pub enum CommandError {
     /// Something with that identity is in the job already.
     #[error("{0:?} is there already")]
     AlreadyThere(Listing),
+    /// A place beyond the end of its list.
+    #[error("there are {places} places")]
+    NoSuchPlace {
+        /// So many there are.
+        places: usize,
+    },
     /// Too many as one, or several within several.
     #[error("not together")]
     NotTogether,
@@ -232,6 +238,7 @@ impl CommandError {
             Self::AlreadyThere(Listing::Opening) => say!("opening-already-there"),
             Self::AlreadyThere(Listing::PointLoad) => say!("point-load-already-there"),
             Self::AlreadyThere(Listing::Board) => say!("board-already-there"),
+            Self::NoSuchPlace { places } => say!("no-such-place", most = places.saturating_sub(1)),
             Self::NotTogether => say!("not-together", most = MOST_TOGETHER),
         }
     }

@@ -80,6 +80,9 @@ pub(super) fn take_out<T: Listed>(list: &mut Vec<T>, id: u128) -> Result<(usize,
 
 /// Moves an item to another place; the place it had.
 pub(super) fn move_to<T: Listed>(list: &mut Vec<T>, id: u128, to: usize) -> Result<usize, CommandError> {
+    if list.len() <= to {
+        return Err(CommandError::NoSuchPlace { places: list.len() });
+    }
     let (from, item) = take_out(list, id)?;
     add(list, to, item);
     Ok(from)
