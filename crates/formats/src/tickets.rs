@@ -5,6 +5,7 @@
 use std::collections::BTreeMap;
 
 use serde::Serialize;
+use sturvek_core::codes::CombinationIndex;
 use sturvek_core::finding::Finding;
 use sturvek_core::framing::judgment::works;
 use sturvek_core::framing::opening_plan::SizedHeader;
@@ -12,7 +13,7 @@ use sturvek_core::framing::{OpeningOutcome, OpeningPlan, WallPlan, plan_wall_as_
 use sturvek_core::job::{Job, Wall};
 use sturvek_core::loads::{ByKind, LoadKind};
 use sturvek_core::measure::{End, Force, LineLoad};
-use sturvek_core::sizing::header::{CheckKind, said};
+use sturvek_core::sizing::header::CheckKind;
 use sturvek_core::sizing::jacks::JackReason;
 use sturvek_speech::english;
 
@@ -131,7 +132,7 @@ fn ticket(wall: &Wall, plan: &WallPlan, opening: &OpeningPlan) -> Ticket {
         ratios: (!no_number).then(|| ratios(opening, sized)),
         governing: hardest.map(|work| {
             let what = english(&work.what.phrase());
-            let combination = english(&said(work.combination));
+            let combination = english(&CombinationIndex::said(work.combination));
             format!("{what}, {combination}").trim_end_matches(", ").to_owned()
         }),
         reactions_lb: applies.then(|| {

@@ -240,6 +240,11 @@ impl CombinationIndex {
         self.combination().name
     }
 
+    /// One as it is said behind a figure; nothing where combinations play no part.
+    pub fn said(combination: Option<Self>) -> Phrase {
+        combination.map_or_else(|| Phrase::verbatim(""), Self::phrase)
+    }
+
     /// As it is said.
     pub fn phrase(self) -> Phrase {
         match self.code {

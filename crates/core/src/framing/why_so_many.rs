@@ -7,9 +7,9 @@
 
 use super::king_count::{KingCount, KingReason, KingsAsked};
 use super::opening_plan::SizedHeader;
+use crate::codes::CombinationIndex;
 use crate::measure::{End, Force};
 use crate::say;
-use crate::sizing::header::said;
 use crate::sizing::jacks::{JackCount, JackReason};
 use crate::sizing::schools::School;
 use crate::speech::{Phrase, percent};
@@ -58,14 +58,14 @@ impl JacksBecause<'_> {
                 "jacks-of-a-load",
                 load = Force::lbf(load),
                 each = Force::lbf(each),
-                combination = said(combination),
+                combination = CombinationIndex::said(combination),
             ),
             (_, None, None) => say!("jacks-too-slender"),
             (_, None, Some(_)) => say!(
                 "jacks-of-a-share",
                 load = Force::lbf(load),
                 share = percent(ratio),
-                combination = said(combination),
+                combination = CombinationIndex::said(combination),
             ),
         }
     }

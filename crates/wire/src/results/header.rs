@@ -1,13 +1,13 @@
 //! The header that goes in, what the schools say of it, and what else was tried.
 
 use serde::Serialize;
-use sturvek_core::codes::DesignCode;
+use sturvek_core::codes::{CombinationIndex, DesignCode};
 use sturvek_core::framing::opening_plan::{Hung, SizedHeader};
 use sturvek_core::framing::{OpeningOutcome, OpeningPlan};
 use sturvek_core::lumber::insulation::{r_value, spare_depth};
 use sturvek_core::measure::{Length, Money};
 use sturvek_core::sizing::candidates::{Aim as CoreAim, Candidate};
-use sturvek_core::sizing::header::{CheckResult, said};
+use sturvek_core::sizing::header::CheckResult;
 use sturvek_core::sizing::schools::Opinion;
 use sturvek_core::sizing::{Evaluation, Verdict as CoreVerdict};
 use utoipa::ToSchema;
@@ -174,7 +174,7 @@ fn check_view(check: &CheckResult, code: DesignCode) -> CheckView {
         capacity: check.comparison.capacity,
         unit: check.kind.unit().into(),
         ratio: finite(check.ratio()),
-        combination: said(check.combination).into(),
+        combination: CombinationIndex::said(check.combination).into(),
         clause: check.kind.clause(code).into(),
     }
 }

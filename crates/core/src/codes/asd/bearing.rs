@@ -8,7 +8,7 @@
 
 use super::factors::bearing_area::bearing_area_factor;
 use super::factors::wet_service::{Property, with_wet_service};
-use crate::codes::question::{Bearing, BearingPlace, Comparison, PlateEnd};
+use crate::codes::question::{Bearing, BearingPlace, Comparison};
 use crate::working::{Clause, Number, Pen, Unit};
 
 const CLAUSE: Clause = Clause::nds("3.10.2");
@@ -19,16 +19,11 @@ pub fn bearing_strength<P: Pen>(pen: &mut P, asked: &Bearing) -> P::Number {
     with_wet_service(pen, reference, asked.service, asked.family, Property::Bearing)
 }
 
-/// C_b.
-pub fn length_factor<P: Pen>(pen: &mut P, end: PlateEnd, length: &P::Number) -> P::Number {
-    bearing_area_factor(pen, end, length)
-}
-
 /// Stress of a load, lb, beside the strength, psi.
 pub fn bearing<P: Pen>(pen: &mut P, asked: &Bearing, load: f64, place: &BearingPlace) -> Comparison {
     let strength = bearing_strength(pen, asked);
     let length = pen.given("l_b", place.length);
-    let strength = strength * length_factor(pen, place.end, &length);
+    let strength = strength * bearing_area_factor(pen, place.end, &length);
     let strength = pen.step("step-bearing-strength", "Fc⊥'", Unit::Psi, CLAUSE, strength);
     let stress = pen.given("R", load) / (length * pen.given("b", place.width));
     let stress = pen.step("step-bearing-stress", "fc⊥", Unit::Psi, CLAUSE, stress);

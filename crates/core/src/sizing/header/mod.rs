@@ -132,15 +132,15 @@ impl CheckResult {
             CheckKind::Depth => say!("failure-depth", header = tape(demand), room = tape(capacity)),
             kind if !self.ratio().is_finite() => say!("failure-nothing-carried", check = kind.phrase()),
             kind => {
-                say!("failure", check = kind.phrase(), at = percent(self.ratio()), combination = said(self.combination))
+                say!(
+                    "failure",
+                    check = kind.phrase(),
+                    at = percent(self.ratio()),
+                    combination = CombinationIndex::said(self.combination)
+                )
             }
         })
     }
-}
-
-/// A combination as it is said; nothing where combinations play no part.
-pub fn said(combination: Option<CombinationIndex>) -> Phrase {
-    combination.map_or_else(|| Phrase::verbatim(""), CombinationIndex::phrase)
 }
 
 /// Decimal inches as a tape shows them.
