@@ -57,7 +57,7 @@ async function measure(name, id) {
   console.log(`${name}: p50 ${quantile(times, 0.5).toFixed(1)} ms, p95 ${quantile(times, 0.95).toFixed(1)} ms; its wall ${bytes} bytes`);
 }
 
-const [{ id: demo }] = (await json("/api/jobs")).filter((job) => job.name.startsWith("Ferry"));
+const [{ id: demo }] = (await json("/api/jobs")).jobs.filter((job) => job.name.startsWith("Ferry"));
 await measure("demo", demo);
 await measure("60 openings", await large(demo, 6));
 await measure("600 openings", await large(demo, 60));

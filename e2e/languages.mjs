@@ -58,7 +58,7 @@ const ENGLISH = /\b(the|and|over|under|with|each|nail|studs|header|cut)\b/i;
 
 await run(async ({ address, open }) => {
   const page = await open();
-  const jobs = await (await fetch(`${address}/api/jobs`)).json();
+  const { jobs } = await (await fetch(`${address}/api/jobs`)).json();
   const job = await (await fetch(`${address}/api/jobs/${jobs[0].id}`)).json();
   // The names the user gave; choices such as `tight_to_plates` are no words of theirs.
   const users = wordsOf([job.job.name, job.job.walls.map((wall) => [wall.frame.name, wall.point_loads.map((load) => load.name)]), job.job.stock.map((item) => item.board.sheet_name), job.job.code_table?.name]);

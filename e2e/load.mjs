@@ -13,7 +13,7 @@ const json = async (path, body) => {
   if (!answer.ok) throw new Error(`${path}: ${answer.status}`);
   return answer.json();
 };
-const [{ id }] = await json("/api/jobs");
+const [{ id }] = (await json("/api/jobs")).jobs;
 const { job } = await json(`/api/jobs/${id}`);
 const wall = job.walls[0];
 const command = { do: "move_opening", opening: wall.openings[0].id, to: "5-0", measured: "center" };

@@ -14,7 +14,7 @@ const LARGE = "Sixty openings";
 
 /** A job like the demo, with six walls like its first, each 80 ft long with ten windows. */
 async function addLargeJob() {
-  const jobs = await (await fetch(`${address}/api/jobs`)).json();
+  const { jobs } = await (await fetch(`${address}/api/jobs`)).json();
   const demo = jobs.find((job) => job.name === DEMO);
   const file = await (await fetch(`${address}/api/jobs/${demo.id}/file`)).json();
   const [like] = file.job.walls;

@@ -47,14 +47,14 @@ need_chromium() {
   [ -x /usr/bin/chromium ] || install_packages "Chromium for the browser tests" chromium fonts-liberation fontconfig
 }
 
-# The finite-element libraries that the statics are tested against, in their own Python environment under target/.
-need_solvers() {
-  local list=$1/crates/core/tests/solvers/requirements.txt home=$1/target/solvers
+# python_packages WHAT LIST HOME: the packages that a list names, in a Python environment of their own under target/.
+python_packages() {
+  local what=$1 list=$2 home=$3
   if [ ! -f "$home/.installed" ] || ! cmp -s "$list" "$home/.installed"; then
     python3 -c 'import ensurepip, venv' 2>/dev/null || install_packages "Python" python3 python3-venv
-    say "Installing the solvers that the statics are tested against ..."
+    say "Installing $what ..."
     python3 -m venv --clear "$home" && "$home/bin/pip" install --quiet --disable-pip-version-check -r "$list" >&2 \
-      || fail "pip could not install the solvers. Is the registry reachable?"
+      || fail "pip could not install $what. Is the registry reachable?"
     cp "$list" "$home/.installed"
   fi
 }

@@ -1,3 +1,8 @@
+did-begin-job = job { $job } begun
+did-read-job-file = job { $job } read from a file
+did-copy-job = copied from { $job }
+did-put-job-away = job { $job } put away
+did-bring-job-back = job { $job } brought back
 did-rename-job = job renamed { $before } → { $after }
 did-change-stock = stock changed: { $before } → { $after } boards
 did-load-table = { -header } table { $name } loaded: { $rows } rows

@@ -48,6 +48,44 @@ impl BadRow {
     }
 }
 
+/// How many wrong rows are told; the rest is counted.
+const MOST_TOLD: usize = 100;
+
+/// The rows of a table that are wrong.
+#[derive(Clone, Debug, Default, PartialEq)]
+pub struct BadRows {
+    /// The first of them, in the order of the file.
+    pub first: Vec<BadRow>,
+    /// How many more there are.
+    pub more: usize,
+}
+
+impl BadRows {
+    fn push(&mut self, row: BadRow) {
+        if self.first.len() < MOST_TOLD {
+            self.first.push(row);
+        } else {
+            self.more += 1;
+        }
+    }
+
+    const fn is_empty(&self) -> bool {
+        self.first.is_empty()
+    }
+
+    /// What is wrong, a sentence each, and how many more there are.
+    pub fn phrases(&self) -> Vec<Phrase> {
+        let more = (0 < self.more).then(|| say!("csv-more-bad-rows", more = self.more));
+        self.first.iter().map(BadRow::phrase).chain(more).collect()
+    }
+}
+
+impl From<BadRow> for BadRows {
+    fn from(row: BadRow) -> Self {
+        Self { first: vec![row], more: 0 }
+    }
+}
+
 /// The largest file that is read, bytes.
 pub const LARGEST_FILE: usize = 700 * 1024;
 
@@ -56,14 +94,14 @@ const COLUMNS: [&str; 6] = ["block", "header", "snow", "width", "span", "jacks"]
 /// Reads a table.
 ///
 /// # Errors
-/// Every row that is wrong, in the order of the file.
-pub fn read_table(name: &str, bytes: &[u8]) -> Result<JurisdictionTable, Vec<BadRow>> {
+/// The rows that are wrong.
+pub fn read_table(name: &str, bytes: &[u8]) -> Result<JurisdictionTable, BadRows> {
     if LARGEST_FILE < bytes.len() {
         let message = say!("csv-too-large", bytes = bytes.len(), most = LARGEST_FILE);
-        return Err(vec![BadRow { line: 1, column: "", message }]);
+        return Err(BadRow { line: 1, column: "", message }.into());
     }
     let mut reader = csv::ReaderBuilder::new().trim(csv::Trim::All).from_reader(bytes);
-    let headings = reader.headers().map_err(|error| vec![unreadable(1, &error)])?.clone();
+    let headings = reader.headers().map_err(|error| unreadable(1, &error))?.clone();
     let place = |column: &&'static str| {
         let found = headings.iter().position(|heading| heading.eq_ignore_ascii_case(column));
         found.ok_or_else(|| BadRow {
@@ -73,7 +111,7 @@ pub fn read_table(name: &str, bytes: &[u8]) -> Result<JurisdictionTable, Vec<Bad
         })
     };
     let mut places = [0; COLUMNS.len()];
-    let mut bad = Vec::new();
+    let mut bad = BadRows::default();
     for (place, found) in places.iter_mut().zip(COLUMNS.iter().map(place)) {
         match found {
             Ok(found) => *place = found,
@@ -88,7 +126,7 @@ pub fn read_table(name: &str, bytes: &[u8]) -> Result<JurisdictionTable, Vec<Bad
         match record {
             Ok(record) => match read_row(&record, &places) {
                 Ok(row) => rows.push(row),
-                Err(row) => bad.extend(row),
+                Err(row) => row.into_iter().for_each(|row| bad.push(row)),
             },
             Err(error) => bad.push(unreadable(error.position().map_or(0, csv::Position::line), &error)),
         }
@@ -209,7 +247,7 @@ mod tests {
 
     const HEADING: &str = "block,header,snow,width,span,jacks\n";
 
-    fn read(rows: &str) -> Result<JurisdictionTable, Vec<BadRow>> {
+    fn read(rows: &str) -> Result<JurisdictionTable, BadRows> {
         read_table("county", format!("{HEADING}{rows}").as_bytes())
     }
 
@@ -225,18 +263,27 @@ mod tests {
     fn every_bad_row_is_reported() {
         let bad = read("roof,2-2x8,30,24,6-11,1\nroof_ceiling,2x8,,2,soon,0\nroof_ceiling,2-2x8,30,24,6-11,1\n")
             .expect_err("two bad rows");
-        let places: Vec<(u64, &str)> = bad.iter().map(|row| (row.line, row.column)).collect();
+        let places: Vec<(u64, &str)> = bad.first.iter().map(|row| (row.line, row.column)).collect();
         assert_eq!(places, [(2, "block"), (3, "header"), (3, "snow"), (3, "width"), (3, "span"), (3, "jacks")]);
         assert!(
-            sturvek_speech::english(&bad[0].phrase())
+            sturvek_speech::english(&bad.first[0].phrase())
                 .starts_with("Line 2, block: \"roof\" is not a block; it can be roof_ceiling")
         );
     }
 
     #[test]
+    fn of_very_many_bad_rows_the_first_are_told_and_the_rest_is_counted() {
+        let bad = read(&"a\n".repeat(5_000)).expect_err("no good row");
+        assert_eq!((bad.first.len(), bad.more), (MOST_TOLD, 4_900));
+        let told = bad.phrases();
+        assert_eq!(told.len(), MOST_TOLD + 1);
+        assert_eq!(sturvek_speech::english(&told[MOST_TOLD]), "And 4900 more rows are wrong.");
+    }
+
+    #[test]
     fn hostile_files_get_a_sentence() {
-        assert_eq!(read("").expect_err("no rows")[0].line, 1);
-        assert_eq!(read_table("x", b"a,b\n1,2\n").expect_err("no columns").len(), 6);
+        assert_eq!(read("").expect_err("no rows").first[0].line, 1);
+        assert_eq!(read_table("x", b"a,b\n1,2\n").expect_err("no columns").first.len(), 6);
         assert!(read_table("x", &[0xff, 0xfe, 0x00]).is_err());
         assert!(read("roof_ceiling,2-2x8\n").is_err());
         assert!(read("roof_ceiling,2-2x8,NaN,24,6-11,1\n").is_err());

@@ -5,28 +5,32 @@ use axum::body::{Body, to_bytes};
 use axum::http::Request;
 use criterion::{Criterion, criterion_group, criterion_main};
 use serde_json::{Value, json};
-use sturvek_server::{app, demo};
-use sturvek_store::{Jobs, connect, migrate};
+use sturvek_server::{ServedAs, app, demo};
+use sturvek_store::{Jobs, connect_with, migrate};
 use tower::ServiceExt;
 
 fn request(criterion: &mut Criterion) {
     let runtime = tokio::runtime::Runtime::new().expect("a runtime");
     let router = runtime.block_on(async {
-        let db = connect(&sturvek_test_support::fresh_database().await).await.expect("the database answers");
+        let db = connect_with(&sturvek_test_support::fresh_database().await, 4).await.expect("the database answers");
         migrate(&db).await.expect("the migrations apply");
         let jobs = Jobs::new(db);
         demo::load_once(&jobs).await.expect("loaded");
-        app(jobs)
+        app(jobs, ServedAs::hosts(["localhost"], 80))
     });
     let send = async |method: &str, path: &str, body: Body| {
-        let request = Request::builder().method(method).uri(path).header("content-type", "application/json");
+        let request = Request::builder()
+            .method(method)
+            .uri(path)
+            .header("host", "localhost")
+            .header("content-type", "application/json");
         let response = router.clone().oneshot(request.body(body).expect("a request")).await.expect("an answer");
         assert!(response.status().is_success());
         to_bytes(response.into_body(), usize::MAX).await.expect("a body")
     };
     let read = |bytes: &[u8]| serde_json::from_slice::<Value>(bytes).expect("JSON");
     let jobs = runtime.block_on(send("GET", "/api/jobs", Body::empty()));
-    let id = read(&jobs)[0]["id"].as_str().expect("id").to_owned();
+    let id = read(&jobs)["jobs"][0]["id"].as_str().expect("id").to_owned();
     let job = read(&runtime.block_on(send("GET", &format!("/api/jobs/{id}"), Body::empty())));
     let wall = &job["job"]["walls"][0];
     let path = format!("/api/jobs/{id}/walls/{}", wall["id"].as_str().expect("id"));

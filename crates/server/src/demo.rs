@@ -4,7 +4,7 @@ use sturvek_core::job::{Job, StockId, StockItem, Wall, WallId};
 use sturvek_core::lumber::{Depth, EngineeredClass, Grade, HeaderBoard, SawnSize, Species, Thickness};
 use sturvek_core::measure::Length;
 use sturvek_core::sizing::candidates::StockBoard;
-use sturvek_store::{Jobs, StoreError};
+use sturvek_store::{Jobs, Origin, StoreError};
 use sturvek_wire::Resolve;
 use sturvek_wire::inputs::Job as WireJob;
 use uuid::Uuid;
@@ -59,6 +59,6 @@ pub async fn load_once(jobs: &Jobs) -> Result<bool, StoreError> {
     if jobs.ever_held_a_job().await? {
         return Ok(false);
     }
-    jobs.create(&demo_job()?).await?;
+    jobs.create(&demo_job()?, Origin::Begun, "demo").await?;
     Ok(true)
 }

@@ -1,15 +1,43 @@
-//! Extractors whose refusals are problem details.
+//! Extractors whose refusals are problem details, and answers that are written before they are sent.
+
+use std::marker::PhantomData;
 
 use axum::body::Bytes;
 use axum::extract::{FromRequest, FromRequestParts, Query, Request};
 use axum::http::header;
 use axum::http::request::Parts;
+use axum::response::{IntoResponse, Response};
+use serde::Serialize;
 use serde::de::DeserializeOwned;
 use serde_path_to_error::{Path, Segment};
 use sturvek_core::say;
 use sturvek_wire::FieldErrors;
 
 use crate::problem::Problem;
+
+/// An answer as JSON, written where it was computed.
+#[derive(Debug)]
+pub struct Written<T> {
+    json: Bytes,
+    of: PhantomData<T>,
+}
+
+impl<T: Serialize> Written<T> {
+    /// Writes an answer.
+    ///
+    /// # Errors
+    /// 500 if it cannot be written.
+    pub fn of(answer: &T) -> Result<Self, Problem> {
+        let json = serde_json::to_vec(answer).map_err(|error| Problem::internal(&error))?;
+        Ok(Self { json: json.into(), of: PhantomData })
+    }
+}
+
+impl<T> IntoResponse for Written<T> {
+    fn into_response(self) -> Response {
+        ([(header::CONTENT_TYPE, "application/json")], self.json).into_response()
+    }
+}
 
 /// A JSON body. What cannot be read names the field.
 pub struct Body<T>(pub T);
@@ -18,11 +46,6 @@ impl<T: DeserializeOwned, S: Send + Sync> FromRequest<S> for Body<T> {
     type Rejection = Problem;
 
     async fn from_request(request: Request, state: &S) -> Result<Self, Problem> {
-        // Only JSON by name: a form on another site can send text without asking, but not this.
-        let kind = request.headers().get(header::CONTENT_TYPE).and_then(|kind| kind.to_str().ok()).unwrap_or("");
-        if !kind.starts_with("application/json") {
-            return Err(Problem::not_json());
-        }
         let bytes = Bytes::from_request(request, state).await?;
         let deserializer = &mut serde_json::Deserializer::from_slice(&bytes);
         serde_path_to_error::deserialize(deserializer).map(Self).map_err(|error| {

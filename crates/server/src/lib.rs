@@ -6,21 +6,32 @@
 #![deny(clippy::float_arithmetic)]
 
 mod answered;
+mod asked;
+mod bodies;
+pub mod connections;
 pub mod demo;
 mod extract;
+mod history_entry;
+mod limits;
 mod openapi;
 mod page;
 mod plans;
 pub mod problem;
+mod questions;
 mod routes;
+mod served_as;
 mod state;
 pub mod views;
+mod workers;
 
 use std::time::Duration;
 
 use axum::Router;
-use axum::extract::DefaultBodyLimit;
+use axum::body::Body;
+use axum::extract::{DefaultBodyLimit, State};
 use axum::http::{HeaderName, HeaderValue, StatusCode, header};
+use axum::response::{IntoResponse, Response};
+use http_body_util::BodyExt;
 use sturvek_store::Jobs;
 use tower_http::CompressionLevel;
 use tower_http::catch_panic::CatchPanicLayer;
@@ -29,33 +40,60 @@ use tower_http::set_header::SetResponseHeaderLayer;
 use tower_http::timeout::TimeoutLayer;
 use tower_http::trace::TraceLayer;
 
+pub use limits::LARGEST_REQUEST;
 pub use openapi::openapi_json;
-pub use state::{AppState, LARGEST_REQUEST};
+pub use served_as::ServedAs;
+pub use state::AppState;
+use workers::Workers;
 
 /// The longest a request may take.
 const LONGEST_REQUEST: Duration = Duration::from_secs(15);
-/// What the page may load: its own files only.
-const CONTENT_POLICY: &str = "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; font-src 'self' data:; frame-ancestors 'none'";
+/// What the page may load and do: its own files only, and nothing written into it.
+const CONTENT_POLICY: &str = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; connect-src 'self'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
+/// What of the device the page may use.
+const PERMISSIONS: &str = "camera=(self), microphone=(), geolocation=(), payment=(), usb=()";
 
-/// The whole application over these jobs.
-pub fn app(jobs: Jobs) -> Router {
+/// The whole application over these jobs, served under these names.
+pub fn app(jobs: Jobs, served: ServedAs) -> Router {
     let (api, _) = openapi::api_router().split_for_parts();
     let header = |name: HeaderName, value: &'static str| {
         SetResponseHeaderLayer::if_not_present(name, HeaderValue::from_static(value))
     };
+    let workers = Workers::one_a_core();
+    let api = api
+        .route("/api/{*rest}", axum::routing::any(problem::no_such_address))
+        // Prices, names and addresses of people's houses are nobody's to keep.
+        .layer(header(header::CACHE_CONTROL, "no-store"));
     Router::new()
         .merge(api)
-        .route("/api/{*rest}", axum::routing::any(problem::no_such_address))
         .fallback(page::serve)
-        .with_state(AppState { jobs, plans: plans::Plans::default() })
+        .with_state(AppState { jobs, plans: plans::Plans::default(), workers: workers.clone() })
         .layer(DefaultBodyLimit::max(LARGEST_REQUEST))
         .layer(TimeoutLayer::with_status_code(StatusCode::SERVICE_UNAVAILABLE, LONGEST_REQUEST))
         .layer(CatchPanicLayer::custom(problem::from_panic))
         .layer(axum::middleware::map_response(problem::complete))
-        .layer(axum::middleware::from_fn(problem::own_page_only))
+        .layer(axum::middleware::from_fn_with_state(served, served_as::own_page_only))
         .layer(CompressionLayer::new().quality(CompressionLevel::Fastest))
+        .layer(axum::middleware::map_response_with_state(workers, compressed_elsewhere))
         .layer(header(header::CONTENT_SECURITY_POLICY, CONTENT_POLICY))
         .layer(header(header::X_CONTENT_TYPE_OPTIONS, "nosniff"))
         .layer(header(header::REFERRER_POLICY, "no-referrer"))
+        .layer(header(HeaderName::from_static("cross-origin-opener-policy"), "same-origin"))
+        .layer(header(HeaderName::from_static("cross-origin-resource-policy"), "same-origin"))
+        .layer(header(HeaderName::from_static("permissions-policy"), PERMISSIONS))
         .layer(TraceLayer::new_for_http())
+}
+
+/// Lets a body that is to be compressed be compressed by the workers: by itself it would be, piece by piece, on the network's threads.
+async fn compressed_elsewhere(State(workers): State<Workers>, response: Response) -> Response {
+    if !response.headers().contains_key(header::CONTENT_ENCODING) {
+        return response;
+    }
+    let (parts, body) = response.into_parts();
+    let network = tokio::runtime::Handle::current();
+    match workers.after(move || network.block_on(body.collect())).await {
+        Ok(Ok(whole)) => Response::from_parts(parts, Body::from(whole.to_bytes())),
+        Ok(Err(error)) => problem::Problem::internal(&error).into_response(),
+        Err(problem) => problem.into_response(),
+    }
 }

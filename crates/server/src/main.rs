@@ -11,7 +11,7 @@ use sturvek_formats::frame_file::framed;
 use sturvek_formats::job_file::read_job;
 use sturvek_formats::tickets::tickets;
 use sturvek_formats::{header_cases, header_table};
-use sturvek_server::{app, demo, openapi_json};
+use sturvek_server::{ServedAs, app, connections, demo, openapi_json};
 use sturvek_speech::english;
 use sturvek_store::{Jobs, connect, migrate};
 use tokio::net::TcpListener;
@@ -128,8 +128,9 @@ async fn serve(database: &str, port: u16, empty: bool) -> Result<(), Failure> {
     }
     // Listened for before the address is said: whoever reads it may ask to stop at once.
     let asked_to_stop = stop_signals()?;
+    let served = ServedAs::loopback(listener.local_addr()?);
     println!("Sturvek is at http://{}", listener.local_addr()?);
-    axum::serve(listener, app(jobs)).with_graceful_shutdown(asked_to_stop).await?;
+    connections::serve(listener, app(jobs, served), asked_to_stop).await;
     Ok(())
 }
 

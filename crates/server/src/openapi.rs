@@ -1,5 +1,7 @@
 //! The API's routes and the document made from them.
 
+use axum::http::StatusCode;
+use serde_json::{Value, json};
 use utoipa::OpenApi;
 use utoipa_axum::router::OpenApiRouter;
 use utoipa_axum::routes;
@@ -26,6 +28,7 @@ pub fn api_router() -> OpenApiRouter<AppState> {
         .routes(routes!(jobs::restore_job))
         .routes(routes!(jobs::duplicate_job))
         .routes(routes!(jobs::get_history))
+        .routes(routes!(jobs::get_totals))
         .routes(routes!(jobs::export_job))
         .routes(routes!(jobs::import_job))
         .routes(routes!(commands::execute_command))
@@ -52,6 +55,43 @@ pub fn api_router() -> OpenApiRouter<AppState> {
 /// If it cannot be written as JSON.
 pub fn openapi_json() -> Result<String, serde_json::Error> {
     let (_, document) = api_router().split_for_parts();
-    let document = with_answered(serde_json::to_value(&document)?);
+    let document = with_problems(with_answered(serde_json::to_value(&document)?));
     Ok(serde_json::to_string_pretty(&document)? + "\n")
+}
+
+/// Problems that any request may meet: a name that is not served, what came too slowly, a fault, a server that is busy.
+const EVERYWHERE: [u16; 4] = [408, 421, 500, 503];
+/// And one that sends something: what cannot be read, another site, too large, not JSON, not understood.
+const WHERE_SENT: [u16; 5] = [400, 403, 413, 415, 422];
+/// And one that asks by parameters.
+const WHERE_ASKED: [u16; 1] = [422];
+
+/// Problems are answered as what they are, `application/problem+json`, and every status stands in the document.
+fn with_problems(mut document: Value) -> Value {
+    let operations = document["paths"].as_object_mut().into_iter().flat_map(|paths| paths.values_mut());
+    let operations = operations.filter_map(Value::as_object_mut).flat_map(|methods| methods.iter_mut());
+    for (method, operation) in operations {
+        let parameters = operation["parameters"].as_array().into_iter().flatten();
+        let asks = parameters.filter(|parameter| parameter["in"] == "query").count() != 0;
+        let mut statuses = EVERYWHERE.to_vec();
+        match method.as_str() {
+            "post" => statuses.extend(WHERE_SENT),
+            "delete" => statuses.push(403),
+            _ => {}
+        }
+        if asks {
+            statuses.extend(WHERE_ASKED);
+        }
+        let Some(responses) = operation["responses"].as_object_mut() else { continue };
+        for status in statuses {
+            responses.entry(status.to_string()).or_insert_with(|| json!({ "description": "" }));
+        }
+        for (status, response) in responses.iter_mut().filter(|(status, _)| !status.starts_with('2')) {
+            let title = StatusCode::from_bytes(status.as_bytes()).ok().and_then(|status| status.canonical_reason());
+            response["description"] = json!(title.unwrap_or_default());
+            let problem = json!({ "schema": { "$ref": "#/components/schemas/Problem" } });
+            response["content"] = json!({ "application/problem+json": problem });
+        }
+    }
+    document
 }

@@ -4,9 +4,11 @@
 use std::collections::HashMap;
 use std::sync::{Arc, Mutex, MutexGuard, PoisonError};
 
-use sturvek_core::plan::JobPlan;
+use sturvek_core::plan::{JobPlan, Planning};
 use sturvek_store::{Jobs, Known, StoreError, StoredJob, Version};
 use uuid::Uuid;
+
+use crate::workers::{GivenUp, Wanted};
 
 /// How much memory all plans may take, bytes.
 const MOST_BYTES: usize = 96 * 1024 * 1024;
@@ -24,6 +26,28 @@ impl Planned {
     /// The job as it was then.
     pub const fn known(&self) -> Known<'_> {
         Known { version: self.version, job: self.plan.job() }
+    }
+}
+
+/// A job whose plan is wanted.
+#[derive(Debug)]
+pub enum ToPlan {
+    /// Its plan is kept.
+    Kept(Arc<Planned>),
+    /// It was read.
+    Read(Box<StoredJob>),
+}
+
+impl ToPlan {
+    /// Its plan.
+    ///
+    /// # Errors
+    /// [`GivenUp`] if nobody waits for it any more.
+    pub fn planned(&self, plans: &Plans, wanted: &Wanted) -> Result<Arc<Planned>, GivenUp> {
+        match self {
+            Self::Kept(planned) => Ok(planned.clone()),
+            Self::Read(stored) => plans.of(stored, wanted),
+        }
     }
 }
 
@@ -49,31 +73,37 @@ struct Entry {
 }
 
 impl Plans {
-    /// The plan of a job as it is now. Of a job whose plan is kept only the version is read.
+    /// A job as it is now, to be planned by a worker. Of a job whose plan is kept only the version is read.
     ///
     /// # Errors
     /// [`StoreError::NoSuchJob`], or whatever the database says.
-    pub async fn now(&self, jobs: &Jobs, id: Uuid) -> Result<Arc<Planned>, StoreError> {
+    pub async fn now(&self, jobs: &Jobs, id: Uuid) -> Result<ToPlan, StoreError> {
         let version = jobs.version(id).await?;
         match self.at(id, version) {
-            Some(planned) => Ok(planned),
-            None => Ok(self.of(&jobs.get(id).await?)),
+            Some(planned) => Ok(ToPlan::Kept(planned)),
+            None => Ok(ToPlan::Read(Box::new(jobs.get(id).await?))),
         }
     }
 
     /// The plan of a job that was read: the kept one, or worked out from the kept one of another version, or anew.
-    pub fn of(&self, stored: &StoredJob) -> Arc<Planned> {
+    ///
+    /// # Errors
+    /// [`GivenUp`] if nobody waits for it any more.
+    pub fn of(&self, stored: &StoredJob, wanted: &Wanted) -> Result<Arc<Planned>, GivenUp> {
         let before = self.latest(stored.id);
         if let Some(planned) = before.as_ref().filter(|planned| planned.version == stored.made()) {
-            return planned.clone();
+            return Ok(planned.clone());
         }
-        let plan = match &before {
-            Some(before) => before.plan.again(stored.job.clone()),
-            None => JobPlan::of(stored.job.clone()),
+        let mut planning = match &before {
+            Some(before) => Planning::after(&before.plan, stored.job.clone()),
+            None => Planning::anew(stored.job.clone()),
         };
-        let planned = Arc::new(Planned { version: stored.made(), plan });
+        while planning.next_wall() {
+            wanted.still()?;
+        }
+        let planned = Arc::new(Planned { version: stored.made(), plan: planning.finish() });
         self.keep(stored.id, planned.clone());
-        planned
+        Ok(planned)
     }
 
     /// The kept plan of a version.
@@ -125,34 +155,47 @@ mod tests {
         let mut job = Job::empty("job", vec![]);
         job.walls.extend((0..walls).map(|wall| Wall::new(WallId(wall), "wall")));
         let updated_at = DateTime::UNIX_EPOCH + TimeDelta::seconds(version);
-        StoredJob { id: Uuid::from_u128(id), version, job, updated_at, can_undo: None, can_redo: None, made_of: None }
+        StoredJob {
+            id: Uuid::from_u128(id),
+            version,
+            job,
+            updated_at,
+            can_undo: None,
+            can_redo: None,
+            made_of: None,
+            log_bytes: 0,
+        }
+    }
+
+    fn of(plans: &Plans, stored: &StoredJob) -> Arc<Planned> {
+        plans.of(stored, &Wanted::always()).expect("wanted")
     }
 
     #[test]
     fn a_version_is_planned_once_and_an_older_one_does_not_come_back() {
         let plans = Plans::default();
-        let first = plans.of(&stored(1, 4, 2));
-        assert!(Arc::ptr_eq(&first, &plans.of(&stored(1, 4, 2))));
-        let second = plans.of(&stored(1, 5, 3));
+        let first = of(&plans, &stored(1, 4, 2));
+        assert!(Arc::ptr_eq(&first, &of(&plans, &stored(1, 4, 2))));
+        let second = of(&plans, &stored(1, 5, 3));
         assert_eq!(second.plan.walls().count(), 3);
         assert!(plans.at(Uuid::from_u128(1), first.version).is_none());
         // A request that was slow brings the older version: answered, but not kept.
-        assert_eq!(plans.of(&stored(1, 4, 2)).version, first.version);
-        assert!(Arc::ptr_eq(&second, &plans.of(&stored(1, 5, 3))));
+        assert_eq!(of(&plans, &stored(1, 4, 2)).version, first.version);
+        assert!(Arc::ptr_eq(&second, &of(&plans, &stored(1, 5, 3))));
     }
 
     #[test]
     fn a_number_alone_does_not_tell_a_version() {
         let plans = Plans::default();
-        plans.of(&stored(1, 4, 2));
+        of(&plans, &stored(1, 4, 2));
         let put_back = StoredJob { updated_at: DateTime::UNIX_EPOCH + TimeDelta::days(1), ..stored(1, 4, 5) };
-        assert_eq!(plans.of(&put_back).plan.walls().count(), 5);
+        assert_eq!(of(&plans, &put_back).plan.walls().count(), 5);
     }
 
     #[test]
     fn what_is_longest_unasked_makes_room() {
         let plans = Plans::default();
-        let large = |id: u128| plans.of(&stored(id, 0, 200));
+        let large = |id: u128| of(&plans, &stored(id, 0, 200));
         let first = large(0);
         let each = first.plan.bytes();
         let fit = MOST_BYTES / each;

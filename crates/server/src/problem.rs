@@ -3,10 +3,8 @@
 use std::any::Any;
 
 use axum::Json;
-use axum::extract::Request;
 use axum::extract::rejection::{BytesRejection, PathRejection};
-use axum::http::{HeaderValue, Method, StatusCode, header};
-use axum::middleware::Next;
+use axum::http::{HeaderValue, StatusCode, header};
 use axum::response::{IntoResponse, Response};
 use serde::{Deserialize, Serialize};
 use sturvek_core::job::CommandError;
@@ -19,7 +17,10 @@ use sturvek_wire::speech::Phrase;
 use sturvek_wire::{FieldError, FieldErrors};
 use utoipa::ToSchema;
 
-use crate::views::HistoryEntry;
+use crate::history_entry::HistoryEntry;
+
+/// When to ask again where the server or its database cannot answer now.
+const SECONDS_TO_WAIT: &str = "2";
 
 /// A problem, as it is answered.
 #[derive(Clone, Debug, Serialize, Deserialize, ToSchema)]
@@ -111,6 +112,11 @@ impl Problem {
         Self::new(StatusCode::FORBIDDEN, "from-elsewhere", "Not from here", say!("from-elsewhere"))
     }
 
+    /// A name that this server is not served as.
+    pub fn not_served_here() -> Self {
+        Self::new(StatusCode::MISDIRECTED_REQUEST, "not-served-here", "Not served here", say!("not-served-here"))
+    }
+
     /// What was sent cannot be used.
     pub fn invalid(said: CorePhrase) -> Self {
         Self::new(StatusCode::UNPROCESSABLE_ENTITY, "invalid", "That cannot be used", said)
@@ -134,6 +140,32 @@ impl Problem {
         Self { errors: errors.collect(), ..Self::invalid(sentence) }
     }
 
+    /// A request with more in it than is read.
+    pub fn too_large() -> Self {
+        let said = say!("request-too-large", most = crate::limits::LARGEST_REQUEST);
+        Self::new(StatusCode::PAYLOAD_TOO_LARGE, "too-large", "Too large", said)
+    }
+
+    /// A request that breaks off.
+    pub fn unreadable() -> Self {
+        Self::new(StatusCode::BAD_REQUEST, "unreadable", "Unreadable", say!("request-unreadable"))
+    }
+
+    /// A request that does not come.
+    pub fn too_slow() -> Self {
+        Self::new(StatusCode::REQUEST_TIMEOUT, "too-slow", "Too slow", say!("request-came-too-slowly"))
+    }
+
+    /// More is asked for at once than can be computed.
+    pub fn busy() -> Self {
+        Self::new(StatusCode::SERVICE_UNAVAILABLE, "busy", "Busy", say!("server-is-busy"))
+    }
+
+    /// Somebody waited as long as a request may take.
+    pub fn took_too_long() -> Self {
+        Self::new(StatusCode::SERVICE_UNAVAILABLE, "not-possible", "Service Unavailable", say!("took-too-long"))
+    }
+
     /// Details go to the log; the answer only says that it is not the user's fault.
     pub fn internal(error: &dyn std::fmt::Display) -> Self {
         tracing::error!("{error}");
@@ -147,6 +179,9 @@ impl IntoResponse for Problem {
         let mut response = (status, Json(self)).into_response();
         let kind = HeaderValue::from_static("application/problem+json");
         response.headers_mut().insert(header::CONTENT_TYPE, kind);
+        if status == StatusCode::SERVICE_UNAVAILABLE {
+            response.headers_mut().insert(header::RETRY_AFTER, HeaderValue::from_static(SECONDS_TO_WAIT));
+        }
         response
     }
 }
@@ -178,7 +213,13 @@ impl From<StoreError> for Problem {
                 let changed_since = Some(since.into_iter().map(Into::into).collect());
                 Self { current_version: Some(current), changed_since, ..problem }
             }
-            StoreError::Database(error) => {
+            StoreError::Held => Self::new(StatusCode::SERVICE_UNAVAILABLE, "held", "Held", say!("job-is-held")),
+            StoreError::LogFull => Self::new(StatusCode::CONFLICT, "log-full", "Full", say!("log-is-full")),
+            StoreError::TookTooLong(error) => {
+                tracing::error!("{error}");
+                Self::took_too_long()
+            }
+            StoreError::Lost(error) => {
                 tracing::error!("{error}");
                 Self::new(
                     StatusCode::SERVICE_UNAVAILABLE,
@@ -187,7 +228,9 @@ impl From<StoreError> for Problem {
                     say!("database-does-not-answer"),
                 )
             }
-            error @ (StoreError::UnknownValue(_) | StoreError::Saved(_)) => Self::internal(&error),
+            error @ (StoreError::UnknownValue(_) | StoreError::Saved(_) | StoreError::Database(_)) => {
+                Self::internal(&error)
+            }
         }
     }
 }
@@ -206,11 +249,7 @@ impl From<OutsideLimits> for Problem {
 
 impl From<BytesRejection> for Problem {
     fn from(rejection: BytesRejection) -> Self {
-        if rejection.status() == StatusCode::PAYLOAD_TOO_LARGE {
-            let said = say!("request-too-large", most = crate::state::LARGEST_REQUEST);
-            return Self::new(StatusCode::PAYLOAD_TOO_LARGE, "too-large", "Too large", said);
-        }
-        Self::new(StatusCode::BAD_REQUEST, "unreadable", "Unreadable", say!("request-unreadable"))
+        if rejection.status() == StatusCode::PAYLOAD_TOO_LARGE { Self::too_large() } else { Self::unreadable() }
     }
 }
 
@@ -239,15 +278,6 @@ pub async fn complete(response: Response) -> Response {
         _ => say!("not-answered"),
     };
     Problem::new(status, "not-possible", title, said).into_response()
-}
-
-/// Turns away changes that a page of another site asks for.
-pub async fn own_page_only(request: Request, next: Next) -> Response {
-    let site = request.headers().get("sec-fetch-site").and_then(|site| site.to_str().ok());
-    if request.method() != Method::GET && matches!(site, Some("cross-site" | "same-site")) {
-        return Problem::from_elsewhere().into_response();
-    }
-    next.run(request).await
 }
 
 /// A panic in a handler.

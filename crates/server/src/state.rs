@@ -1,11 +1,9 @@
-//! What handlers share, and how much they read.
+//! What handlers share.
 
 use sturvek_store::Jobs;
 
 use crate::plans::Plans;
-
-/// The largest request that is read, bytes.
-pub const LARGEST_REQUEST: usize = 1024 * 1024;
+use crate::workers::Workers;
 
 /// What handlers share.
 #[derive(Clone, Debug)]
@@ -14,4 +12,6 @@ pub struct AppState {
     pub jobs: Jobs,
     /// Their plans, while they are asked for.
     pub plans: Plans,
+    /// Who works them out.
+    pub workers: Workers,
 }

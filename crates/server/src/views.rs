@@ -5,8 +5,9 @@ use serde::{Deserialize, Serialize};
 use sturvek_core::framing::WallPlan;
 use sturvek_core::framing::say::{Said, Wanted};
 use sturvek_core::job::{self as core, OpeningId, Rules, WallId};
-use sturvek_core::plan::{JobPlan, Settled, opening_alone};
-use sturvek_store::{ListedJob, LogEntry, StoredJob};
+use sturvek_core::plan::{JobPlan, opening_alone};
+use sturvek_core::say;
+use sturvek_store::{LOG_NEARLY_FULL, ListedJob, ListedPage, MOST_LOG_BYTES, Mark, StoredJob};
 use sturvek_wire::Command;
 use sturvek_wire::choices::OpeningKind;
 use sturvek_wire::inputs::{CodeTable, Design, Job, Wall};
@@ -30,8 +31,35 @@ pub struct JobSummary {
     pub updated_at: DateTime<Utc>,
     /// Its walls, by name.
     pub walls: Vec<String>,
-    /// How many openings, and how many of them are not settled.
-    pub totals: Unresolved,
+    /// How many openings, and how many of them are not settled; left out where that is not counted yet.
+    pub totals: Option<Unresolved>,
+}
+
+/// A page of the list of jobs.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct JobPage {
+    /// Its jobs.
+    pub jobs: Vec<JobSummary>,
+    /// Where the next page begins; left out after the last.
+    pub next: Option<String>,
+}
+
+/// Which jobs are listed.
+#[derive(Clone, Debug, Deserialize, IntoParams)]
+#[into_params(parameter_in = Query)]
+pub struct ListQuery {
+    /// Where the page begins, as the page before says it.
+    pub after: Option<String>,
+    /// What stands in their names.
+    pub named: Option<String>,
+}
+
+/// Who does it.
+#[derive(Clone, Debug, Deserialize, IntoParams)]
+#[into_params(parameter_in = Query)]
+pub struct ByQuery {
+    /// Their name, for the history.
+    pub author: Option<String>,
 }
 
 /// A job with everything that was described.
@@ -51,6 +79,8 @@ pub struct JobView {
     pub can_redo: Option<Phrase>,
     /// Per wall, in order: how many openings, and how many of them are not settled.
     pub totals: Vec<Unresolved>,
+    /// What has to be said about the job as a whole.
+    pub notice: Option<Phrase>,
 }
 
 /// What an edit made of a job: what differs from the version that it was made on.
@@ -74,6 +104,8 @@ pub struct Edited {
     pub can_redo: Option<Phrase>,
     /// Per wall, in order: how many openings, and how many of them are not settled.
     pub totals: Vec<Unresolved>,
+    /// What has to be said about the job as a whole.
+    pub notice: Option<Phrase>,
     /// What whoever made the edit looks at, as it is now; left out where it is not there.
     pub looked_at: Option<LookedAt>,
 }
@@ -107,26 +139,13 @@ pub struct LookedAt {
     pub candidates: Option<Vec<CandidateView>>,
 }
 
-/// An entry of a job's history.
-#[derive(Clone, Debug, Serialize, Deserialize, ToSchema)]
-pub struct HistoryEntry {
-    /// The version it made.
-    pub version: i64,
-    /// `do`, `undo` or `redo`.
-    pub action: String,
-    /// What it did.
-    pub summary: Phrase,
-    /// Who did it.
-    pub author: String,
-    /// When.
-    pub written_at: DateTime<Utc>,
-}
-
 /// A new job.
 #[derive(Clone, Debug, Deserialize, ToSchema)]
 pub struct NewJob {
     /// Its name.
     pub name: String,
+    /// Who begins it.
+    pub author: Option<String>,
 }
 
 /// An edit.
@@ -138,6 +157,8 @@ pub struct Edit {
     pub command: Command,
     /// Who does it.
     pub author: Option<String>,
+    /// Tells a repetition: an edit sent again with its key, as after an answer that was lost, is kept once and answered as the first time.
+    pub key: Option<Uuid>,
     /// What they look at: it comes with the answer.
     pub looking_at: Option<Look>,
 }
@@ -149,6 +170,8 @@ pub struct StepRequest {
     pub on_version: i64,
     /// Who does it.
     pub author: Option<String>,
+    /// Tells a repetition: an edit sent again with its key, as after an answer that was lost, is kept once and answered as the first time.
+    pub key: Option<Uuid>,
     /// What they look at: it comes with the answer.
     pub looking_at: Option<Look>,
 }
@@ -213,6 +236,8 @@ pub struct SheetView {
 pub struct JobFileText {
     /// What stands in it.
     pub text: String,
+    /// Who loads it.
+    pub author: Option<String>,
 }
 
 /// A jurisdiction's table as text, to be read.
@@ -229,7 +254,7 @@ pub struct CodeTableText {
 pub struct CodeTableRead {
     /// The table; absent where a row is wrong.
     pub table: Option<CodeTable>,
-    /// Every row that is wrong, in a sentence each.
+    /// The rows that are wrong, in a sentence each; the first hundred, and how many more there are.
     pub bad_rows: Vec<Phrase>,
 }
 
@@ -261,13 +286,6 @@ impl SayView {
     }
 }
 
-impl From<LogEntry> for HistoryEntry {
-    fn from(entry: LogEntry) -> Self {
-        let LogEntry { version, action, summary, author, written_at } = entry;
-        Self { version, action, summary, author, written_at }
-    }
-}
-
 impl JobView {
     /// A job.
     pub fn of(stored: &StoredJob, planned: &Planned) -> Self {
@@ -279,7 +297,22 @@ impl JobView {
             can_undo: stored.can_undo.clone(),
             can_redo: stored.can_redo.clone(),
             totals: totals(planned),
+            notice: notice(stored.log_bytes),
         }
+    }
+}
+
+/// Says that the log will be full, before it is.
+fn notice(log_bytes: i64) -> Option<Phrase> {
+    let full =
+        || say!("log-is-nearly-full", percent = usize::try_from(log_bytes * 100 / MOST_LOG_BYTES).unwrap_or(100));
+    (LOG_NEARLY_FULL <= log_bytes).then(|| full().into())
+}
+
+impl From<ListedPage> for JobPage {
+    fn from(page: ListedPage) -> Self {
+        let mark = |mark: Mark| format!("{}.{}", mark.updated_at.timestamp_micros(), mark.id);
+        Self { jobs: page.jobs.into_iter().map(Into::into).collect(), next: page.next.map(mark) }
     }
 }
 
@@ -314,6 +347,7 @@ impl Edited {
             can_undo: stored.can_undo.clone(),
             can_redo: stored.can_redo.clone(),
             totals: totals(planned),
+            notice: notice(stored.log_bytes),
             looked_at: look.and_then(|look| LookedAt::of(&planned.plan, look)),
         }
     }
@@ -339,10 +373,9 @@ impl LookedAt {
     }
 }
 
-impl JobSummary {
-    /// A job in the list.
-    pub fn of(listed: ListedJob, settled: Settled) -> Self {
-        let ListedJob { id, name, version, updated_at, walls, .. } = listed;
-        Self { id, name, version, updated_at, walls, totals: settled.into() }
+impl From<ListedJob> for JobSummary {
+    fn from(listed: ListedJob) -> Self {
+        let ListedJob { id, name, version, updated_at, walls, settled } = listed;
+        Self { id, name, version, updated_at, walls, totals: settled.map(Into::into) }
     }
 }

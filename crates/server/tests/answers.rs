@@ -74,7 +74,7 @@ fn sheets_are_answered_as_the_document_says() {
     let document = Document::read();
     let schema = document.schema("SheetPart");
     let mut sheets = 0;
-    for job in drawn(60, &any_job()).chain([demo()]) {
+    for job in drawn(150, &any_job()).chain([demo()]) {
         let plan = JobPlan::of(job);
         for (wall, planned) in plan.walls() {
             for opening in &planned.openings {

@@ -4,8 +4,8 @@ use axum::Router;
 use axum::body::{Body, to_bytes};
 use axum::http::{Request, StatusCode, header};
 use serde_json::{Value, json};
-use sturvek_server::{LARGEST_REQUEST, app, demo, openapi_json};
-use sturvek_store::{Jobs, connect, migrate};
+use sturvek_server::{LARGEST_REQUEST, ServedAs, app, demo, openapi_json};
+use sturvek_store::{Jobs, connect_with, migrate};
 use tower::ServiceExt;
 
 struct Api(Router);
@@ -18,18 +18,19 @@ struct Answer {
 
 impl Api {
     async fn with_demo() -> Self {
-        let db = connect(&sturvek_test_support::fresh_database().await).await.expect("the database answers");
+        let db = connect_with(&sturvek_test_support::fresh_database().await, 4).await.expect("the database answers");
         migrate(&db).await.expect("the migrations apply");
         let jobs = Jobs::new(db);
         assert!(demo::load_once(&jobs).await.expect("loaded"));
         assert!(!demo::load_once(&jobs).await.expect("asked"), "the demo is loaded once");
-        Self(app(jobs))
+        Self(app(jobs, ServedAs::hosts(["localhost"], 80)))
     }
 
     async fn send(&self, method: &str, path: &str, body: impl Into<Body>) -> Answer {
         let request = Request::builder()
             .method(method)
             .uri(path)
+            .header(header::HOST, "localhost")
             .header(header::CONTENT_TYPE, "application/json")
             .body(body.into())
             .expect("a request");
@@ -50,7 +51,7 @@ impl Api {
     }
 
     async fn demo_job(&self) -> Value {
-        let jobs = self.get("/api/jobs").await.body;
+        let jobs = &self.get("/api/jobs").await.body["jobs"];
         self.get(&format!("/api/jobs/{}", text(&jobs[0]["id"]))).await.body
     }
 }
@@ -119,11 +120,11 @@ async fn a_job_goes_out_as_a_file_and_comes_back_whole() {
         job["job"]["walls"].as_array().expect("walls").iter().map(|wall| wall["frame"].clone()).collect()
     };
     assert_eq!(frames(&back.body), frames(&job));
-    let jobs = api.get("/api/jobs").await.body.as_array().expect("jobs").len();
+    let jobs = api.get("/api/jobs").await.body["jobs"].as_array().expect("jobs").len();
     let refused = api.post("/api/jobs/file", json!({ "text": "{\"format\":\"other\"}" })).await;
     is_problem(&refused, StatusCode::UNPROCESSABLE_ENTITY, "invalid");
     assert_eq!(pointers(&refused), ["/text"]);
-    assert_eq!(api.get("/api/jobs").await.body.as_array().expect("jobs").len(), jobs, "nothing was kept");
+    assert_eq!(api.get("/api/jobs").await.body["jobs"].as_array().expect("jobs").len(), jobs, "nothing was kept");
 }
 
 #[tokio::test]
@@ -204,7 +205,7 @@ async fn an_opening_is_said_added_sized_and_taken_back() {
     }
     assert_eq!(api.get(&format!("/api/jobs/{id}/walls/{wall}")).await.body["openings"], json!([]));
     let history = api.get(&format!("/api/jobs/{id}/history")).await.body;
-    assert_eq!(history.as_array().map(Vec::len), Some(6));
+    assert_eq!(history.as_array().map(Vec::len), Some(7));
     assert_eq!((&history[5]["author"], &history[4]["author"]), (&json!("Ada"), &json!("somebody")));
 }
 
@@ -333,7 +334,8 @@ async fn every_error_is_a_problem() {
 async fn another_sites_page_changes_nothing() {
     let api = Api::with_demo().await;
     let post = |kind: &str, site: &str| {
-        let request = Request::post("/api/jobs").header(header::CONTENT_TYPE, kind).header("sec-fetch-site", site);
+        let request = Request::post("/api/jobs").header(header::HOST, "localhost");
+        let request = request.header(header::CONTENT_TYPE, kind).header("sec-fetch-site", site);
         api.0.clone().oneshot(request.body(Body::from(json!({ "name": "x" }).to_string())).expect("a request"))
     };
     let status = async |kind, site| post(kind, site).await.expect("an answer").status();
@@ -347,7 +349,7 @@ async fn a_job_is_put_away_and_brought_back() {
     let api = Api::with_demo().await;
     let id = text(&api.demo_job().await["id"]).to_owned();
     assert_eq!(api.send("DELETE", &format!("/api/jobs/{id}"), Body::empty()).await.status, StatusCode::NO_CONTENT);
-    assert_eq!(api.get("/api/jobs").await.body, json!([]));
+    assert_eq!(api.get("/api/jobs").await.body["jobs"], json!([]));
     let restored = api.send("POST", &format!("/api/jobs/{id}/restore"), Body::empty()).await;
     assert_eq!(restored.status, StatusCode::NO_CONTENT);
     let copy = api.send("POST", &format!("/api/jobs/{id}/duplicate"), Body::empty()).await;
@@ -424,7 +426,14 @@ async fn an_edit_is_answered_with_what_is_looked_at() {
 #[tokio::test]
 async fn the_list_counts_again_what_has_changed() {
     let api = Api::with_demo().await;
-    let totals = async || api.get("/api/jobs").await.body[0]["totals"].clone();
+    let listed = async || api.get("/api/jobs").await.body["jobs"][0].clone();
+    let totals = async || {
+        let id = listed().await["id"].clone();
+        let counted = api.get(&format!("/api/jobs/{}/totals", text(&id))).await.body;
+        assert_eq!(listed().await["totals"], counted, "and kept");
+        counted
+    };
+    assert_eq!(listed().await["totals"], Value::Null, "nobody has counted");
     let before = totals().await;
     assert_eq!(before, totals().await, "counted once, then kept");
     let view = api.demo_job().await;

@@ -18,7 +18,7 @@ async fn killed_right_after_an_acknowledged_edit_nothing_is_lost() {
     let mut name = String::new();
     for round in 0..5 {
         let mut server = start(&database).await;
-        let job = get(&format!("{}/api/jobs", server.address)).await[0].clone();
+        let job = get(&format!("{}/api/jobs", server.address)).await["jobs"][0].clone();
         if round > 0 {
             assert_eq!(job["name"], name, "round {round}");
             assert_eq!(job["version"], round);

@@ -1,13 +1,13 @@
 //! What can go wrong in the store.
 
-use sea_orm::DbErr;
+use sea_orm::{DbErr, RuntimeErr, SqlxError};
 use sturvek_core::job::{Command, CommandError};
 use sturvek_wire::saved::SavedError;
 use sturvek_wire::{FieldErrors, places};
 use thiserror::Error;
 use uuid::Uuid;
 
-use crate::log::LogEntry;
+use crate::told::LogEntry;
 
 /// Why the store could not do what was asked.
 #[derive(Debug, Error)]
@@ -43,9 +43,50 @@ pub enum StoreError {
     /// What was kept cannot be read.
     #[error("what is kept cannot be read: {0}")]
     Saved(#[from] SavedError),
-    /// The database failed.
+    /// Somebody else holds the job, for longer than anybody waits.
+    #[error("somebody else holds the job")]
+    Held,
+    /// The log of the job has no room left.
+    #[error("the log of the job is full")]
+    LogFull,
+    /// The database gave up what took it too long.
+    #[error("the database gave up: {0}")]
+    TookTooLong(DbErr),
+    /// The database is not there.
+    #[error("the database does not answer: {0}")]
+    Lost(DbErr),
+    /// The database refused what it was asked: a fault of this program.
     #[error("the database failed: {0}")]
-    Database(#[from] DbErr),
+    Database(DbErr),
+}
+
+/// What PostgreSQL says when a lock was waited for too long, when a statement took too long, and when it is going down or coming up.
+const LOCK_NOT_AVAILABLE: &str = "55P03";
+const QUERY_CANCELED: &str = "57014";
+const NOT_THERE: [&str; 6] = ["57P01", "57P02", "57P03", "57P05", "25006", "53300"];
+
+impl From<DbErr> for StoreError {
+    fn from(error: DbErr) -> Self {
+        let (DbErr::Exec(RuntimeErr::SqlxError(said))
+        | DbErr::Query(RuntimeErr::SqlxError(said))
+        | DbErr::Conn(RuntimeErr::SqlxError(said))) = &error
+        else {
+            let lost = matches!(error, DbErr::Conn(_) | DbErr::ConnectionAcquire(_));
+            return if lost { Self::Lost(error) } else { Self::Database(error) };
+        };
+        let Some(code) = said.as_database_error().and_then(|said| said.code().map(|code| code.into_owned())) else {
+            // What the database did not say itself: it is not there, or what it sent could not be read.
+            let unreadable =
+                matches!(&**said, SqlxError::Decode(_) | SqlxError::ColumnDecode { .. } | SqlxError::RowNotFound);
+            return if unreadable { Self::Database(error) } else { Self::Lost(error) };
+        };
+        match code.as_str() {
+            LOCK_NOT_AVAILABLE => Self::Held,
+            QUERY_CANCELED => Self::TookTooLong(error),
+            code if NOT_THERE.contains(&code) => Self::Lost(error),
+            _ => Self::Database(error),
+        }
+    }
 }
 
 impl StoreError {

@@ -3,29 +3,25 @@
 //! Only inputs are stored. An edit is a command: its log entry and the rows it changes are written in one transaction, so
 //! what was acknowledged is there after any crash. This crate knows no HTTP.
 
+mod connect;
+pub mod edits;
 pub mod entity;
 mod error;
+mod gate;
+mod history;
 pub mod jobs;
 mod list;
-pub mod log;
+mod log;
 mod migration;
 mod rows;
+mod sync;
+mod told;
 
+pub use connect::{CONNECTIONS, connect, connect_with};
+pub use edits::Editor;
 pub use error::StoreError;
-pub use jobs::{Jobs, Known, MadeOf, StoredJob, Version};
-pub use list::ListedJob;
-pub use log::LogEntry;
+pub use jobs::{Jobs, Known, MadeOf, Origin, StoredJob, Version};
+pub use list::{ListedJob, ListedPage, Listing, Mark};
+pub use log::{LOG_NEARLY_FULL, MOST_LOG_BYTES};
 pub use migration::migrate;
-
-use sea_orm::{ConnectOptions, Database, DatabaseConnection};
-use std::time::Duration;
-
-/// Connects to a database.
-///
-/// # Errors
-/// Whatever the database says.
-pub async fn connect(address: &str) -> Result<DatabaseConnection, StoreError> {
-    let mut options = ConnectOptions::new(address);
-    options.max_connections(16).acquire_timeout(Duration::from_secs(12)).sqlx_logging(false);
-    Ok(Database::connect(options).await?)
-}
+pub use told::LogEntry;

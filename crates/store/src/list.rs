@@ -3,6 +3,8 @@
 use std::collections::HashMap;
 
 use chrono::{DateTime, Utc};
+use sea_orm::sea_query::extension::postgres::PgExpr;
+use sea_orm::sea_query::{Expr, ExprTrait};
 use sea_orm::{ColumnTrait, EntityTrait, FromQueryResult, QueryFilter, QueryOrder, QuerySelect, Set};
 use sturvek_core::plan::{COMPUTATION, Settled};
 use uuid::Uuid;
@@ -26,6 +28,42 @@ pub struct ListedJob {
     pub walls: Vec<String>,
     /// How much of it is settled; `None` where it was not counted at this version, or by another form of the computation.
     pub settled: Option<Settled>,
+}
+
+/// Which jobs are asked for.
+#[derive(Clone, Debug, PartialEq, Eq)]
+pub struct Listing {
+    /// Those after this one; from the first where nothing is said.
+    pub after: Option<Mark>,
+    /// Those with this in their name, in large or small letters.
+    pub named: Option<String>,
+    /// How many at most.
+    pub most: u64,
+}
+
+/// A place in the list.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub struct Mark {
+    /// When the job there was last changed.
+    pub updated_at: DateTime<Utc>,
+    /// Its identity.
+    pub id: Uuid,
+}
+
+/// A page of the list.
+#[derive(Clone, Debug, PartialEq, Eq)]
+pub struct ListedPage {
+    /// Its jobs.
+    pub jobs: Vec<ListedJob>,
+    /// Where the next page begins; `None` after the last.
+    pub next: Option<Mark>,
+}
+
+/// A pattern for names that contain these words as they stand.
+fn containing(words: &str) -> String {
+    let plain: String =
+        words.chars().flat_map(|c| matches!(c, '%' | '_' | '\\').then_some('\\').into_iter().chain([c])).collect();
+    format!("%{plain}%")
 }
 
 #[derive(FromQueryResult)]
@@ -55,32 +93,32 @@ impl JobRow {
 }
 
 impl Jobs {
-    /// Every job that is not deleted, newest change first. Two queries, however many there are.
+    /// A page of the jobs that are not deleted, newest change first. Two queries, however many there are.
     ///
     /// # Errors
     /// Whatever the database says.
-    pub async fn list(&self) -> Result<Vec<ListedJob>, StoreError> {
+    pub async fn list(&self, asked: &Listing) -> Result<ListedPage, StoreError> {
         use job::Column as C;
-        let rows = job::Entity::find()
+        let mut jobs = job::Entity::find()
             .select_only()
             .columns([C::Id, C::Name, C::Version, C::UpdatedAt])
             .columns([C::CountedVersion, C::CountedAs, C::Openings, C::Unresolved])
-            .filter(C::DeletedAt.is_null())
-            .order_by_desc(C::UpdatedAt)
-            .into_model::<JobRow>()
-            .all(self.database())
-            .await?;
-        let walls = wall::Entity::find()
-            .select_only()
-            .columns([wall::Column::JobId, wall::Column::Name])
-            .order_by_asc(wall::Column::Position)
-            .into_model::<WallRow>()
-            .all(self.database())
-            .await?;
-        let mut names: HashMap<Uuid, Vec<String>> = HashMap::new();
-        for wall in walls {
-            names.entry(wall.job_id).or_default().push(wall.name);
+            .filter(C::DeletedAt.is_null());
+        if let Some(Mark { updated_at, id }) = asked.after {
+            let place = Expr::tuple([Expr::col(C::UpdatedAt), Expr::col(C::Id)]);
+            jobs = jobs.filter(place.lt(Expr::tuple([Expr::val(updated_at), Expr::val(id)])));
         }
+        if let Some(words) = &asked.named {
+            jobs = jobs.filter(Expr::col(C::Name).ilike(containing(words)));
+        }
+        let jobs = jobs.order_by_desc(C::UpdatedAt).order_by_desc(C::Id).limit(asked.most + 1);
+        let mut rows: Vec<JobRow> = jobs.into_model().all(self.database()).await?;
+        let more = usize::try_from(asked.most).is_ok_and(|most| most < rows.len());
+        if more {
+            rows.pop();
+        }
+        let next = rows.last().filter(|_| more).map(|row| Mark { updated_at: row.updated_at, id: row.id });
+        let mut names = self.names_of_walls(rows.iter().map(|row| row.id).collect()).await?;
         let listed = rows.into_iter().map(|row| ListedJob {
             settled: row.settled(),
             walls: names.remove(&row.id).unwrap_or_default(),
@@ -89,7 +127,23 @@ impl Jobs {
             version: row.version,
             updated_at: row.updated_at,
         });
-        Ok(listed.collect())
+        Ok(ListedPage { jobs: listed.collect(), next })
+    }
+
+    async fn names_of_walls(&self, jobs: Vec<Uuid>) -> Result<HashMap<Uuid, Vec<String>>, StoreError> {
+        let walls = wall::Entity::find()
+            .select_only()
+            .columns([wall::Column::JobId, wall::Column::Name])
+            .filter(wall::Column::JobId.is_in(jobs))
+            .order_by_asc(wall::Column::Position)
+            .into_model::<WallRow>()
+            .all(self.database())
+            .await?;
+        let mut names: HashMap<Uuid, Vec<String>> = HashMap::new();
+        for wall in walls {
+            names.entry(wall.job_id).or_default().push(wall.name);
+        }
+        Ok(names)
     }
 
     /// Keeps how much of a job is settled at a version, unless it has changed since.

@@ -22,6 +22,14 @@ export const api = createClient<paths>({
   fetch: (request) => globalThis.fetch(request),
 });
 
+// The server takes JSON by name only, also where nothing is sent: that no other site's form can.
+api.use({
+  onRequest: ({ request }) => {
+    if (request.method === "POST") request.headers.set("content-type", "application/json");
+    return request;
+  },
+});
+
 /** A problem that the server answered, or that there was no answer. */
 export class ApiProblem extends Error {
   constructor(readonly problem: Problem) {

@@ -16,5 +16,6 @@ export function merged(before: JobView | undefined, edited: Edited): JobView | u
     can_undo: edited.can_undo,
     can_redo: edited.can_redo,
     totals: edited.totals,
+    notice: edited.notice,
   };
 }

@@ -1,9 +1,11 @@
-import { keepPreviousData, queryOptions } from "@tanstack/react-query";
+import { infiniteQueryOptions, keepPreviousData, queryOptions } from "@tanstack/react-query";
 import { answered, api } from "./client";
 
 /** Keys of everything kept from the server, made in one place. */
 export const keys = {
   jobs: ["jobs"] as const,
+  jobsNamed: (named: string) => ["jobs", "named", named] as const,
+  totals: (job: string, version: number) => ["job", job, "totals", version] as const,
   job: (job: string) => ["job", job] as const,
   wall: (job: string, wall: string, version: number) => ["job", job, "wall", wall, version] as const,
   ticket: (job: string, opening: string, version: number) =>
@@ -20,8 +22,24 @@ export const keys = {
   sheet: (job: string, opening: string, version: number) => ["job", job, "sheet", opening, version] as const,
 };
 
-export const jobsQuery = () =>
-  queryOptions({ queryKey: keys.jobs, queryFn: () => answered(api.GET("/api/jobs")) });
+/** The jobs with these words in their names, page by page. */
+export const jobsQuery = (named: string) =>
+  infiniteQueryOptions({
+    queryKey: keys.jobsNamed(named),
+    queryFn: ({ pageParam }) =>
+      answered(api.GET("/api/jobs", { params: { query: { after: pageParam, named: named || undefined } } })),
+    initialPageParam: undefined as string | undefined,
+    getNextPageParam: (page) => page.next ?? undefined,
+    placeholderData: keepPreviousData,
+  });
+
+/** How much of a job is settled, at one version of it. */
+export const totalsQuery = (job: string, version: number) =>
+  queryOptions({
+    queryKey: keys.totals(job, version),
+    queryFn: () => answered(api.GET("/api/jobs/{job}/totals", { params: { path: { job } } })),
+    staleTime: Number.POSITIVE_INFINITY,
+  });
 
 export const jobQuery = (job: string) =>
   queryOptions({

@@ -13,6 +13,7 @@ import {
 } from "./client";
 import { merged } from "./merged";
 import { keys } from "./queries";
+import { retried } from "./retried";
 
 /** An edit that met a job somebody else had changed. */
 export interface Conflict {
@@ -98,10 +99,11 @@ export function useJobEditing(job: string, look?: RefObject<Look | undefined>): 
       try {
         const looked = look?.current;
         const body = { on_version: version(), command, author: author(), looking_at: looked };
-        await keep(
-          await answered(api.POST("/api/jobs/{job}/commands", { params: { path: { job } }, body })),
-          looked,
-        );
+        const post = (key: string) =>
+          answered(
+            api.POST("/api/jobs/{job}/commands", { params: { path: { job } }, body: { ...body, key } }),
+          );
+        await keep(await retried(post), looked);
         return undefined;
       } catch (error) {
         if (!(error instanceof ApiProblem)) throw error;
@@ -122,7 +124,9 @@ export function useJobEditing(job: string, look?: RefObject<Look | undefined>): 
       try {
         const looked = look?.current;
         const body = { on_version: version(), author: author(), looking_at: looked };
-        await keep(await answered(api.POST(path, { params: { path: { job } }, body })), looked);
+        const post = (key: string) =>
+          answered(api.POST(path, { params: { path: { job } }, body: { ...body, key } }));
+        await keep(await retried(post), looked);
       } catch (error) {
         if (!(error instanceof ApiProblem)) throw error;
         setTrouble(error.problem);

@@ -29,31 +29,22 @@ pub struct Settled {
 impl JobPlan {
     /// Plans a job.
     pub fn of(job: Job) -> Self {
-        let walls = job.walls.iter().map(|wall| planned(&job, wall, &Landed::as_said(&job.rules(), wall))).collect();
-        Self { job, walls }
+        Planning::anew(job).finish()
     }
 
     /// Plans a job that was this one before an edit: a wall keeps its plan where the rules, the wall and what lands on it are what they
     /// were.
     #[must_use]
     pub fn again(&self, job: Job) -> Self {
-        if self.job.rules() != job.rules() {
-            return Self::of(job);
-        }
-        let kept = |place: usize, wall: &Wall| {
-            let same = |at: usize| self.job.walls.get(at).is_some_and(|before| before == wall);
-            // Most edits leave a wall's place in the list as it is.
-            let at = if same(place) { Some(place) } else { (0..self.walls.len()).find(|at| same(*at)) };
-            at.and_then(|at| self.walls.get(at)).cloned()
-        };
-        let plan = |(place, wall)| {
-            let landed = Landed::as_said(&job.rules(), wall);
-            kept(place, wall)
-                .filter(|plan| plan.ground.landed == landed)
-                .unwrap_or_else(|| planned(&job, wall, &landed))
-        };
-        let walls = job.walls.iter().enumerate().map(plan).collect();
-        Self { job, walls }
+        Planning::after(self, job).finish()
+    }
+
+    /// The plan of a wall that stands in the list at a place, if it is the same wall.
+    fn kept(&self, place: usize, wall: &Wall) -> Option<Arc<WallPlan>> {
+        let same = |at: usize| self.job.walls.get(at).is_some_and(|before| before == wall);
+        // Most edits leave a wall's place in the list as it is.
+        let at = if same(place) { Some(place) } else { (0..self.walls.len()).find(|at| same(*at)) };
+        at.and_then(|at| self.walls.get(at)).cloned()
     }
 
     /// The job.
@@ -98,6 +89,46 @@ impl JobPlan {
         };
         let job = size_of::<Job>() + stock.capacity() * size_of::<StockItem>() + rows;
         job + walls.iter().map(of_wall).sum::<usize>() + self.walls.iter().map(|plan| plan.bytes()).sum::<usize>()
+    }
+}
+
+/// A job being planned, wall by wall: whoever plans a large one can stop between two walls when nobody waits for it any more.
+#[derive(Debug)]
+pub struct Planning<'a> {
+    before: Option<&'a JobPlan>,
+    job: Job,
+    walls: Vec<Arc<WallPlan>>,
+}
+
+impl<'a> Planning<'a> {
+    /// Of a job that nothing is known of.
+    pub const fn anew(job: Job) -> Self {
+        Self { before: None, job, walls: Vec::new() }
+    }
+
+    /// Of a job that was another one before an edit.
+    pub fn after(before: &'a JobPlan, job: Job) -> Self {
+        // The rules hold for every wall.
+        let before = (before.job.rules() == job.rules()).then_some(before);
+        Self { before, job, walls: Vec::new() }
+    }
+
+    /// Plans the next wall; false where all are planned.
+    pub fn next_wall(&mut self) -> bool {
+        let place = self.walls.len();
+        let Some(wall) = self.job.walls.get(place) else { return false };
+        let landed = Landed::as_said(&self.job.rules(), wall);
+        let kept = self.before.and_then(|before| before.kept(place, wall));
+        let kept = kept.filter(|plan| plan.ground.landed == landed);
+        let plan = kept.unwrap_or_else(|| planned(&self.job, wall, &landed));
+        self.walls.push(plan);
+        true
+    }
+
+    /// Plans the walls that are left.
+    pub fn finish(mut self) -> JobPlan {
+        while self.next_wall() {}
+        JobPlan { job: self.job, walls: self.walls }
     }
 }
 

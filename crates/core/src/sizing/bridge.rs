@@ -1,18 +1,30 @@
 //! One header over one opening on so many jacks, and the loads on it for one combination.
 
+use std::rc::Rc;
+
 use smallvec::{SmallVec, smallvec};
 
 use super::header::spaced_framing::{KnownEffects, SpacedEffect};
 use super::landing::{Landing, Reach};
+use super::many_loads::{ChangeByKind, KnownLoads, MANY, ManyLoads};
 use super::problem::{OpeningLoad, OpeningProblem, SpanRule};
 use crate::codes::{Combination, DesignValues, MOST_COMBINATIONS};
 use crate::loads::{ByKind, LoadKind};
 use crate::lumber::{HeaderSpec, SectionProperties};
 use crate::measure::{End, Ends, Length};
+use crate::statics::swept_span::SweptSpan;
 use crate::statics::{BeamLoad, ContinuousBeam, SimpleSpan};
 
+/// What was found out about the spans of headers that were tried before over the same opening.
+#[derive(Clone, Debug, Default)]
+pub struct KnownSpans {
+    effects: KnownEffects,
+    loads: KnownLoads,
+    present: Option<ByKind<bool>>,
+}
+
 /// A header on its jacks. Stations on it are inches from its left end: the left support, or where it runs past it.
-#[derive(Clone, Copy, Debug)]
+#[derive(Clone, Debug)]
 pub struct Bridge<'a> {
     /// The opening and its loads.
     pub problem: &'a OpeningProblem,
@@ -36,6 +48,8 @@ pub struct Bridge<'a> {
     spaced_load: ByKind<f64>,
     /// Which strength combinations apply, one bit each.
     applying: u8,
+    /// Its loads, where they are many and it spans from pack to pack.
+    many: Option<Rc<ManyLoads>>,
 }
 
 const _: () = assert!(MOST_COMBINATIONS <= u8::BITS as usize);
@@ -68,6 +82,8 @@ pub struct CombinedCase<'a> {
     pub only_uniform: Option<f64>,
     /// The part of the even load that comes at points, lb/in., and what that does; `None` where it does nothing more.
     pub spaced: Option<(f64, SpacedEffect)>,
+    /// Many loads, and the header's own weight in lb/in., in place of `loads`.
+    pub swept: Option<(Rc<SweptSpan>, f64)>,
 }
 
 /// A load on the header, by kind.
@@ -103,9 +119,9 @@ impl<'a> Bridge<'a> {
         header: HeaderSpec,
         values: DesignValues,
         jacks: Ends<u8>,
-        known: &mut KnownEffects,
+        known: &mut KnownSpans,
     ) -> Self {
-        let present = problem.kinds_present();
+        let present = *known.present.get_or_insert_with(|| problem.kinds_present());
         let section = SectionProperties::from(header.section());
         let counted = if problem.conventions.self_weight { 1.0 / 12.0 } else { 0.0 };
         let own_weight = section.area / 144.0 * header.board.density_pcf() * counted;
@@ -123,6 +139,7 @@ impl<'a> Bridge<'a> {
             spaced: None,
             spaced_load: ByKind::default(),
             applying,
+            many: None,
         };
         if let Some(spaced) = problem.spaced {
             bridge.spaced_load = bridge.at_stress_level(spaced.amount.map(|line| line.to_pounds_per_inch()));
@@ -138,15 +155,27 @@ impl<'a> Bridge<'a> {
 
     /// The same header on other jacks.
     #[must_use]
-    pub fn on_jacks(mut self, jacks: Ends<u8>, known: &mut KnownEffects) -> Self {
+    pub fn on_jacks(mut self, jacks: Ends<u8>, known: &mut KnownSpans) -> Self {
         self.jacks = jacks;
         self.between_packs =
             self.problem.clear.to_inches() + self.half_bearing(End::Left) + self.half_bearing(End::Right);
         self.spaced = self.problem.spaced.filter(|_| self.is_simple()).and_then(|spaced| {
             let shear_at = self.problem.conventions.shear_at_depth.then_some(self.section.depth);
-            known.over(&spaced, self.between_packs, shear_at)
+            known.effects.over(&spaced, self.between_packs, shear_at)
         });
+        if self.is_simple() && MANY < self.problem.loads.len() {
+            self.many = known.loads.on(jacks, || self.many_loads());
+        }
         self
+    }
+
+    /// The loads as they are swept; `None` where one lifts.
+    fn many_loads(&self) -> Option<ManyLoads> {
+        let mut changes = Vec::with_capacity(2 * self.problem.loads.len());
+        for placed in self.placed() {
+            changes.extend(placed.changes()?);
+        }
+        Some(ManyLoads::new(self.between_packs, changes, self.shared_reactions()))
     }
 
     /// Thickness of a stud, in.
@@ -216,6 +245,22 @@ impl<'a> Bridge<'a> {
         self.under_pattern(combination, LoadPattern::ALL)
     }
 
+    /// The bridge under a combination as it is tried: many loads are swept once for all headers. What is explained is
+    /// [`Bridge::under_pattern`].
+    pub fn tried(&self, combination: &Combination, pattern: LoadPattern) -> CombinedCase<'_> {
+        let Some(many) = &self.many else { return self.under_pattern(combination, pattern) };
+        let own = self.own_weight * combination.factors[LoadKind::Dead];
+        CombinedCase {
+            bridge: self,
+            combination: *combination,
+            pattern,
+            loads: SmallVec::new(),
+            only_uniform: None,
+            spaced: self.spaced_under(combination),
+            swept: Some((many.under(combination), own)),
+        }
+    }
+
     /// The bridge under a combination, with the loads that come and go on some spans only.
     pub fn under_pattern(&self, combination: &Combination, pattern: LoadPattern) -> CombinedCase<'_> {
         let mut loads: SmallVec<[BeamLoad; 4]> = SmallVec::new();
@@ -236,7 +281,7 @@ impl<'a> Bridge<'a> {
         let alone = loads.len() == 1 && throughout_load > 0.0 && self.is_simple();
         let only_uniform = alone.then_some(throughout_load);
         let spaced = self.spaced_under(combination);
-        CombinedCase { bridge: self, combination: *combination, pattern, loads, only_uniform, spaced }
+        CombinedCase { bridge: self, combination: *combination, pattern, loads, only_uniform, spaced, swept: None }
     }
 
     fn add(
@@ -299,13 +344,21 @@ impl<'a> Bridge<'a> {
         if !self.is_simple() {
             return self.pressing_by_kind();
         }
-        let span = self.between_packs;
+        let mut ends = match &self.many {
+            Some(many) => many.reactions.clone(),
+            None => self.shared_reactions(),
+        };
+        let dead = self.own_weight * self.between_packs;
+        share(&mut ends, &ByKind::of([(LoadKind::Dead, dead)]), 0.5);
+        ends
+    }
+
+    /// What the loads on a header from pack to pack bring to the packs, without its own weight.
+    fn shared_reactions(&self) -> Ends<ByKind<f64>> {
         let mut ends: Ends<ByKind<f64>> = Ends::default();
         for placed in self.placed() {
-            placed.share(&mut ends, span);
+            placed.share(&mut ends, self.between_packs);
         }
-        let dead = self.own_weight * span;
-        share(&mut ends, &ByKind::of([(LoadKind::Dead, dead)]), 0.5);
         ends
     }
 
@@ -470,6 +523,30 @@ impl Placed {
         }
     }
 
+    /// What it changes along the header, by kind; `None` where it lifts.
+    fn changes(&self) -> Option<SmallVec<[ChangeByKind; 2]>> {
+        let presses = |amounts: &ByKind<f64>| LoadKind::ALL.iter().all(|kind| 0.0 <= amounts.get(*kind));
+        let less = |amounts: &ByKind<f64>| amounts.map(|amount| -amount);
+        let here = |at: f64| ChangeByKind { at, ..ChangeByKind::default() };
+        match self {
+            Self::Even { amounts, .. } | Self::Point { amounts, .. } if !presses(amounts) => None,
+            Self::Sloped { at_start, at_end, .. } if !presses(at_start) || !presses(at_end) => None,
+            Self::Even { amounts, from, to, .. } if from < to => Some(smallvec![
+                ChangeByKind { intensity: *amounts, ..here(*from) },
+                ChangeByKind { intensity: less(amounts), ..here(*to) },
+            ]),
+            Self::Sloped { at_start, at_end, from, to } if from < to => {
+                let grade = (*at_end + less(at_start)).map(|rise| rise / (to - from));
+                Some(smallvec![
+                    ChangeByKind { intensity: *at_start, grade, ..here(*from) },
+                    ChangeByKind { intensity: less(at_end), grade: less(&grade), ..here(*to) },
+                ])
+            }
+            Self::Point { amounts, at } => Some(smallvec![ChangeByKind { pounds: *amounts, ..here(*at) }]),
+            Self::Even { .. } | Self::Sloped { .. } | Self::OnPack { .. } | Self::Beyond => Some(SmallVec::new()),
+        }
+    }
+
     /// Adds the load to the two ends of a simple span.
     fn share(&self, ends: &mut Ends<ByKind<f64>>, span: f64) {
         match self {
@@ -499,6 +576,27 @@ impl CombinedCase<'_> {
     /// The span with its loads, of a header from pack to pack.
     pub fn span(&self) -> SimpleSpan<'_> {
         SimpleSpan::new(self.bridge.design_span_inches(), &self.loads)
+    }
+
+    /// The largest moment under swept loads, lb·in.
+    pub fn swept_moment(&self) -> f64 {
+        self.swept.as_ref().map_or(0.0, |(span, own)| span.largest_moment(*own).value)
+    }
+
+    /// The largest shear of a header from pack to pack, lb, so far from its supports.
+    pub fn shear_from_pack_to_pack(&self, depth: Option<f64>) -> f64 {
+        match &self.swept {
+            Some((span, own)) => span.largest_shear(depth, *own),
+            None => self.span().largest_shear(depth),
+        }
+    }
+
+    /// The largest deflection times E·I of a header from pack to pack, lb·in.³.
+    pub fn sag_from_pack_to_pack(&self) -> f64 {
+        match &self.swept {
+            Some((span, own)) => span.largest_deflection_ei(*own).value,
+            None => self.span().largest_deflection_ei().value,
+        }
     }
 
     /// The solved beam, of a header over several spans; `None` of one from pack to pack.
@@ -536,7 +634,7 @@ mod tests {
             problem.run.past.right = past.map(Length::inches);
             let header = doubled_two_by_six();
             let values = problem.conventions.code.values(header.board).expect("a usual wood");
-            let bridge = Bridge::new(&problem, header, values, Ends { left: 1, right: 1 }, &mut KnownEffects::default());
+            let bridge = Bridge::new(&problem, header, values, Ends { left: 1, right: 1 }, &mut KnownSpans::default());
             if bridge.is_simple() {
                 return Ok(());
             }

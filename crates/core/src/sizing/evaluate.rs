@@ -2,8 +2,7 @@
 
 use arrayvec::ArrayVec;
 
-use super::bridge::{Bridge, CombinedCase, LoadPattern};
-use super::header::spaced_framing::KnownEffects;
+use super::bridge::{Bridge, CombinedCase, KnownSpans, LoadPattern};
 use super::header::{CheckKind, CheckResult, Comparison, bending, deflection, door_sag, post, shear, sideways, width};
 use super::jacks::{JackPack, JackStrength, KnownJacks, jack_pack};
 use super::limits::{LARGEST_POINT_LOAD, OutsideLimits, WIDEST_OPENING};
@@ -101,7 +100,9 @@ pub fn evaluate(problem: &OpeningProblem, header: HeaderSpec) -> Result<Evaluati
 #[derive(Clone, Debug, Default)]
 pub struct Known {
     jacks: KnownJacks,
-    effects: KnownEffects,
+    spans: KnownSpans,
+    /// Whether the opening itself was found to be within the limits.
+    within_limits: bool,
 }
 
 /// Judges one header of many over the same opening.
@@ -147,7 +148,10 @@ fn settled<'a>(
     header: HeaderSpec,
     known: &mut Known,
 ) -> Result<Settled<'a>, OutsideLimits> {
-    within_limits(problem)?;
+    if !known.within_limits {
+        within_limits(problem)?;
+        known.within_limits = true;
+    }
     let values = problem.conventions.code.values(header.board);
     let values = values.ok_or_else(|| OutsideLimits::NoDesignValues { lumber: header.board.name() })?;
     let dry_only = matches!(header.board.family(), Family::Composite | Family::UserSheet);
@@ -158,7 +162,7 @@ fn settled<'a>(
     let Conventions { least_jacks, fixed_jacks, .. } = problem.conventions;
     let start = |end: End| fixed_jacks.at(end).unwrap_or(*least_jacks.at(end));
     let jacks = Ends { left: start(End::Left), right: start(End::Right) };
-    let mut bridge = Bridge::new(problem, header, values, jacks, &mut known.effects);
+    let mut bridge = Bridge::new(problem, header, values, jacks, &mut known.spans);
     let strength = JackStrength::of(&bridge, &mut known.jacks);
     loop {
         let reactions = bridge.reactions_by_kind();
@@ -177,7 +181,7 @@ fn settled<'a>(
         if jacks == bridge.jacks {
             return Ok(Settled { bridge, reactions, packs });
         }
-        bridge = bridge.on_jacks(jacks, &mut known.effects);
+        bridge = bridge.on_jacks(jacks, &mut known.spans);
     }
 }
 
@@ -226,12 +230,12 @@ fn hardest_of_all(bridge: &Bridge<'_>) -> [CheckResult; 5] {
     let [mut bending, mut shear, mut live, mut total, mut door] = BY_COMBINATION.map(CheckResult::of_nothing);
     for (_, combination) in bridge.strength_combinations() {
         for pattern in bridge.patterns() {
-            let case = bridge.under_pattern(combination, pattern);
+            let case = bridge.tried(combination, pattern);
             consider(&mut bending, &case);
             consider(&mut shear, &case);
             if creep > 1.0 {
                 let lasting = combination.with_dead_times(creep);
-                consider(&mut total, &bridge.under_pattern(&lasting, pattern));
+                consider(&mut total, &bridge.tried(&lasting, pattern));
             } else {
                 consider(&mut total, &case);
             }
@@ -240,7 +244,7 @@ fn hardest_of_all(bridge: &Bridge<'_>) -> [CheckResult; 5] {
     let live_set = bridge.problem.conventions.code.combinations(CombinationSet::Live);
     for combination in live_set.iter().filter(|combination| combination.applies_to(&bridge.present)) {
         for pattern in bridge.patterns() {
-            let case = bridge.under_pattern(combination, pattern);
+            let case = bridge.tried(combination, pattern);
             consider(&mut live, &case);
             consider(&mut door, &case);
         }
@@ -302,7 +306,7 @@ fn hardest(
     let mut worst = CheckResult::of_nothing(kind);
     for (combination, work) in combinations.iter().zip(works) {
         if most * NEARLY <= work || work.is_nan() {
-            consider(&mut worst, &bridge.under(combination));
+            consider(&mut worst, &bridge.tried(combination, LoadPattern::ALL));
         }
     }
     worst

@@ -13,6 +13,7 @@ pub mod jacks;
 pub mod kings;
 pub mod landing;
 pub mod limits;
+mod many_loads;
 pub mod problem;
 pub mod reach;
 pub mod schools;

@@ -6,6 +6,7 @@
 pub mod continuous_beam;
 pub mod load;
 pub mod simple_span;
+pub mod swept_span;
 
 pub use continuous_beam::{BeamError, ContinuousBeam};
 pub use load::BeamLoad;

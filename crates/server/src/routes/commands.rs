@@ -1,16 +1,16 @@
 //! Edits: commands, undo, redo.
 
-use axum::Json;
 use axum::extract::State;
-use sturvek_core::job::{Input, bounds};
-use sturvek_wire::FieldErrors;
+use sturvek_store::{Editor, StoredJob};
 use uuid::Uuid;
 
-use crate::extract::{Body, Ids};
+use crate::asked::author;
+use crate::extract::{Body, Ids, Written};
 use crate::plans::Planned;
 use crate::problem::Problem;
 use crate::state::AppState;
-use crate::views::{Edit, Edited, StepRequest};
+use crate::views::{Edit, Edited, Look, StepRequest};
+use crate::workers::{Place, Wanted};
 
 /// Applies a command and keeps it.
 #[utoipa::path(post, path = "/api/jobs/{job}/commands", params(("job" = Uuid, Path)), request_body = Edit,
@@ -20,13 +20,14 @@ pub async fn execute_command(
     State(state): State<AppState>,
     Ids(job): Ids<Uuid>,
     Body(edit): Body<Edit>,
-) -> Result<Json<Edited>, Problem> {
+) -> Result<Written<Edited>, Problem> {
     let author = author(edit.author)?;
+    let place = state.workers.place()?;
     let latest = state.plans.latest(job);
-    let known = latest.as_deref().map(Planned::known);
-    let stored = state.jobs.execute(job, edit.on_version, edit.command, &author, known).await;
+    let by = Editor { author: &author, key: edit.key, known: latest.as_deref().map(Planned::known) };
+    let stored = state.jobs.execute(job, edit.on_version, edit.command, by).await;
     let stored = stored.map_err(|error| error.under("/command"))?;
-    Ok(Json(Edited::of(&stored, &state.plans.of(&stored), edit.looking_at)))
+    answer(&state, place, stored, edit.looking_at).await
 }
 
 /// Takes the last command back.
@@ -36,11 +37,13 @@ pub async fn undo(
     State(state): State<AppState>,
     Ids(job): Ids<Uuid>,
     Body(step): Body<StepRequest>,
-) -> Result<Json<Edited>, Problem> {
+) -> Result<Written<Edited>, Problem> {
+    let place = state.workers.place()?;
     let latest = state.plans.latest(job);
-    let known = latest.as_deref().map(Planned::known);
-    let stored = state.jobs.undo(job, step.on_version, &author(step.author)?, known).await?;
-    Ok(Json(Edited::of(&stored, &state.plans.of(&stored), step.looking_at)))
+    let author = author(step.author)?;
+    let by = Editor { author: &author, key: step.key, known: latest.as_deref().map(Planned::known) };
+    let stored = state.jobs.undo(job, step.on_version, by).await?;
+    answer(&state, place, stored, step.looking_at).await
 }
 
 /// Does the command again that was last taken back.
@@ -50,18 +53,23 @@ pub async fn redo(
     State(state): State<AppState>,
     Ids(job): Ids<Uuid>,
     Body(step): Body<StepRequest>,
-) -> Result<Json<Edited>, Problem> {
+) -> Result<Written<Edited>, Problem> {
+    let place = state.workers.place()?;
     let latest = state.plans.latest(job);
-    let known = latest.as_deref().map(Planned::known);
-    let stored = state.jobs.redo(job, step.on_version, &author(step.author)?, known).await?;
-    Ok(Json(Edited::of(&stored, &state.plans.of(&stored), step.looking_at)))
+    let author = author(step.author)?;
+    let by = Editor { author: &author, key: step.key, known: latest.as_deref().map(Planned::known) };
+    let stored = state.jobs.redo(job, step.on_version, by).await?;
+    answer(&state, place, stored, step.looking_at).await
 }
 
-/// Who does it, for the history; `somebody` where no name was given.
-fn author(name: Option<String>) -> Result<String, Problem> {
-    let Some(name) = name.map(|name| name.trim().to_owned()).filter(|name| !name.is_empty()) else {
-        return Ok("somebody".into());
-    };
-    bounds::name(Input::Author, &name).map_err(FieldErrors::from)?;
-    Ok(name)
+/// What an edit made of a job. It is kept: whoever made it waits for as long as it takes to plan.
+async fn answer(
+    state: &AppState,
+    place: Place,
+    stored: StoredJob,
+    look: Option<Look>,
+) -> Result<Written<Edited>, Problem> {
+    let plans = state.plans.clone();
+    let edited = move |wanted: &Wanted| Ok(Edited::of(&stored, &*plans.of(&stored, wanted)?, look));
+    place.answer_at_length(edited).await
 }

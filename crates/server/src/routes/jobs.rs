@@ -4,17 +4,20 @@ use axum::Json;
 use axum::extract::State;
 use axum::http::{StatusCode, header};
 use axum::response::IntoResponse;
-use sturvek_core::plan::Settled;
 use sturvek_formats::job_file::{read_job, write_job};
-use sturvek_store::{ListedJob, Version};
+use sturvek_store::Origin;
 use sturvek_wire::FieldErrors;
+use sturvek_wire::results::Unresolved;
 use uuid::Uuid;
 
+use crate::asked::author;
 use crate::demo;
-use crate::extract::{Body, Ids};
+use crate::extract::{Body, Ids, Params, Written};
+use crate::history_entry::HistoryEntry;
 use crate::problem::Problem;
 use crate::state::AppState;
-use crate::views::{Health, HistoryEntry, JobFileText, JobSummary, JobView, NewJob};
+use crate::views::{ByQuery, Health, JobFileText, JobPage, JobView, ListQuery, NewJob};
+use crate::workers::Wanted;
 
 /// How many entries of the history are answered at most.
 const MOST_HISTORY: u64 = 500;
@@ -25,30 +28,30 @@ pub async fn health(State(state): State<AppState>) -> Json<Health> {
     Json(Health { database: state.jobs.ping().await.is_ok() })
 }
 
-/// Every job, newest change first.
-#[utoipa::path(get, path = "/api/jobs", responses((status = 200, body = Vec<JobSummary>)))]
-pub async fn list_jobs(State(state): State<AppState>) -> Result<Json<Vec<JobSummary>>, Problem> {
-    let mut jobs = Vec::new();
-    for listed in state.jobs.list().await? {
-        let settled = match listed.settled {
-            Some(settled) => settled,
-            None => settled_now(&state, &listed).await?,
-        };
-        jobs.push(JobSummary::of(listed, settled));
-    }
-    Ok(Json(jobs))
+/// A page of the jobs, newest change first.
+#[utoipa::path(get, path = "/api/jobs", params(ListQuery),
+    responses((status = 200, body = JobPage), (status = 422, body = Problem)))]
+pub async fn list_jobs(
+    State(state): State<AppState>,
+    Params(query): Params<ListQuery>,
+) -> Result<Json<JobPage>, Problem> {
+    let page = state.jobs.list(&query.listing()?).await?;
+    Ok(Json(page.into()))
 }
 
-/// Counts what is settled in a job that has changed since it was counted, and keeps that.
-async fn settled_now(state: &AppState, listed: &ListedJob) -> Result<Settled, Problem> {
-    let version = Version { number: listed.version, made_at: listed.updated_at };
-    let planned = match state.plans.at(listed.id, version) {
-        Some(planned) => planned,
-        None => state.plans.of(&state.jobs.get(listed.id).await?),
+/// How much of a job is settled: counted where it has changed since it was counted, and kept.
+#[utoipa::path(get, path = "/api/jobs/{job}/totals", params(("job" = Uuid, Path)),
+    responses((status = 200, body = Unresolved), (status = 404, body = Problem)))]
+pub async fn get_totals(State(state): State<AppState>, Ids(job): Ids<Uuid>) -> Result<Json<Unresolved>, Problem> {
+    let place = state.workers.place()?;
+    let (asked, plans) = (state.plans.now(&state.jobs, job).await?, state.plans.clone());
+    let count = move |wanted: &Wanted| {
+        let planned = asked.planned(&plans, wanted)?;
+        Ok((planned.version.number, planned.plan.settled()))
     };
-    let settled = planned.plan.settled();
-    state.jobs.keep_settled(listed.id, planned.version.number, settled).await?;
-    Ok(settled)
+    let (version, settled) = place.compute(count).await?;
+    state.jobs.keep_settled(job, version, settled).await?;
+    Ok(Json(settled.into()))
 }
 
 /// Makes a job with one wall of the usual kind.
@@ -57,56 +60,68 @@ async fn settled_now(state: &AppState, listed: &ListedJob) -> Result<Settled, Pr
 pub async fn create_job(
     State(state): State<AppState>,
     Body(new): Body<NewJob>,
-) -> Result<(StatusCode, Json<JobView>), Problem> {
-    let id = state.jobs.create(&demo::new_job(new.name.trim())).await?;
-    Ok((StatusCode::CREATED, Json(view(&state, id).await?)))
+) -> Result<(StatusCode, Written<JobView>), Problem> {
+    let author = author(new.author)?;
+    let id = state.jobs.create(&demo::new_job(new.name.trim()), Origin::Begun, &author).await?;
+    Ok((StatusCode::CREATED, view(&state, id).await?))
 }
 
 /// One job.
 #[utoipa::path(get, path = "/api/jobs/{job}", params(("job" = Uuid, Path)),
     responses((status = 200, body = JobView), (status = 404, body = Problem)))]
-pub async fn get_job(State(state): State<AppState>, Ids(job): Ids<Uuid>) -> Result<Json<JobView>, Problem> {
-    Ok(Json(view(&state, job).await?))
+pub async fn get_job(State(state): State<AppState>, Ids(job): Ids<Uuid>) -> Result<Written<JobView>, Problem> {
+    view(&state, job).await
 }
 
-async fn view(state: &AppState, job: Uuid) -> Result<JobView, Problem> {
-    let stored = state.jobs.get(job).await?;
-    Ok(JobView::of(&stored, &state.plans.of(&stored)))
+async fn view(state: &AppState, job: Uuid) -> Result<Written<JobView>, Problem> {
+    let place = state.workers.place()?;
+    let (stored, plans) = (state.jobs.get(job).await?, state.plans.clone());
+    place.answer(move |wanted| Ok(JobView::of(&stored, &*plans.of(&stored, wanted)?))).await
 }
 
 /// Puts a job away; it can be brought back.
-#[utoipa::path(delete, path = "/api/jobs/{job}", params(("job" = Uuid, Path)),
+#[utoipa::path(delete, path = "/api/jobs/{job}", params(("job" = Uuid, Path), ByQuery),
     responses((status = 204), (status = 404, body = Problem)))]
-pub async fn delete_job(State(state): State<AppState>, Ids(job): Ids<Uuid>) -> Result<StatusCode, Problem> {
-    state.jobs.delete(job).await?;
+pub async fn delete_job(
+    State(state): State<AppState>,
+    Ids(job): Ids<Uuid>,
+    Params(by): Params<ByQuery>,
+) -> Result<StatusCode, Problem> {
+    state.jobs.delete(job, &author(by.author)?).await?;
     Ok(StatusCode::NO_CONTENT)
 }
 
 /// Brings a job back that was put away.
-#[utoipa::path(post, path = "/api/jobs/{job}/restore", params(("job" = Uuid, Path)),
+#[utoipa::path(post, path = "/api/jobs/{job}/restore", params(("job" = Uuid, Path), ByQuery),
     responses((status = 204), (status = 404, body = Problem)))]
-pub async fn restore_job(State(state): State<AppState>, Ids(job): Ids<Uuid>) -> Result<StatusCode, Problem> {
-    state.jobs.restore(job).await?;
+pub async fn restore_job(
+    State(state): State<AppState>,
+    Ids(job): Ids<Uuid>,
+    Params(by): Params<ByQuery>,
+) -> Result<StatusCode, Problem> {
+    state.jobs.restore(job, &author(by.author)?).await?;
     Ok(StatusCode::NO_CONTENT)
 }
 
 /// Makes a copy of a job.
-#[utoipa::path(post, path = "/api/jobs/{job}/duplicate", params(("job" = Uuid, Path)),
+#[utoipa::path(post, path = "/api/jobs/{job}/duplicate", params(("job" = Uuid, Path), ByQuery),
     responses((status = 201, body = JobView), (status = 404, body = Problem)))]
 pub async fn duplicate_job(
     State(state): State<AppState>,
     Ids(job): Ids<Uuid>,
-) -> Result<(StatusCode, Json<JobView>), Problem> {
-    let copy = state.jobs.duplicate(job).await?;
-    Ok((StatusCode::CREATED, Json(view(&state, copy).await?)))
+    Params(by): Params<ByQuery>,
+) -> Result<(StatusCode, Written<JobView>), Problem> {
+    let copy = state.jobs.duplicate(job, &author(by.author)?).await?;
+    Ok((StatusCode::CREATED, view(&state, copy).await?))
 }
 
 /// A job as a file of the project's own open format.
 #[utoipa::path(get, path = "/api/jobs/{job}/file", params(("job" = Uuid, Path)),
-    responses((status = 200, body = String, content_type = "application/json"), (status = 404, body = Problem)))]
+    responses((status = 200, body = Object, content_type = "application/json"), (status = 404, body = Problem)))]
 pub async fn export_job(State(state): State<AppState>, Ids(job): Ids<Uuid>) -> Result<impl IntoResponse, Problem> {
     let job = state.jobs.get(job).await?.job;
-    let text = write_job(&job).map_err(|error| Problem::internal(&error))?;
+    let write = move |_: &Wanted| write_job(&job).map_err(|error| Problem::internal(&error));
+    let text = state.workers.place()?.compute(write).await?;
     let name = r#"attachment; filename="job.sturvek.json""#;
     Ok(([(header::CONTENT_TYPE, "application/json"), (header::CONTENT_DISPOSITION, name)], text))
 }
@@ -117,10 +132,14 @@ pub async fn export_job(State(state): State<AppState>, Ids(job): Ids<Uuid>) -> R
 pub async fn import_job(
     State(state): State<AppState>,
     Body(file): Body<JobFileText>,
-) -> Result<(StatusCode, Json<JobView>), Problem> {
-    let job = read_job(file.text.as_bytes()).map_err(|error| FieldErrors::one("/text", error.phrase()))?;
-    let id = state.jobs.create(&job).await?;
-    Ok((StatusCode::CREATED, Json(view(&state, id).await?)))
+) -> Result<(StatusCode, Written<JobView>), Problem> {
+    let author = author(file.author)?;
+    let read = move |_: &Wanted| {
+        read_job(file.text.as_bytes()).map_err(|error| FieldErrors::one("/text", error.phrase()).into())
+    };
+    let job = state.workers.place()?.compute(read).await?;
+    let id = state.jobs.create(&job, Origin::File, &author).await?;
+    Ok((StatusCode::CREATED, view(&state, id).await?))
 }
 
 /// What was done to a job, newest first.
@@ -130,7 +149,6 @@ pub async fn get_history(
     State(state): State<AppState>,
     Ids(job): Ids<Uuid>,
 ) -> Result<Json<Vec<HistoryEntry>>, Problem> {
-    let job = state.jobs.get(job).await?;
-    let entries = state.jobs.history(job.id, MOST_HISTORY).await?;
+    let entries = state.jobs.history(job, MOST_HISTORY).await?;
     Ok(Json(entries.into_iter().map(Into::into).collect()))
 }

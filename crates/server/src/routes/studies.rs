@@ -19,10 +19,12 @@ use sturvek_wire::FieldErrors;
 use sturvek_wire::studies::{CapabilityView, MaterialView, OneSizeView, ReachView, materials};
 use uuid::Uuid;
 
-use crate::extract::{Body, Ids, Params};
+use crate::extract::{Body, Ids, Params, Written};
+use crate::plans::Planned;
 use crate::problem::{NoSuch, Problem};
 use crate::state::AppState;
 use crate::views::{CodeTableRead, CodeTableText, WhatIfQuery};
+use crate::workers::Wanted;
 
 /// What a factor may be, in parts of a hundred.
 const FACTORS: std::ops::RangeInclusive<u16> = 25..=400;
@@ -50,23 +52,25 @@ pub async fn get_reach(
     State(state): State<AppState>,
     Ids((job, opening)): Ids<(Uuid, Uuid)>,
     Params(query): Params<WhatIfQuery>,
-) -> Result<Json<ReachView>, Problem> {
-    let planned = state.plans.now(&state.jobs, job).await?;
-    let job = what_if(query)?.applied_to(planned.plan.job());
-    let planned = planned_opening(&job, opening)?;
-    let problem = &sized(&planned)?.problem;
-    let headers = headers_from(job.boards(), problem.wall_depth);
-    let mut reaches: Vec<Reach> = headers
-        .iter()
-        .filter(|(header, _)| header.section().width <= problem.wall_depth)
-        .map(|(header, _)| reach(problem, *header))
-        .collect();
-    reaches.sort_by_key(|reach| std::cmp::Reverse(reach.farthest));
-    Ok(Json(ReachView {
-        clear: planned.rough.width.nanometers(),
-        widest: WIDEST_OPENING.nanometers(),
-        headers: reaches.iter().map(Into::into).collect(),
-    }))
+) -> Result<Written<ReachView>, Problem> {
+    let answer = move |planned: &Planned, _: &Wanted| {
+        let job = what_if(query)?.applied_to(planned.plan.job());
+        let planned = planned_opening(&job, opening)?;
+        let problem = &sized(&planned)?.problem;
+        let headers = headers_from(job.boards(), problem.wall_depth);
+        let mut reaches: Vec<Reach> = headers
+            .iter()
+            .filter(|(header, _)| header.section().width <= problem.wall_depth)
+            .map(|(header, _)| reach(problem, *header))
+            .collect();
+        reaches.sort_by_key(|reach| std::cmp::Reverse(reach.farthest));
+        Ok(ReachView {
+            clear: planned.rough.width.nanometers(),
+            widest: WIDEST_OPENING.nanometers(),
+            headers: reaches.iter().map(Into::into).collect(),
+        })
+    };
+    state.about(job, answer).await
 }
 
 /// What the header over an opening can carry, and how far it could span.
@@ -76,11 +80,13 @@ pub async fn get_reach(
 pub async fn get_capability(
     State(state): State<AppState>,
     Ids((job, opening)): Ids<(Uuid, Uuid)>,
-) -> Result<Json<CapabilityView>, Problem> {
-    let planned = state.plans.now(&state.jobs, job).await?;
-    let opening = planned_opening(planned.plan.job(), opening)?;
-    let sized = sized(&opening)?;
-    Ok(Json((&capability(&sized.problem, sized.evaluation.header)?).into()))
+) -> Result<Written<CapabilityView>, Problem> {
+    let answer = move |planned: &Planned, _: &Wanted| {
+        let opening = planned_opening(planned.plan.job(), opening)?;
+        let sized = sized(&opening)?;
+        Ok((&capability(&sized.problem, sized.evaluation.header)?).into())
+    };
+    state.about(job, answer).await
 }
 
 /// An opening planned alone.
@@ -103,9 +109,10 @@ fn sized(plan: &OpeningPlan) -> Result<&sturvek_core::framing::opening_plan::Siz
 pub async fn get_one_size(
     State(state): State<AppState>,
     Ids(job): Ids<Uuid>,
-) -> Result<Json<Option<OneSizeView>>, Problem> {
-    let planned = state.plans.now(&state.jobs, job).await?;
-    Ok(Json(one_size(&options(planned.plan.job())).as_ref().map(Into::into)))
+) -> Result<Written<Option<OneSizeView>>, Problem> {
+    let answer =
+        move |planned: &Planned, _: &Wanted| Ok(one_size(&options(planned.plan.job())).as_ref().map(Into::into));
+    state.about(job, answer).await
 }
 
 /// Design values of everything the tool knows.
@@ -117,11 +124,21 @@ pub async fn get_materials() -> Json<Vec<MaterialView>> {
 /// Reads a jurisdiction's header table from CSV; nothing is kept.
 #[utoipa::path(post, path = "/api/code-table", request_body = CodeTableText,
     responses((status = 200, body = CodeTableRead)))]
-pub async fn read_code_table(Body(text): Body<CodeTableText>) -> Json<CodeTableRead> {
-    Json(match read_table(text.name.trim(), text.csv.as_bytes()) {
-        Ok(table) => CodeTableRead { table: Some((&table).into()), bad_rows: Vec::new() },
-        Err(rows) => CodeTableRead { table: None, bad_rows: rows.iter().map(|row| row.phrase().into()).collect() },
-    })
+pub async fn read_code_table(
+    State(state): State<AppState>,
+    Body(text): Body<CodeTableText>,
+) -> Result<Written<CodeTableRead>, Problem> {
+    state
+        .workers
+        .answer(move |_| {
+            Ok(match read_table(text.name.trim(), text.csv.as_bytes()) {
+                Ok(table) => CodeTableRead { table: Some((&table).into()), bad_rows: Vec::new() },
+                Err(rows) => {
+                    CodeTableRead { table: None, bad_rows: rows.phrases().into_iter().map(Into::into).collect() }
+                }
+            })
+        })
+        .await
 }
 
 /// The header tables computed on the code tables' basis, as CSV of the form that is read.

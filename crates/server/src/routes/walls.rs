@@ -1,6 +1,5 @@
 //! What is computed: a planned wall, a preview of an edit, a call-out read back, a calculation sheet.
 
-use axum::Json;
 use axum::extract::State;
 use sturvek_core::framing::{opening_sheet, plan_wall_as_said, say::say};
 use sturvek_core::job::{Job, OpeningId, Wall, WallId, command};
@@ -11,10 +10,12 @@ use sturvek_wire::Resolve;
 use sturvek_wire::results::{CandidateView, Ticket, WallView, candidates, sheet_parts, ticket, wall_view};
 use uuid::Uuid;
 
-use crate::extract::{Body, Ids};
+use crate::extract::{Body, Ids, Written};
+use crate::plans::Planned;
 use crate::problem::{NoSuch, Problem};
 use crate::state::AppState;
 use crate::views::{LookedAt, PreviewRequest, SayRequest, SayView, SheetView};
+use crate::workers::Wanted;
 
 fn wall_of(job: &Job, wall: Uuid) -> Result<&Wall, Problem> {
     job.wall(WallId(wall.as_u128())).ok_or_else(|| Problem::not_found(NoSuch::Wall))
@@ -26,11 +27,13 @@ fn wall_of(job: &Job, wall: Uuid) -> Result<&Wall, Problem> {
 pub async fn get_wall(
     State(state): State<AppState>,
     Ids((job, wall)): Ids<(Uuid, Uuid)>,
-) -> Result<Json<WallView>, Problem> {
-    let planned = state.plans.now(&state.jobs, job).await?;
-    let wall = planned.plan.wall(WallId(wall.as_u128()));
-    let (wall, plan) = wall.ok_or_else(|| Problem::not_found(NoSuch::Wall))?;
-    Ok(Json(wall_view(wall, plan)))
+) -> Result<Written<WallView>, Problem> {
+    let answer = move |planned: &Planned, _: &Wanted| {
+        let wall = planned.plan.wall(WallId(wall.as_u128()));
+        let (wall, plan) = wall.ok_or_else(|| Problem::not_found(NoSuch::Wall))?;
+        Ok(wall_view(wall, plan))
+    };
+    state.about(job, answer).await
 }
 
 /// An opening's ticket: what to cut for it, and why it holds.
@@ -40,11 +43,13 @@ pub async fn get_wall(
 pub async fn get_ticket(
     State(state): State<AppState>,
     Ids((job, opening)): Ids<(Uuid, Uuid)>,
-) -> Result<Json<Ticket>, Problem> {
-    let planned = state.plans.now(&state.jobs, job).await?;
-    let found = planned.plan.opening(OpeningId(opening.as_u128()));
-    let (wall, plan, opening) = found.ok_or_else(|| Problem::not_found(NoSuch::Opening))?;
-    Ok(Json(ticket(opening, plan, &planned.plan.job().rules(), wall)))
+) -> Result<Written<Ticket>, Problem> {
+    let answer = move |planned: &Planned, _: &Wanted| {
+        let found = planned.plan.opening(OpeningId(opening.as_u128()));
+        let (wall, plan, opening) = found.ok_or_else(|| Problem::not_found(NoSuch::Opening))?;
+        Ok(ticket(opening, plan, &planned.plan.job().rules(), wall))
+    };
+    state.about(job, answer).await
 }
 
 /// Every header that was tried over an opening, cheapest first.
@@ -54,10 +59,12 @@ pub async fn get_ticket(
 pub async fn get_candidates(
     State(state): State<AppState>,
     Ids((job, opening)): Ids<(Uuid, Uuid)>,
-) -> Result<Json<Vec<CandidateView>>, Problem> {
-    let planned = state.plans.now(&state.jobs, job).await?;
-    let tried = opening_alone(planned.plan.job(), OpeningId(opening.as_u128()));
-    Ok(Json(candidates(&tried.ok_or_else(|| Problem::not_found(NoSuch::Opening))?)))
+) -> Result<Written<Vec<CandidateView>>, Problem> {
+    let answer = move |planned: &Planned, _: &Wanted| {
+        let tried = opening_alone(planned.plan.job(), OpeningId(opening.as_u128()));
+        Ok(candidates(&tried.ok_or_else(|| Problem::not_found(NoSuch::Opening))?))
+    };
+    state.about(job, answer).await
 }
 
 /// The wall, and the ticket of an opening in it, as they would be after a command; nothing is kept.
@@ -68,13 +75,15 @@ pub async fn preview(
     State(state): State<AppState>,
     Ids((job, wall)): Ids<(Uuid, Uuid)>,
     Body(request): Body<PreviewRequest>,
-) -> Result<Json<LookedAt>, Problem> {
-    let planned = state.plans.now(&state.jobs, job).await?;
-    let command = request.command.with_identities().resolve().map_err(|errors| errors.under("/command"))?;
-    let refusal = |error| StoreError::refusal(&command, error).under("/command");
-    let job = command::apply(planned.plan.job(), &command).map_err(refusal)?.job;
-    let wall = wall_of(&job, wall)?;
-    Ok(Json(LookedAt::at(&job.rules(), wall, &plan_wall_as_said(&job.rules(), wall), request.opening)))
+) -> Result<Written<LookedAt>, Problem> {
+    let answer = move |planned: &Planned, _: &Wanted| {
+        let command = request.command.with_identities().resolve().map_err(|errors| errors.under("/command"))?;
+        let refusal = |error| StoreError::refusal(&command, error).under("/command");
+        let job = command::apply(planned.plan.job(), &command).map_err(refusal)?.job;
+        let wall = wall_of(&job, wall)?;
+        Ok(LookedAt::at(&job.rules(), wall, &plan_wall_as_said(&job.rules(), wall), request.opening))
+    };
+    state.about(job, answer).await
 }
 
 /// Reads how an opening is called out, and says it back.
@@ -85,14 +94,16 @@ pub async fn say_opening(
     State(state): State<AppState>,
     Ids((job, wall)): Ids<(Uuid, Uuid)>,
     Body(request): Body<SayRequest>,
-) -> Result<Json<SayView>, Problem> {
-    let planned = state.plans.now(&state.jobs, job).await?;
-    let job = planned.plan.job();
-    let style = if request.in_millimeters { LengthStyle::Millimeters } else { LengthStyle::FeetInches };
-    Ok(Json(match say(&request.text, wall_of(job, wall)?, &job.settings, style) {
-        Ok(said) => SayView::of(&said),
-        Err(error) => SayView { problem: Some(error.phrase().into()), ..SayView::default() },
-    }))
+) -> Result<Written<SayView>, Problem> {
+    let answer = move |planned: &Planned, _: &Wanted| {
+        let job = planned.plan.job();
+        let style = if request.in_millimeters { LengthStyle::Millimeters } else { LengthStyle::FeetInches };
+        Ok(match say(&request.text, wall_of(job, wall)?, &job.settings, style) {
+            Ok(said) => SayView::of(&said),
+            Err(error) => SayView { problem: Some(error.phrase().into()), ..SayView::default() },
+        })
+    };
+    state.about(job, answer).await
 }
 
 /// The calculation sheet of an opening.
@@ -102,21 +113,23 @@ pub async fn say_opening(
 pub async fn get_sheet(
     State(state): State<AppState>,
     Ids((job, opening)): Ids<(Uuid, Uuid)>,
-) -> Result<Json<SheetView>, Problem> {
-    let planned = state.plans.now(&state.jobs, job).await?;
-    let job = planned.plan.job();
-    let found = planned.plan.opening(OpeningId(opening.as_u128()));
-    let (wall, plan, opening) = found.ok_or_else(|| Problem::not_found(NoSuch::Opening))?;
-    let parts = opening_sheet(&job.rules(), wall, &plan.ground, opening)?;
-    Ok(Json(SheetView {
-        job: job.name.clone(),
-        wall: wall.frame.name.clone(),
-        letter: opening.letter.to_string(),
-        kind: opening.design.kind.into(),
-        verdict: opening.verdict_phrase().into(),
-        sentence: (&opening.sentence).into(),
-        version: planned.version.number,
-        version_of: planned.version.made_at,
-        parts: sheet_parts(&parts),
-    }))
+) -> Result<Written<SheetView>, Problem> {
+    let answer = move |planned: &Planned, _: &Wanted| {
+        let job = planned.plan.job();
+        let found = planned.plan.opening(OpeningId(opening.as_u128()));
+        let (wall, plan, opening) = found.ok_or_else(|| Problem::not_found(NoSuch::Opening))?;
+        let parts = opening_sheet(&job.rules(), wall, &plan.ground, opening)?;
+        Ok(SheetView {
+            job: job.name.clone(),
+            wall: wall.frame.name.clone(),
+            letter: opening.letter.to_string(),
+            kind: opening.design.kind.into(),
+            verdict: opening.verdict_phrase().into(),
+            sentence: (&opening.sentence).into(),
+            version: planned.version.number,
+            version_of: planned.version.made_at,
+            parts: sheet_parts(&parts),
+        })
+    };
+    state.about(job, answer).await
 }

@@ -18,6 +18,7 @@ pub struct Model {
     pub counted_as: Option<i32>,
     pub openings: Option<i32>,
     pub unresolved: Option<i32>,
+    pub log_bytes: i64,
     pub created_at: DateTimeUtc,
     pub updated_at: DateTimeUtc,
     pub deleted_at: Option<DateTimeUtc>,

@@ -15,14 +15,15 @@ pub struct Model {
     pub state: Option<String>,
     pub of_version: Option<i64>,
     #[sea_orm(column_type = "JsonBinary")]
-    pub command: Json,
+    pub command: Option<Json>,
     #[sea_orm(column_type = "JsonBinary")]
-    pub inverse: Json,
+    pub inverse: Option<Json>,
     pub form: i16,
     #[sea_orm(column_type = "JsonBinary")]
     pub summary: Json,
     pub author: String,
     pub written_at: DateTimeUtc,
+    pub key: Option<Uuid>,
 }
 
 #[derive(Clone, Copy, Debug, EnumIter, DeriveRelation)]

@@ -27,6 +27,7 @@ mod m20261125_000019_form_of_what_is_kept;
 mod m20261125_000020_what_is_settled;
 mod m20261125_000021_what_can_be_undone;
 mod m20261126_000022_history_in_no_language;
+mod m20261126_000023_keys_and_room_of_the_log;
 
 struct Migrator;
 
@@ -55,6 +56,7 @@ impl MigratorTrait for Migrator {
             Box::new(m20261125_000020_what_is_settled::Migration),
             Box::new(m20261125_000021_what_can_be_undone::Migration),
             Box::new(m20261126_000022_history_in_no_language::Migration),
+            Box::new(m20261126_000023_keys_and_room_of_the_log::Migration),
         ]
     }
 }
@@ -68,6 +70,8 @@ const ADVISORY_LOCK: i64 = 7_305_511;
 /// Whatever the database says.
 pub async fn migrate(db: &DatabaseConnection) -> Result<(), DbErr> {
     let transaction = db.begin().await?;
+    // A step up may take longer than any request, and another server that takes it is waited for.
+    transaction.execute_unprepared("set local statement_timeout = 0; set local lock_timeout = 0").await?;
     transaction.execute_unprepared(&format!("select pg_advisory_xact_lock({ADVISORY_LOCK})")).await?;
     Migrator::up(&transaction, None).await?;
     transaction.commit().await
@@ -86,14 +90,15 @@ mod tests {
     /// as said where the log shows that somebody set them.
     #[tokio::test]
     async fn jobs_of_migration_13_are_taken_up() {
-        let db = crate::connect(&sturvek_test_support::fresh_database().await).await.expect("a database");
+        let db = crate::connect_with(&sturvek_test_support::fresh_database().await, 4).await.expect("a database");
         Migrator::up(&db, Some(13)).await.expect("as it was");
         db.execute_unprepared(include_str!("../../tests/data/jobs_of_migration_13.sql")).await.expect("as it was kept");
         migrate(&db).await.expect("the step up");
 
         let jobs = Jobs::new(db.clone());
         let mut all = Vec::new();
-        for listed in jobs.list().await.expect("every job") {
+        let every = crate::Listing { after: None, named: None, most: 100 };
+        for listed in jobs.list(&every).await.expect("every job").jobs {
             assert_eq!(listed.settled, None, "it was never counted");
             all.push(jobs.get(listed.id).await.expect("found"));
         }
@@ -126,7 +131,7 @@ mod tests {
         assert_eq!((form("job").await, form("log_entry").await), (1, 1));
         let rename: sturvek_wire::Command =
             serde_json::from_value(serde_json::json!({ "do": "rename_job", "name": "Loft" })).expect("a command");
-        let renamed = jobs.execute(said.id, said.version, rename, "somebody", None).await.expect("renamed");
+        let renamed = jobs.execute(said.id, said.version, rename, "somebody").await.expect("renamed");
         assert_eq!(renamed.job.walls, said.job.walls);
         let today = i32::from(sturvek_wire::saved::FORM);
         assert_eq!((form("job").await, form("log_entry").await), (today, today));
@@ -139,7 +144,7 @@ mod tests {
 
         // The log from before can still be taken back.
         let before = unsaid.job.settings.creep;
-        let undone = jobs.undo(unsaid.id, unsaid.version, "somebody", None).await.expect("the change of the settings");
+        let undone = jobs.undo(unsaid.id, unsaid.version, "somebody").await.expect("the change of the settings");
         assert!(undone.job.settings.creep < before, "{before}");
     }
 }

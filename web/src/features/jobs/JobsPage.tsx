@@ -1,42 +1,49 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { useState } from "react";
+import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useDeferredValue, useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { author, setAuthor } from "../../api/author";
 import { answered, api, type Schemas } from "../../api/client";
-import { jobsQuery, keys } from "../../api/queries";
+import { jobsQuery, keys, totalsQuery } from "../../api/queries";
 import { TextField } from "../../components/Field";
 import { useSpeech } from "../../speech/useSpeech";
+
+/** A job, and who does something with it. */
+const by = (job: string) => ({ path: { job }, query: { author: author() } });
+
+/** So many jobs are found by looking. */
+const FEW = 8;
 
 /** Every job: open, create, rename, copy, put away and bring back. */
 export function JobsPage() {
   const { say } = useSpeech();
-  const { data: jobs, error } = useQuery(jobsQuery());
+  const [named, setNamed] = useState("");
+  const list = useInfiniteQuery(jobsQuery(useDeferredValue(named.trim())));
+  const jobs = list.data?.pages.flatMap((page) => page.jobs);
   const client = useQueryClient();
   const navigate = useNavigate();
   const [gone, setGone] = useState<Schemas["JobSummary"]>();
   const refresh = () => client.invalidateQueries({ queryKey: keys.jobs });
   const create = useMutation({
-    mutationFn: (name: string) => answered(api.POST("/api/jobs", { body: { name } })),
+    mutationFn: (name: string) => answered(api.POST("/api/jobs", { body: { name, author: author() } })),
     onSuccess: (view) => {
       void refresh();
       void navigate(`/jobs/${view.id}`);
     },
   });
   const duplicate = useMutation({
-    mutationFn: (job: string) =>
-      answered(api.POST("/api/jobs/{job}/duplicate", { params: { path: { job } } })),
+    mutationFn: (job: string) => answered(api.POST("/api/jobs/{job}/duplicate", { params: by(job) })),
     onSuccess: refresh,
   });
   const putAway = useMutation({
     mutationFn: (job: Schemas["JobSummary"]) =>
-      answered(api.DELETE("/api/jobs/{job}", { params: { path: { job: job.id } } })),
+      answered(api.DELETE("/api/jobs/{job}", { params: by(job.id) })),
     onSuccess: (_, job) => {
       setGone(job);
       return refresh();
     },
   });
   const bringBack = useMutation({
-    mutationFn: (job: string) => answered(api.POST("/api/jobs/{job}/restore", { params: { path: { job } } })),
+    mutationFn: (job: string) => answered(api.POST("/api/jobs/{job}/restore", { params: by(job) })),
     onSuccess: () => {
       setGone(undefined);
       return refresh();
@@ -44,13 +51,14 @@ export function JobsPage() {
   });
   const load = useMutation({
     mutationFn: async (file: File) =>
-      answered(api.POST("/api/jobs/file", { body: { text: await file.text() } })),
+      answered(api.POST("/api/jobs/file", { body: { text: await file.text(), author: author() } })),
     onSuccess: (view) => {
       void refresh();
       void navigate(`/jobs/${view.id}`);
     },
   });
-  const problem = error ?? create.error ?? load.error ?? duplicate.error ?? putAway.error ?? bringBack.error;
+  const problem =
+    list.error ?? create.error ?? load.error ?? duplicate.error ?? putAway.error ?? bringBack.error;
   return (
     <main className="mx-auto max-w-4xl px-4 py-6 sm:h-full sm:overflow-y-auto">
       <h1 className="font-bold text-3xl tracking-tight">{say("page-sturvek")}</h1>
@@ -69,7 +77,23 @@ export function JobsPage() {
         </p>
       )}
       <h2 className="ruled mt-6">{say("page-jobs")}</h2>
-      {jobs?.length === 0 && <p className="mt-2">{say("page-no-job-yet-name-one-below-to")}</p>}
+      {jobs && (named !== "" || jobs.length > FEW) && (
+        <label className="mt-2 block max-w-lg">
+          <span className="block text-secondary text-sm">{say("page-find-a-job")}</span>
+          <input
+            type="search"
+            className="input tap w-full"
+            value={named}
+            maxLength={80}
+            onChange={(event) => setNamed(event.target.value)}
+          />
+        </label>
+      )}
+      {jobs?.length === 0 && (
+        <p className="mt-2">
+          {say(named === "" ? "page-no-job-yet-name-one-below-to" : "page-no-job-of-that-name")}
+        </p>
+      )}
       <ul className="mt-2 grid gap-3">
         {jobs?.map((job) => (
           <JobCard
@@ -81,6 +105,16 @@ export function JobsPage() {
           />
         ))}
       </ul>
+      {list.hasNextPage && (
+        <button
+          type="button"
+          className="btn tap mt-3 font-normal"
+          disabled={list.isFetchingNextPage}
+          onClick={() => void list.fetchNextPage()}
+        >
+          {say("page-more-jobs")}
+        </button>
+      )}
       <NewJob create={(name) => create.mutate(name)} />
       <LoadJob load={(file) => load.mutate(file)} />
       <h2 className="ruled mt-8">{say("page-your-name-for-the-record")}</h2>
@@ -129,7 +163,6 @@ function JobCard({ job, duplicate, putAway, renamed }: CardProps) {
     renamed();
     return undefined;
   };
-  const { openings, unresolved } = job.totals;
   return (
     <li className="sheet flex flex-wrap items-center gap-x-4 gap-y-1 px-4 py-3">
       <div className="min-w-56 flex-1">
@@ -149,17 +182,9 @@ function JobCard({ job, duplicate, putAway, renamed }: CardProps) {
             {job.name}
           </Link>
         )}
-        <p className="text-secondary text-sm">
-          {job.walls.join(" · ") || say("page-no-walls-yet")}; {say("count-of-openings", { count: openings })}
-        </p>
+        <p className="text-secondary text-sm">{job.walls.join(" · ") || say("page-no-walls-yet")}</p>
       </div>
-      {unresolved > 0 ? (
-        <p className="border-2 border-error px-2 font-bold text-error">
-          {say("page-not-settled", { unresolved })}
-        </p>
-      ) : (
-        <p className="text-secondary">{say("page-all-settled")}</p>
-      )}
+      <Settled job={job} />
       <div className="flex">
         <button
           type="button"
@@ -179,6 +204,27 @@ function JobCard({ job, duplicate, putAway, renamed }: CardProps) {
         </button>
       </div>
     </li>
+  );
+}
+
+/** How much of a job is settled; counted now where that was not done since it changed. */
+function Settled({ job }: { readonly job: Schemas["JobSummary"] }) {
+  const { say } = useSpeech();
+  const counted = useQuery({ ...totalsQuery(job.id, job.version), enabled: !job.totals });
+  const totals = job.totals ?? counted.data;
+  if (!totals) return <p className="text-secondary">{say("page-being-counted")}</p>;
+  const { openings, unresolved } = totals;
+  return (
+    <div className="flex flex-wrap items-center gap-x-3">
+      <p className="text-secondary">{say("count-of-openings", { count: openings })}</p>
+      {unresolved > 0 ? (
+        <p className="border-2 border-error px-2 font-bold text-error">
+          {say("page-not-settled", { unresolved })}
+        </p>
+      ) : (
+        <p className="text-secondary">{say("page-all-settled")}</p>
+      )}
+    </div>
   );
 }
 

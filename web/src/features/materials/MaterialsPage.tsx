@@ -25,7 +25,7 @@ export function MaterialsPage() {
       />
       <main className="relative min-h-0 flex-1 overflow-y-auto p-4">
         {error && <p className="text-lg">{error.message}</p>}
-        <Trouble editing={editing} />
+        <Trouble editing={editing} job={job} />
         {data && (
           <div className="grid items-start gap-4 xl:grid-cols-[minmax(0,5fr)_minmax(0,4fr)]">
             <StockSection

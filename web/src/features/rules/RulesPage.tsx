@@ -43,7 +43,7 @@ export function RulesPage() {
       />
       <main className="relative min-h-0 flex-1 overflow-y-auto p-4">
         {error && <p className="text-lg">{error.message}</p>}
-        <Trouble editing={editing} />
+        <Trouble editing={editing} job={job} />
         {settings && data && (
           <div className="grid items-start gap-4 lg:grid-cols-2">
             <div className="grid gap-4">

@@ -99,7 +99,7 @@ export function LoadedWall({ view, wall, planned }: LoadedProps) {
       <main className="contents min-w-0 lg:relative lg:block lg:overflow-y-auto">
         <div className="order-1 px-4 pt-3">
           <SayLine job={view.id} wall={planned.id} entry={entry} editing={editing} kept={selectNewest} />
-          <Trouble editing={editing} />
+          <Trouble editing={editing} job={view.id} />
           {move.trial && <TrialBar keep={move.keepTrial} leave={move.leaveTrial} />}
           <WallStage
             view={shown}

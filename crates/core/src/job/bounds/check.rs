@@ -7,6 +7,14 @@ use crate::measure::{Length, Range};
 use crate::say;
 use crate::speech::{Argument, Phrase, distance, number};
 
+/// Whether a character is not read but does something to how others are: control characters, line and paragraph ends, marks and overrides
+/// of direction.
+fn is_unreadable(letter: char) -> bool {
+    let turns =
+        matches!(letter, '\u{61c}' | '\u{200e}' | '\u{200f}' | '\u{202a}'..='\u{202e}' | '\u{2066}'..='\u{2069}');
+    letter.is_control() || turns || matches!(letter, '\u{2028}' | '\u{2029}')
+}
+
 /// What has been found, and where the checks are.
 #[derive(Default)]
 pub(super) struct Checks {
@@ -49,11 +57,11 @@ impl Checks {
         }
     }
 
-    /// A name: not empty, not too long, no control characters.
+    /// A name: not empty, not too long, no control characters, nothing that turns the direction of writing: a name must read as it is.
     pub(super) fn text(&mut self, input: Input, text: &str) {
         if let Range::Text { most } = input.range() {
             let length = text.chars().count();
-            let fine = !text.trim().is_empty() && length <= most && !text.chars().any(char::is_control);
+            let fine = !text.trim().is_empty() && length <= most && !text.chars().any(is_unreadable);
             let given = || {
                 if most < length { say!("given-long", count = length) } else { say!("given-text", text = text) }.into()
             };

@@ -35,7 +35,7 @@ pub fn job(job: &Job) -> Result<(), Refused> {
     checks.done()
 }
 
-/// A name: not empty, not too long, no control characters.
+/// A name: not empty, not too long, nothing in it that cannot be read.
 ///
 /// # Errors
 /// [`Refused`] with what is wrong with it.

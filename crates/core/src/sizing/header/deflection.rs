@@ -43,7 +43,7 @@ pub(super) fn largest_sag<P: Pen>(pen: &mut P, case: &CombinedCase<'_>) -> P::Nu
                 sag,
             )
         }
-        None => sag_over(pen, case, case.span().largest_deflection_ei().value),
+        None => sag_over(pen, case, case.sag_from_pack_to_pack()),
     }
 }
 
@@ -67,7 +67,7 @@ pub fn surely_below(worst: &CheckResult, case: &CombinedCase<'_>) -> bool {
         CheckKind::DoorSag => conventions.most_sag_over_door.map_or(f64::INFINITY, |most| most.to_inches()),
         _ => return false,
     };
-    if !case.bridge.is_simple() || case.only_uniform.is_some() {
+    if !case.bridge.is_simple() || case.only_uniform.is_some() || case.swept.is_some() {
         return false;
     }
     let at_midspan = case.span().deflection_ei(span / 2.0) / stiffness(&mut Silent, case);

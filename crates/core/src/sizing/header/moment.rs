@@ -16,6 +16,7 @@ use crate::working::{Clause, Number, Pen, Unit};
 pub fn largest_moment<P: Pen>(pen: &mut P, case: &CombinedCase<'_>) -> P::Number {
     let span = pen.given("L", case.bridge.design_span_inches());
     let moment = match case.only_uniform {
+        None if case.swept.is_some() => P::Number::constant(case.swept_moment()),
         Some(load) => pen.given("w", load) * span.power(2.0) / P::Number::constant(8.0),
         None => moment_at(pen, case, &span),
     };
