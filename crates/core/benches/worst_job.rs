@@ -27,7 +27,7 @@ fn hundred_boards() -> Vec<StockBoard> {
     }
     let mut depth = Length::inches(7);
     while boards.len() < bounds::MOST_STOCK {
-        depth = depth + Length::inches_and(0, 3, 8);
+        depth += Length::inches_and(0, 3, 8);
         let ply_width = Length::inches_and(1, 3, 4);
         boards.push(HeaderBoard::Engineered { class: EngineeredClass::Lvl20E, ply_width, depth });
     }

@@ -13,6 +13,8 @@ pub mod demo;
 mod extract;
 mod history_entry;
 mod limits;
+pub mod metrics;
+mod metrics_names;
 mod openapi;
 mod page;
 mod plans;
@@ -28,7 +30,7 @@ use std::time::Duration;
 
 use axum::Router;
 use axum::body::Body;
-use axum::extract::{DefaultBodyLimit, State};
+use axum::extract::{DefaultBodyLimit, Request, State};
 use axum::http::{HeaderName, HeaderValue, StatusCode, header};
 use axum::response::{IntoResponse, Response};
 use http_body_util::BodyExt;
@@ -36,6 +38,7 @@ use sturvek_store::Jobs;
 use tower_http::CompressionLevel;
 use tower_http::catch_panic::CatchPanicLayer;
 use tower_http::compression::CompressionLayer;
+use tower_http::request_id::{MakeRequestUuid, PropagateRequestIdLayer, RequestId, SetRequestIdLayer};
 use tower_http::set_header::SetResponseHeaderLayer;
 use tower_http::timeout::TimeoutLayer;
 use tower_http::trace::TraceLayer;
@@ -53,21 +56,32 @@ const CONTENT_POLICY: &str = "default-src 'none'; script-src 'self'; style-src '
 /// What of the device the page may use.
 const PERMISSIONS: &str = "camera=(self), microphone=(), geolocation=(), payment=(), usb=()";
 
+/// What handlers share, over these jobs.
+pub fn state(jobs: Jobs) -> AppState {
+    AppState { jobs, plans: plans::Plans::default(), workers: Workers::one_a_core() }
+}
+
 /// The whole application over these jobs, served under these names.
 pub fn app(jobs: Jobs, served: ServedAs) -> Router {
+    app_over(state(jobs), served)
+}
+
+/// The whole application.
+pub fn app_over(state: AppState, served: ServedAs) -> Router {
     let (api, _) = openapi::api_router().split_for_parts();
     let header = |name: HeaderName, value: &'static str| {
         SetResponseHeaderLayer::if_not_present(name, HeaderValue::from_static(value))
     };
-    let workers = Workers::one_a_core();
+    let workers = state.workers.clone();
     let api = api
         .route("/api/{*rest}", axum::routing::any(problem::no_such_address))
         // Prices, names and addresses of people's houses are nobody's to keep.
-        .layer(header(header::CACHE_CONTROL, "no-store"));
+        .layer(header(header::CACHE_CONTROL, "no-store"))
+        .route_layer(axum::middleware::from_fn(metrics::counted));
     Router::new()
         .merge(api)
         .fallback(page::serve)
-        .with_state(AppState { jobs, plans: plans::Plans::default(), workers: workers.clone() })
+        .with_state(state)
         .layer(DefaultBodyLimit::max(LARGEST_REQUEST))
         .layer(TimeoutLayer::with_status_code(StatusCode::SERVICE_UNAVAILABLE, LONGEST_REQUEST))
         .layer(CatchPanicLayer::custom(problem::from_panic))
@@ -81,7 +95,9 @@ pub fn app(jobs: Jobs, served: ServedAs) -> Router {
         .layer(header(HeaderName::from_static("cross-origin-opener-policy"), "same-origin"))
         .layer(header(HeaderName::from_static("cross-origin-resource-policy"), "same-origin"))
         .layer(header(HeaderName::from_static("permissions-policy"), PERMISSIONS))
-        .layer(TraceLayer::new_for_http())
+        .layer(PropagateRequestIdLayer::x_request_id())
+        .layer(TraceLayer::new_for_http().make_span_with(span))
+        .layer(SetRequestIdLayer::x_request_id(MakeRequestUuid))
 }
 
 /// Lets a body that is to be compressed be compressed by the workers: by itself it would be, piece by piece, on the network's threads.
@@ -96,4 +112,10 @@ async fn compressed_elsewhere(State(workers): State<Workers>, response: Response
         Ok(Err(error)) => problem::Problem::internal(&error).into_response(),
         Err(problem) => problem.into_response(),
     }
+}
+
+/// What every line of the log about a request says: which request it was, so that what a user reports is found.
+fn span(request: &Request) -> tracing::Span {
+    let id = request.extensions().get::<RequestId>().and_then(|id| id.header_value().to_str().ok()).unwrap_or("");
+    tracing::info_span!("request", id, method = %request.method(), path = request.uri().path())
 }

@@ -11,8 +11,9 @@ use sturvek_formats::frame_file::framed;
 use sturvek_formats::job_file::read_job;
 use sturvek_formats::tickets::tickets;
 use sturvek_formats::{header_cases, header_table};
-use sturvek_server::{ServedAs, app, connections, demo, openapi_json};
+use sturvek_server::{ServedAs, app_over, connections, demo, metrics, openapi_json, state};
 use sturvek_speech::english;
+use sturvek_store::backup::{Restored, backup, restore};
 use sturvek_store::{Jobs, connect, migrate};
 use tokio::net::TcpListener;
 use tokio::signal::unix::{SignalKind, signal};
@@ -40,6 +41,28 @@ enum Command {
         /// Start without the demo job.
         #[arg(long)]
         empty: bool,
+        /// How the log is written.
+        #[arg(long, value_enum, default_value_t = LogForm::Text)]
+        log: LogForm,
+        /// Port on loopback on which Prometheus reads what to watch; 0 takes any free one. Without it nothing is counted.
+        #[arg(long)]
+        metrics: Option<u16>,
+    },
+    /// Writes all jobs into a file, while a server serves them or not.
+    Backup {
+        /// The file; it must not be there yet.
+        file: PathBuf,
+        /// Address of the database.
+        #[arg(long, env = "STURVEK_DATABASE_URL", hide_env_values = true)]
+        database: String,
+    },
+    /// Puts a backup in the place of all jobs; what was there stays in a database of another name.
+    Restore {
+        /// The file that sturvek backup wrote.
+        file: PathBuf,
+        /// Address of the database, of somebody who may make databases: bin/database owner prints it.
+        #[arg(long, env = "STURVEK_DATABASE_URL", hide_env_values = true)]
+        database: String,
     },
     /// Answers a file of header problems, as JSON.
     Size {
@@ -66,6 +89,15 @@ enum Command {
     Openapi,
 }
 
+/// How the log is written, on standard error.
+#[derive(Clone, Copy, clap::ValueEnum)]
+enum LogForm {
+    /// A line of text for each.
+    Text,
+    /// A line of JSON for each.
+    Json,
+}
+
 #[tokio::main]
 async fn main() -> ExitCode {
     match run(Arguments::parse().command).await {
@@ -79,7 +111,20 @@ async fn main() -> ExitCode {
 
 async fn run(command: Command) -> Result<(), Failure> {
     match command {
-        Command::Serve { database, port, empty } => serve(&database, port, empty).await,
+        Command::Serve { database, port, empty, log, metrics } => {
+            begin_log(log);
+            serve(&database, port, empty, metrics).await
+        }
+        Command::Backup { file, database } => {
+            backup(&database, &file).await?;
+            tell(&format!("All jobs are in {}.", file.display()))
+        }
+        Command::Restore { file, database } => {
+            let Restored { jobs, before } = restore(&database, &file).await?;
+            let before =
+                before.map(|before| format!(" What was there before is in the database {before}.")).unwrap_or_default();
+            tell(&format!("{jobs} job{} read through and put back.{before}", if jobs == 1 { "" } else { "s" }))
+        }
         Command::Size { file } => tell(&serde_json::to_string_pretty(&header_cases::answer_all(&read(&file)?)?)?),
         Command::Frame { file } => tell(&serde_json::to_string_pretty(&framed(&job_in(&file)?))?),
         Command::Tickets { file } => tell(&serde_json::to_string_pretty(&tickets(&job_in(&file)?))?),
@@ -111,15 +156,32 @@ fn job_in(file: &Path) -> Result<Job, Failure> {
     Ok(read_job(&read(file)?).map_err(|error| english(&error.phrase()))?)
 }
 
-async fn serve(database: &str, port: u16, empty: bool) -> Result<(), Failure> {
+/// Begins the log. `RUST_LOG` says what goes into it; by itself what needs somebody's attention.
+fn begin_log(form: LogForm) {
     let filter = tracing_subscriber::EnvFilter::try_from_default_env().unwrap_or_else(|_| "warn".into());
-    tracing_subscriber::fmt().with_env_filter(filter).with_writer(std::io::stderr).init();
-    // The port first: a taken one should be said at once.
+    let log = tracing_subscriber::fmt().with_env_filter(filter).with_writer(std::io::stderr);
+    match form {
+        LogForm::Text => log.init(),
+        LogForm::Json => log.json().flatten_event(true).init(),
+    }
+}
+
+/// A port on this machine alone.
+async fn listen(port: u16, option: &str) -> Result<TcpListener, Failure> {
     let address = SocketAddr::new(IpAddr::V4(Ipv4Addr::LOCALHOST), port);
-    let listener = TcpListener::bind(address).await.map_err(|error| match error.kind() {
-        std::io::ErrorKind::AddrInUse => format!("port {port} is taken. Choose another with --port."),
+    Ok(TcpListener::bind(address).await.map_err(|error| match error.kind() {
+        std::io::ErrorKind::AddrInUse => format!("port {port} is taken. Choose another with {option}."),
         _ => format!("port {port} cannot be used: {error}"),
-    })?;
+    })?)
+}
+
+async fn serve(database: &str, port: u16, empty: bool, metrics: Option<u16>) -> Result<(), Failure> {
+    // The ports first: a taken one should be said at once.
+    let listener = listen(port, "--port").await?;
+    let watched = match metrics {
+        Some(port) => Some((listen(port, "--metrics").await?, metrics::begin()?)),
+        None => None,
+    };
     let db = connect(database).await.map_err(|error| format!("the database does not answer. {error}"))?;
     migrate(&db).await.map_err(|error| format!("the database cannot be brought up to date: {error}"))?;
     let jobs = Jobs::new(db);
@@ -129,8 +191,14 @@ async fn serve(database: &str, port: u16, empty: bool) -> Result<(), Failure> {
     // Listened for before the address is said: whoever reads it may ask to stop at once.
     let asked_to_stop = stop_signals()?;
     let served = ServedAs::loopback(listener.local_addr()?);
+    let state = state(jobs);
+    if let Some((listener, counted)) = watched {
+        println!("Metrics are at http://{}/metrics", listener.local_addr()?);
+        let page = metrics::page(counted, state.clone());
+        tokio::spawn(async move { axum::serve(listener, page).await });
+    }
     println!("Sturvek is at http://{}", listener.local_addr()?);
-    connections::serve(listener, app(jobs, served), asked_to_stop).await;
+    connections::serve(listener, app_over(state, served), asked_to_stop).await;
     Ok(())
 }
 

@@ -7,7 +7,7 @@ use utoipa_axum::router::OpenApiRouter;
 use utoipa_axum::routes;
 
 use crate::answered::with_answered;
-use crate::routes::{commands, inputs, jobs, studies, walls};
+use crate::routes::{commands, health, inputs, jobs, studies, walls};
 use crate::state::AppState;
 
 #[derive(OpenApi)]
@@ -22,7 +22,9 @@ struct Document;
 /// Every route of the API.
 pub fn api_router() -> OpenApiRouter<AppState> {
     OpenApiRouter::with_openapi(Document::openapi())
-        .routes(routes!(jobs::health))
+        .routes(routes!(health::health))
+        .routes(routes!(health::live))
+        .routes(routes!(health::ready))
         .routes(routes!(jobs::list_jobs, jobs::create_job))
         .routes(routes!(jobs::get_job, jobs::delete_job))
         .routes(routes!(jobs::restore_job))

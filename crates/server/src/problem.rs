@@ -219,7 +219,7 @@ impl From<StoreError> for Problem {
                 tracing::error!("{error}");
                 Self::took_too_long()
             }
-            StoreError::Lost(error) => {
+            error @ (StoreError::Lost(_) | StoreError::Silent) => {
                 tracing::error!("{error}");
                 Self::new(
                     StatusCode::SERVICE_UNAVAILABLE,

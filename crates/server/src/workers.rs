@@ -8,10 +8,12 @@ use std::sync::Arc;
 use std::sync::atomic::{AtomicBool, AtomicUsize, Ordering};
 use std::time::{Duration, Instant};
 
+use metrics::{counter, histogram};
 use serde::Serialize;
 use tokio::sync::{OwnedSemaphorePermit, Semaphore};
 
 use crate::extract::Written;
+use crate::metrics_names::{GIVEN_UP, TURNED_AWAY, WORK_SECONDS};
 use crate::problem::Problem;
 
 /// How many requests may wait for a turn or have one.
@@ -59,7 +61,11 @@ impl Wanted {
     /// [`GivenUp`] once whoever asked is gone, or has waited as long as a request may take.
     pub fn still(&self) -> Result<(), GivenUp> {
         let late = self.until.is_some_and(|until| until < Instant::now());
-        if late || self.gone.load(Ordering::Relaxed) { Err(GivenUp) } else { Ok(()) }
+        if late || self.gone.load(Ordering::Relaxed) {
+            counter!(GIVEN_UP).increment(1);
+            return Err(GivenUp);
+        }
+        Ok(())
     }
 }
 
@@ -103,7 +109,10 @@ impl Workers {
     /// # Errors
     /// 503 where the queue is full.
     pub fn place(&self) -> Result<Place, Problem> {
-        let place = self.places.clone().try_acquire_owned().map_err(|_| Problem::busy())?;
+        let place = self.places.clone().try_acquire_owned().map_err(|_| {
+            counter!(TURNED_AWAY).increment(1);
+            Problem::busy()
+        })?;
         Ok(Place { workers: self.clone(), _place: place, until: Instant::now() + BUDGET })
     }
 
@@ -175,8 +184,10 @@ impl Place {
         // The turn and the place go with the work: they are free when it ends, not when nobody waits for it any more.
         let held = (turn, self);
         let done = tokio::task::spawn_blocking(move || {
-            let _held = held;
-            work(&wanted)
+            let (_held, begun) = (held, Instant::now());
+            let done = work(&wanted);
+            histogram!(WORK_SECONDS).record(begun.elapsed().as_secs_f64());
+            done
         });
         done.await.map_err(|error| Problem::internal(&error))?
     }

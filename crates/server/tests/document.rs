@@ -8,8 +8,21 @@ mod support;
 use std::process::Stdio;
 use std::time::Duration;
 
+use serde_json::Value;
 use support::start;
 use tokio::process::Command;
+
+/// The demo's job, a wall and an opening of it, in place of ids that are drawn and name nothing.
+async fn ids(address: &str) -> String {
+    let get = async |path: String| -> Value {
+        reqwest::get(format!("{address}{path}")).await.expect("an answer").json().await.expect("JSON")
+    };
+    let text = |value: &Value| value.as_str().expect("an id").to_owned();
+    let job = text(&get("/api/jobs".into()).await["jobs"][0]["id"]);
+    let wall = get(format!("/api/jobs/{job}")).await["job"]["walls"][0].clone();
+    let (wall, opening) = (text(&wall["id"]), text(&wall["openings"][0]["id"]));
+    format!("[parameters]\n\"path.job\" = \"{job}\"\n\"path.wall\" = \"{wall}\"\n\"path.opening\" = \"{opening}\"\n")
+}
 
 #[tokio::test]
 async fn what_is_served_is_what_the_document_says() {
@@ -19,11 +32,12 @@ async fn what_is_served_is_what_the_document_says() {
     let server = start(&sturvek_test_support::fresh_database().await).await;
     let folder = std::env::temp_dir().join(format!("document-{}", std::process::id()));
     std::fs::create_dir_all(&folder).expect("a folder");
+    std::fs::write(folder.join("schemathesis.toml"), ids(&server.address).await).expect("written");
     let tried = Command::new(tool)
         .arg("run")
         .arg(project.join("openapi.json"))
-        .args(["--url", &server.address, "--seed", "1", "--max-examples", "12", "--workers", "2"])
-        .args(["--phases", "coverage,fuzzing", "--no-color", "--max-time", "55"])
+        .args(["--url", &server.address, "--seed", "1", "--max-examples", "12", "--workers", "1"])
+        .args(["--exclude-method", "DELETE", "--phases", "coverage,fuzzing", "--no-color", "--max-time", "55"])
         // A method that an address does not have is answered 405; what is refused that the schema allows is told at its field (422).
         .args([
             "--checks",
@@ -36,6 +50,8 @@ async fn what_is_served_is_what_the_document_says() {
         .output();
     let tried = tokio::time::timeout(Duration::from_secs(150), tried).await.expect("it ends").expect("it runs");
     let told = String::from_utf8_lossy(&tried.stdout);
-    assert!(tried.status.success(), "{told}\n{}", String::from_utf8_lossy(&tried.stderr));
+    // Its report may be very long: the end of it, and what deviates, say enough.
+    let told: Vec<&str> = told.lines().map(|line| line.get(..400).unwrap_or(line)).take(160).collect();
+    assert!(tried.status.success(), "{}", told.join("\n"));
     std::fs::remove_dir_all(&folder).expect("the folder goes");
 }

@@ -5,7 +5,7 @@ mod support;
 use std::time::Duration;
 
 use serde_json::{Value, json};
-use support::{BINARY, start};
+use support::{BINARY, start, start_with};
 use tokio::process::Command;
 
 async fn get(address: &str) -> Value {
@@ -68,4 +68,37 @@ async fn size_answers_a_file_of_cases() {
     let answers: Value = serde_json::from_slice(&output.stdout).expect("JSON");
     assert_eq!(answers.as_array().map(Vec::len), Some(24));
     assert_eq!(answers[0]["header"], "2-2x6 SPF No.2");
+}
+
+/// What an operator watches: alive and ready apart, numbers by route, requests that can be told apart, a log for machines.
+#[tokio::test]
+async fn it_says_how_it_is() {
+    let database = sturvek_test_support::fresh_database().await;
+    let server = start_with(&database, &["--metrics", "0", "--log", "json"]).await;
+    let status = async |path: &str| {
+        reqwest::get(format!("{}{path}", server.address)).await.expect("an answer").status().as_u16()
+    };
+    assert_eq!((status("/api/live").await, status("/api/ready").await), (204, 204));
+    let jobs = reqwest::get(format!("{}/api/jobs", server.address)).await.expect("an answer");
+    assert!(jobs.headers().contains_key("x-request-id"));
+    let id = jobs.json::<Value>().await.expect("JSON")["jobs"][0]["id"].as_str().expect("an id").to_owned();
+    let job = get(&format!("{}/api/jobs/{id}", server.address)).await;
+    let wall = job["job"]["walls"][0]["id"].as_str().expect("an id").to_owned();
+    assert_eq!(status(&format!("/api/jobs/{id}/walls/{wall}")).await, 200);
+    let edit = json!({ "on_version": 7, "command": { "do": "rename_job", "name": "Too late" } });
+    let path = format!("{}/api/jobs/{id}/commands", server.address);
+    assert_eq!(reqwest::Client::new().post(path).json(&edit).send().await.expect("an answer").status(), 409);
+
+    let counted = reqwest::get(server.metrics.as_deref().expect("it counts")).await.expect("an answer");
+    let counted = counted.text().await.expect("text");
+    for series in [
+        r#"sturvek_requests_total{route="/api/jobs/{job}/walls/{wall}",method="GET",status="200"} 1"#,
+        "sturvek_conflicts_total 1",
+        "sturvek_work_seconds_count",
+        "sturvek_work_waiting 0",
+        "sturvek_pool_connections 16",
+    ] {
+        assert!(counted.contains(series), "{series} in\n{counted}");
+    }
+    assert!(!counted.contains(&id), "no series of its own for a job");
 }

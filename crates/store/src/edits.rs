@@ -41,7 +41,7 @@ enum Wanted {
 
 enum Action {
     Do,
-    Step(Direction, log_entry::Model),
+    Step(Direction, Box<log_entry::Model>),
 }
 
 struct Edit<'a> {
@@ -94,16 +94,14 @@ impl Jobs {
 
     async fn edit(&self, id: Uuid, on: i64, wanted: Wanted, by: Editor<'_>) -> Result<StoredJob, StoreError> {
         // Whoever knows the job at that version is probably right, and the lock will tell. Who does not is told at once.
-        if by.known.is_none_or(|known| known.version.number != on) {
-            if let Some(version) = self.repeated_or_stale(id, on, by.key).await? {
-                return self.as_after(id, version).await;
-            }
+        if by.known.is_none_or(|known| known.version.number != on)
+            && let Some(version) = self.repeated_or_stale(id, on, by.key).await?
+        {
+            return self.as_after(id, version).await;
         }
         let (gate, waited) = self.gates().pass(id).await?;
-        if waited {
-            if let Some(version) = self.repeated_or_stale(id, on, by.key).await? {
-                return self.as_after(id, version).await;
-            }
+        if waited && let Some(version) = self.repeated_or_stale(id, on, by.key).await? {
+            return self.as_after(id, version).await;
         }
         let transaction = self.database().begin().await?;
         let row = match locked(&transaction, id, on, by.key).await? {
@@ -228,7 +226,7 @@ async fn step<'a>(
     let mut change: log_entry::ActiveModel = entry.clone().into_active_model();
     change.state = Set(Some(state.to_owned()));
     change.update(transaction).await?;
-    Ok(Edit { action: Action::Step(direction, entry), command, by })
+    Ok(Edit { action: Action::Step(direction, Box::new(entry)), command, by })
 }
 
 /// Applies an edit to a locked job: rows, version and log entry together.

@@ -55,6 +55,9 @@ pub enum StoreError {
     /// The database is not there.
     #[error("the database does not answer: {0}")]
     Lost(DbErr),
+    /// The database says nothing.
+    #[error("the database says nothing")]
+    Silent,
     /// The database refused what it was asked: a fault of this program.
     #[error("the database failed: {0}")]
     Database(DbErr),

@@ -106,6 +106,12 @@ impl Jobs {
         Ok(self.db.ping().await?)
     }
 
+    /// How many connections are open, and how many of them nobody uses.
+    pub fn connections(&self) -> (u32, usize) {
+        let pool = self.db.get_postgres_connection_pool();
+        (pool.size(), pool.num_idle())
+    }
+
     /// Whether any job was ever kept here, put away ones counted.
     ///
     /// # Errors

@@ -3,6 +3,7 @@
 //! Only inputs are stored. An edit is a command: its log entry and the rows it changes are written in one transaction, so
 //! what was acknowledged is there after any crash. This crate knows no HTTP.
 
+pub mod backup;
 mod connect;
 pub mod edits;
 pub mod entity;

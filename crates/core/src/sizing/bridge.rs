@@ -345,7 +345,7 @@ impl<'a> Bridge<'a> {
             return self.pressing_by_kind();
         }
         let mut ends = match &self.many {
-            Some(many) => many.reactions.clone(),
+            Some(many) => many.reactions,
             None => self.shared_reactions(),
         };
         let dead = self.own_weight * self.between_packs;

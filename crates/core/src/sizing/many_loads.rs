@@ -27,6 +27,9 @@ pub struct ChangeByKind {
     pub grade: ByKind<f64>,
 }
 
+/// Spans that were swept, by the factors of their combination.
+type Swept = SmallVec<[(ByKind<f64>, Rc<SweptSpan>); 16]>;
+
 /// The loads of one opening on a header that spans from pack to pack on so many jacks.
 #[derive(Debug)]
 pub struct ManyLoads {
@@ -34,7 +37,7 @@ pub struct ManyLoads {
     changes: Vec<ChangeByKind>,
     /// What they bring to each pack, with what stands on the packs themselves.
     pub reactions: Ends<ByKind<f64>>,
-    swept: RefCell<SmallVec<[(ByKind<f64>, Rc<SweptSpan>); 16]>>,
+    swept: RefCell<Swept>,
 }
 
 impl ManyLoads {
@@ -62,10 +65,13 @@ impl ManyLoads {
     }
 }
 
+/// The loads on so many jacks.
+type OnJacks = (Ends<u8>, Option<Rc<ManyLoads>>);
+
 /// Loads on jacks that were asked for before; none where they are few, or lift.
 #[derive(Clone, Debug, Default)]
 pub struct KnownLoads {
-    known: SmallVec<[(Ends<u8>, Option<Rc<ManyLoads>>); 8]>,
+    known: SmallVec<[OnJacks; 8]>,
 }
 
 impl KnownLoads {

@@ -229,7 +229,8 @@ fn not_outdone(choices: &[Vec<Choice>]) -> Vec<bool> {
     let outdoes = |better: &[Choice], worse: &[Choice]| {
         let mut equal = true;
         let no_worse = better.iter().zip(worse).all(|(better, worse)| {
-            equal &= better.carries() == worse.carries() && (!better.carries() || better.cents == worse.cents);
+            equal &= better.carries() == worse.carries()
+                && (!better.carries() || better.cents.total_cmp(&worse.cents).is_eq());
             !worse.carries() || better.carries() && better.jack == worse.jack && better.cents <= worse.cents
         });
         (no_worse, equal)

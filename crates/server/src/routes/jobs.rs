@@ -16,17 +16,11 @@ use crate::extract::{Body, Ids, Params, Written};
 use crate::history_entry::HistoryEntry;
 use crate::problem::Problem;
 use crate::state::AppState;
-use crate::views::{ByQuery, Health, JobFileText, JobPage, JobView, ListQuery, NewJob};
+use crate::views::{ByQuery, JobFileText, JobPage, JobView, ListQuery, NewJob};
 use crate::workers::Wanted;
 
 /// How many entries of the history are answered at most.
 const MOST_HISTORY: u64 = 500;
-
-/// Whether the server and its database are up.
-#[utoipa::path(get, path = "/api/health", responses((status = 200, body = Health)))]
-pub async fn health(State(state): State<AppState>) -> Json<Health> {
-    Json(Health { database: state.jobs.ping().await.is_ok() })
-}
 
 /// A page of the jobs, newest change first.
 #[utoipa::path(get, path = "/api/jobs", params(ListQuery),

@@ -15,19 +15,33 @@ pub struct Server {
     pub child: Child,
     /// Where it serves.
     pub address: String,
+    /// Where it says how it is, where it was asked to.
+    pub metrics: Option<String>,
 }
 
 /// Starts a server on a database and waits until it says where it is.
 pub async fn start(database: &str) -> Server {
+    start_with(database, &[]).await
+}
+
+/// Starts a server with more options.
+pub async fn start_with(database: &str, options: &[&str]) -> Server {
     let mut child = Command::new(BINARY)
         .args(["serve", "--port", "0", "--database", database])
+        .args(options)
         .stdout(Stdio::piped())
         .stderr(Stdio::null())
         .kill_on_drop(true)
         .spawn()
         .expect("the server starts");
     let mut lines = BufReader::new(child.stdout.take().expect("piped")).lines();
-    let line = lines.next_line().await.expect("a line").expect("the server says where it is");
-    let address = line.rsplit(' ').next().expect("an address").to_owned();
-    Server { child, address }
+    let mut metrics = None;
+    loop {
+        let line = lines.next_line().await.expect("a line").expect("the server says where it is");
+        let address = line.rsplit(' ').next().expect("an address").to_owned();
+        if line.starts_with("Sturvek is at") {
+            return Server { child, address, metrics };
+        }
+        metrics = Some(address);
+    }
 }
