@@ -11,10 +11,12 @@ use uuid::Uuid;
 
 use crate::entity::{job as job_table, log_entry};
 use crate::error::StoreError;
+use crate::gate::{Kept, Passed};
 use crate::jobs::{Jobs, Known, MadeOf, StoredJob, Version, finish, job_in, read_job_of, read_rows, settings_columns};
 use crate::log::{self, Direction, MOST_LOG_BYTES, next_entry};
 use crate::rows::{FORM, form_of, rows_of, rows_that_differ};
 use crate::sync::write_rows;
+use crate::told::LogEntry;
 
 /// Who makes an edit, and what they bring.
 #[derive(Clone, Copy, Debug)]
@@ -99,7 +101,15 @@ impl Jobs {
         {
             return self.as_after(id, version).await;
         }
-        let (gate, waited) = self.gates().pass(id).await?;
+        let (turn, waited) = match self.gates().pass(id, Some(on)).await? {
+            Passed::Turn(turn, waited) => (turn, waited),
+            Passed::Overtaken(kept) if by.key.is_some() && by.key == kept.key => {
+                return self.as_after(id, kept.entry.version).await;
+            }
+            Passed::Overtaken(Kept { entry, .. }) => {
+                return Err(StoreError::Stale { on, current: entry.version, since: vec![entry] });
+            }
+        };
         if waited && let Some(version) = self.repeated_or_stale(id, on, by.key).await? {
             return self.as_after(id, version).await;
         }
@@ -107,7 +117,7 @@ impl Jobs {
         let row = match locked(&transaction, id, on, by.key).await? {
             Standing::Fresh(row) => row,
             Standing::Repeated(version) => {
-                drop((transaction, gate));
+                drop((transaction, turn));
                 return self.as_after(id, version).await;
             }
         };
@@ -115,8 +125,9 @@ impl Jobs {
             Wanted::Do(command) => Edit { action: Action::Do, command: *command, by },
             Wanted::Step(direction) => step(&transaction, id, direction, by).await?,
         };
-        let after = apply(&transaction, row, edit).await?;
+        let (after, entry) = apply(&transaction, row, edit).await?;
         transaction.commit().await?;
+        turn.tell(Kept { entry, key: by.key });
         Ok(after)
     }
 
@@ -234,7 +245,7 @@ async fn apply(
     transaction: &DatabaseTransaction,
     row: job_table::Model,
     edit: Edit<'_>,
-) -> Result<StoredJob, StoreError> {
+) -> Result<(StoredJob, LogEntry), StoreError> {
     let id = row.id;
     let version = row.version + 1;
     let kept = Version { number: row.version, made_at: row.updated_at };
@@ -268,9 +279,10 @@ async fn apply(
     if matches!(edit.action, Action::Do) {
         supersede_undone(transaction, id).await?;
     }
+    let told = log::told_of(&entry)?;
     log_entry::Entity::insert(entry).exec_without_returning(transaction).await?;
     let made_of = MadeOf { made_at: kept.made_at, job: before };
-    Ok(StoredJob { made_of: Some(made_of), ..finish(transaction, row, applied.job).await? })
+    Ok((StoredJob { made_of: Some(made_of), ..finish(transaction, row, applied.job).await? }, told))
 }
 
 /// A new edit ends the life of whatever was undone: it can no longer be done again.

@@ -211,7 +211,7 @@ impl Jobs {
 
     /// Asked for again, as after an answer that was lost, it is done already.
     async fn set_deleted(&self, id: Uuid, deleted: bool, author: &str) -> Result<(), StoreError> {
-        let _gate = self.gates.pass(id).await?;
+        let _turn = self.gates.pass(id, None).await?;
         let transaction = self.db.begin().await?;
         let row = job_table::Entity::find_by_id(id).lock_exclusive().one(&transaction).await?;
         let row = row.ok_or(StoreError::NoSuchJob(id))?;

@@ -82,6 +82,17 @@ impl TryFrom<Told> for LogEntry {
     }
 }
 
+/// An entry that is about to be kept, as it is told.
+pub fn told_of(entry: &log_entry::ActiveModel) -> Result<LogEntry, StoreError> {
+    Ok(LogEntry {
+        version: *entry.version.as_ref(),
+        action: entry.action.as_ref().clone(),
+        summary: phrase(entry.summary.as_ref().clone())?,
+        author: entry.author.as_ref().clone(),
+        written_at: *entry.written_at.as_ref(),
+    })
+}
+
 /// What a change of direction would act on: the newest command still done, or the oldest one undone.
 fn next(id: Uuid, direction: Direction) -> Select<log_entry::Entity> {
     use log_entry::Column as C;

@@ -78,11 +78,11 @@ export function JobsPage() {
       )}
       <h2 className="ruled mt-6">{say("page-jobs")}</h2>
       {jobs && (named !== "" || jobs.length > FEW) && (
-        <label className="mt-2 block max-w-lg">
+        <label className="mt-2 mb-4 block max-w-lg">
           <span className="block text-secondary text-sm">{say("page-find-a-job")}</span>
           <input
             type="search"
-            className="input tap w-full"
+            className="input tap mt-1 w-full"
             value={named}
             maxLength={80}
             onChange={(event) => setNamed(event.target.value)}
