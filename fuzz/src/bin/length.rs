@@ -1,0 +1,6 @@
+#![no_main]
+#[path = "../checks.rs"]
+#[allow(dead_code)]
+mod checks;
+
+libfuzzer_sys::fuzz_target!(|bytes: &[u8]| checks::length(bytes));
