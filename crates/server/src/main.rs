@@ -194,8 +194,8 @@ async fn serve(database: &str, port: u16, empty: bool, metrics: Option<u16>) -> 
     let state = state(jobs);
     if let Some((listener, counted)) = watched {
         println!("Metrics are at http://{}/metrics", listener.local_addr()?);
-        let page = metrics::page(counted, state.clone());
-        tokio::spawn(async move { axum::serve(listener, page).await });
+        let page = metrics::page(counted, state.clone(), ServedAs::loopback(listener.local_addr()?));
+        tokio::spawn(connections::serve(listener, page, std::future::pending()));
     }
     println!("Sturvek is at http://{}", listener.local_addr()?);
     connections::serve(listener, app_over(state, served), asked_to_stop).await;

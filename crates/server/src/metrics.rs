@@ -12,6 +12,7 @@ use metrics::{counter, describe_counter, describe_gauge, describe_histogram, gau
 use metrics_exporter_prometheus::{BuildError, Matcher, PrometheusBuilder, PrometheusHandle};
 
 use crate::metrics_names::{GIVEN_UP, TURNED_AWAY, WORK_SECONDS};
+use crate::served_as::{ServedAs, own_page_only};
 use crate::state::AppState;
 
 const REQUESTS: &str = "sturvek_requests_total";
@@ -58,8 +59,9 @@ pub async fn counted(request: Request, next: Next) -> Response {
 }
 
 /// The page that Prometheus reads.
-pub fn page(handle: PrometheusHandle, state: AppState) -> Router {
-    Router::new().route("/metrics", get(written)).with_state((handle, state))
+pub fn page(handle: PrometheusHandle, state: AppState, served: ServedAs) -> Router {
+    let page = Router::new().route("/metrics", get(written)).with_state((handle, state));
+    page.layer(axum::middleware::from_fn_with_state(served, own_page_only))
 }
 
 async fn written(State((handle, state)): State<(PrometheusHandle, AppState)>) -> impl IntoResponse {

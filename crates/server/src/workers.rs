@@ -116,6 +116,24 @@ impl Workers {
         Ok(Place { workers: self.clone(), _place: place, until: Instant::now() + BUDGET })
     }
 
+    /// Whether anything can be asked for now. An edit asks this before it is kept, and takes its place after that: while it waits for a job
+    /// that somebody else holds it takes none from others.
+    ///
+    /// # Errors
+    /// 503 where the queue is full.
+    pub fn is_open(&self) -> Result<(), Problem> {
+        self.place().map(drop)
+    }
+
+    /// A place for what is kept already: waited for.
+    ///
+    /// # Errors
+    /// Never, while the server lives.
+    pub async fn place_for_what_is_kept(&self) -> Result<Place, Problem> {
+        let place = self.places.clone().acquire_owned().await.map_err(|error| Problem::internal(&error))?;
+        Ok(Place { workers: self.clone(), _place: place, until: Instant::now() + BUDGET })
+    }
+
     /// Computes an answer and writes it.
     ///
     /// # Errors

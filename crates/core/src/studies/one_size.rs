@@ -12,7 +12,7 @@
 //! **Worked example.** A 3 ft window that 2-2x6 carries and a 6 ft door that 2-2x10 carries: 2-2x10 over both.
 
 use crate::framing::{OpeningOutcome, OpeningPlan, plan_wall_as_said};
-use crate::job::{Job, OpeningId};
+use crate::job::{Job, OpeningId, Wall};
 use crate::lumber::HeaderSpec;
 use crate::measure::{Length, Money};
 use crate::sizing::candidates::Candidate;
@@ -63,6 +63,11 @@ pub struct OneSize {
 
 /// Every header of the stock that carries over each sized opening of a job.
 pub fn options(job: &Job) -> Vec<OpeningOptions> {
+    job.walls.iter().flat_map(|wall| options_in(job, wall)).collect()
+}
+
+/// Every header of the stock that carries over each sized opening of one of a job's walls.
+pub fn options_in(job: &Job, wall: &Wall) -> Vec<OpeningOptions> {
     let of_opening = |plan: OpeningPlan| {
         let OpeningOutcome::Header(sized) = &plan.outcome else { return None };
         let carrying = sized.candidates.iter().filter(|candidate| candidate.evaluation.carries());
@@ -74,8 +79,7 @@ pub fn options(job: &Job) -> Vec<OpeningOptions> {
         };
         Some(OpeningOptions { opening: plan.id, carrying: carrying.map(option).collect() })
     };
-    let rules = job.rules();
-    job.walls.iter().flat_map(|wall| plan_wall_as_said(&rules, wall).openings).filter_map(of_opening).collect()
+    plan_wall_as_said(&job.rules(), wall).openings.into_iter().filter_map(of_opening).collect()
 }
 
 /// The most different headers that are looked for.

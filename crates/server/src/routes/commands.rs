@@ -10,7 +10,7 @@ use crate::plans::Planned;
 use crate::problem::Problem;
 use crate::state::AppState;
 use crate::views::{Edit, Edited, Look, StepRequest};
-use crate::workers::{Place, Wanted};
+use crate::workers::Wanted;
 
 /// Applies a command and keeps it.
 #[utoipa::path(post, path = "/api/jobs/{job}/commands", params(("job" = Uuid, Path)), request_body = Edit,
@@ -22,12 +22,12 @@ pub async fn execute_command(
     Body(edit): Body<Edit>,
 ) -> Result<Written<Edited>, Problem> {
     let author = author(edit.author)?;
-    let place = state.workers.place()?;
+    state.workers.is_open()?;
     let latest = state.plans.latest(job);
     let by = Editor { author: &author, key: edit.key, known: latest.as_deref().map(Planned::known) };
     let stored = state.jobs.execute(job, edit.on_version, edit.command, by).await;
     let stored = stored.map_err(|error| error.under("/command"))?;
-    answer(&state, place, stored, edit.looking_at).await
+    answer(&state, stored, edit.looking_at).await
 }
 
 /// Takes the last command back.
@@ -38,12 +38,12 @@ pub async fn undo(
     Ids(job): Ids<Uuid>,
     Body(step): Body<StepRequest>,
 ) -> Result<Written<Edited>, Problem> {
-    let place = state.workers.place()?;
+    state.workers.is_open()?;
     let latest = state.plans.latest(job);
     let author = author(step.author)?;
     let by = Editor { author: &author, key: step.key, known: latest.as_deref().map(Planned::known) };
     let stored = state.jobs.undo(job, step.on_version, by).await?;
-    answer(&state, place, stored, step.looking_at).await
+    answer(&state, stored, step.looking_at).await
 }
 
 /// Does the command again that was last taken back.
@@ -54,22 +54,17 @@ pub async fn redo(
     Ids(job): Ids<Uuid>,
     Body(step): Body<StepRequest>,
 ) -> Result<Written<Edited>, Problem> {
-    let place = state.workers.place()?;
+    state.workers.is_open()?;
     let latest = state.plans.latest(job);
     let author = author(step.author)?;
     let by = Editor { author: &author, key: step.key, known: latest.as_deref().map(Planned::known) };
     let stored = state.jobs.redo(job, step.on_version, by).await?;
-    answer(&state, place, stored, step.looking_at).await
+    answer(&state, stored, step.looking_at).await
 }
 
 /// What an edit made of a job. It is kept: whoever made it waits for as long as it takes to plan.
-async fn answer(
-    state: &AppState,
-    place: Place,
-    stored: StoredJob,
-    look: Option<Look>,
-) -> Result<Written<Edited>, Problem> {
+async fn answer(state: &AppState, stored: StoredJob, look: Option<Look>) -> Result<Written<Edited>, Problem> {
     let plans = state.plans.clone();
     let edited = move |wanted: &Wanted| Ok(Edited::of(&stored, &*plans.of(&stored, wanted)?, look));
-    place.answer_at_length(edited).await
+    state.workers.place_for_what_is_kept().await?.answer_at_length(edited).await
 }

@@ -13,7 +13,7 @@ use sturvek_core::sizing::candidates::headers_from;
 use sturvek_core::sizing::existing::capability;
 use sturvek_core::sizing::limits::WIDEST_OPENING;
 use sturvek_core::sizing::reach::{Reach, reach};
-use sturvek_core::studies::one_size::{one_size, options};
+use sturvek_core::studies::one_size::{one_size, options_in};
 use sturvek_formats::header_csv::{computed_table, read_table};
 use sturvek_wire::FieldErrors;
 use sturvek_wire::studies::{CapabilityView, MaterialView, OneSizeView, ReachView, materials};
@@ -110,8 +110,15 @@ pub async fn get_one_size(
     State(state): State<AppState>,
     Ids(job): Ids<Uuid>,
 ) -> Result<Written<Option<OneSizeView>>, Problem> {
-    let answer =
-        move |planned: &Planned, _: &Wanted| Ok(one_size(&options(planned.plan.job())).as_ref().map(Into::into));
+    let answer = move |planned: &Planned, wanted: &Wanted| {
+        let job = planned.plan.job();
+        let mut found = Vec::new();
+        for wall in &job.walls {
+            wanted.still()?;
+            found.extend(options_in(job, wall));
+        }
+        Ok(one_size(&found).as_ref().map(Into::into))
+    };
     state.about(job, answer).await
 }
 
