@@ -58,7 +58,7 @@ const PERMISSIONS: &str = "camera=(self), microphone=(), geolocation=(), payment
 
 /// What handlers share, over these jobs.
 pub fn state(jobs: Jobs) -> AppState {
-    AppState { jobs, plans: plans::Plans::default(), workers: Workers::one_a_core() }
+    AppState { jobs, plans: plans::Plans::default(), workers: Workers::two_a_core() }
 }
 
 /// The whole application over these jobs, served under these names.

@@ -94,9 +94,9 @@ impl Workers {
         }
     }
 
-    /// One thread for each core.
-    pub fn one_a_core() -> Self {
-        Self::new(std::thread::available_parallelism().map_or(1, usize::from))
+    /// Two threads for each core: where every core is at a heavy job, a light one still has its turn and its share of time.
+    pub fn two_a_core() -> Self {
+        Self::new(2 * std::thread::available_parallelism().map_or(1, usize::from))
     }
 
     /// How many wait for a turn.
