@@ -185,7 +185,7 @@ function JobCard({ job, duplicate, putAway, renamed }: CardProps) {
         <p className="text-secondary text-sm">{job.walls.join(" · ") || say("page-no-walls-yet")}</p>
       </div>
       <Settled job={job} />
-      <div className="flex">
+      <div className="flex flex-wrap">
         <button
           type="button"
           className="btn btn-ghost tap font-normal"
@@ -215,8 +215,8 @@ function Settled({ job }: { readonly job: Schemas["JobSummary"] }) {
   if (!totals) return <p className="text-secondary">{say("page-being-counted")}</p>;
   const { openings, unresolved } = totals;
   return (
-    <div className="flex flex-wrap items-center gap-x-3">
-      <p className="text-secondary">{say("count-of-openings", { count: openings })}</p>
+    <div className="flex items-center gap-x-3 gap-y-1 sm:flex-col sm:items-end">
+      <p className="text-secondary text-sm">{say("count-of-openings", { count: openings })}</p>
       {unresolved > 0 ? (
         <p className="border-2 border-error px-2 font-bold text-error">
           {say("page-not-settled", { unresolved })}
