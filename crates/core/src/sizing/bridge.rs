@@ -6,13 +6,13 @@ use smallvec::{SmallVec, smallvec};
 
 use super::header::spaced_framing::{KnownEffects, SpacedEffect};
 use super::landing::{Landing, Reach};
-use super::many_loads::{ChangeByKind, KnownLoads, MANY, ManyLoads};
+use super::many_loads::{ChangeByKind, KnownLoads, ManyLoads};
 use super::problem::{OpeningLoad, OpeningProblem, SpanRule};
 use crate::codes::{Combination, DesignValues, MOST_COMBINATIONS};
 use crate::loads::{ByKind, LoadKind};
 use crate::lumber::{HeaderSpec, SectionProperties};
 use crate::measure::{End, Ends, Length};
-use crate::statics::swept_span::SweptSpan;
+use crate::statics::swept_span::{MANY_LOADS, SweptSpan};
 use crate::statics::{BeamLoad, ContinuousBeam, SimpleSpan};
 
 /// What was found out about the spans of headers that were tried before over the same opening.
@@ -163,7 +163,7 @@ impl<'a> Bridge<'a> {
             let shear_at = self.problem.conventions.shear_at_depth.then_some(self.section.depth);
             known.effects.over(&spaced, self.between_packs, shear_at)
         });
-        if self.is_simple() && MANY < self.problem.loads.len() {
+        if self.is_simple() && MANY_LOADS < self.problem.loads.len() {
             self.many = known.loads.on(jacks, || self.many_loads());
         }
         self

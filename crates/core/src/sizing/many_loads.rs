@@ -11,9 +11,6 @@ use crate::loads::ByKind;
 use crate::measure::Ends;
 use crate::statics::swept_span::{Change, SweptSpan};
 
-/// So many loads are swept once rather than gone through for every header and combination. Under fewer the plain forms are quicker.
-pub const MANY: usize = 12;
-
 /// What changes at a station, by kind of load.
 #[derive(Clone, Debug, Default)]
 pub struct ChangeByKind {

@@ -15,8 +15,7 @@
 use smallvec::SmallVec;
 use thiserror::Error;
 
-use super::load::{BeamLoad, past, shear_zeros};
-use super::simple_span::Extreme;
+use super::load::{BeamLoad, Extreme, past, shear_zeros};
 
 /// Why a beam cannot be solved.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, Error)]

@@ -7,6 +7,15 @@
 //!
 //! **Worked example.** 0 to 10 lb/in. over 30 in.: resultant 150 lb, at 20 in. from the thin end.
 
+/// A largest value and where it stands.
+#[derive(Clone, Copy, Debug, Default, PartialEq)]
+pub struct Extreme {
+    /// The value.
+    pub value: f64,
+    /// Station from the left support, in.
+    pub at: f64,
+}
+
 /// One load on a beam. Stations are inches from the beam's left end.
 #[derive(Clone, Copy, Debug, PartialEq)]
 pub enum BeamLoad {

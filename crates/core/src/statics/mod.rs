@@ -7,7 +7,9 @@ pub mod continuous_beam;
 pub mod load;
 pub mod simple_span;
 pub mod swept_span;
+#[cfg(test)]
+mod testing;
 
 pub use continuous_beam::{BeamError, ContinuousBeam};
-pub use load::BeamLoad;
-pub use simple_span::{Extreme, SimpleSpan};
+pub use load::{BeamLoad, Extreme};
+pub use simple_span::SimpleSpan;

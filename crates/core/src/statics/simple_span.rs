@@ -12,20 +12,9 @@
 
 use smallvec::SmallVec;
 
-use super::load::{BeamLoad, shear_zeros};
+use super::load::{BeamLoad, Extreme, shear_zeros};
+use super::swept_span::{MANY_LOADS, SweptSpan};
 use crate::measure::Ends;
-
-/// A largest value and where it stands.
-#[derive(Clone, Copy, Debug, Default, PartialEq)]
-pub struct Extreme {
-    /// The value.
-    pub value: f64,
-    /// Station from the left support, in.
-    pub at: f64,
-}
-
-/// So many loads are swept rather than held against one another.
-const MANY_LOADS: usize = 12;
 
 /// A span and the loads on it.
 #[derive(Clone, Copy, Debug)]
@@ -101,7 +90,7 @@ impl<'a> SimpleSpan<'a> {
             return at_station(self.length / 2.0);
         }
         if MANY_LOADS < self.loads.len() {
-            return self.swept_moment(left);
+            return SweptSpan::of(self.length, self.loads).largest_moment(0.0);
         }
         // Going right the shear only falls: the moment is largest in the piece where it reaches zero.
         let mut breaks: SmallVec<[f64; 2 * MANY_LOADS]> = self.loads.iter().flat_map(BeamLoad::stations).collect();
@@ -120,44 +109,6 @@ impl<'a> SimpleSpan<'a> {
         for index in falls_at.saturating_sub(2)..(falls_at + 1).min(breaks.len()) {
             consider(breaks[index]);
             self.shear_zero_after(breaks[index], left, &mut consider);
-        }
-        largest
-    }
-
-    /// The largest moment by one sweep from left to right, in time that grows with the number of loads.
-    fn swept_moment(&self, left: f64) -> Extreme {
-        // At each station: a point load, and by how much intensity and slope of intensity change.
-        let mut events: Vec<(f64, f64, f64, f64)> = Vec::with_capacity(2 * self.loads.len());
-        for load in self.loads {
-            match *load {
-                BeamLoad::Point { pounds, at } => events.push((at, pounds, 0.0, 0.0)),
-                BeamLoad::Uniform { pounds_per_inch, from, to } => {
-                    events.extend([(from, 0.0, pounds_per_inch, 0.0), (to, 0.0, -pounds_per_inch, 0.0)]);
-                }
-                BeamLoad::Sloped { at_start, at_end, from, to } => {
-                    let grade = (at_end - at_start) / (to - from);
-                    events.extend([(from, 0.0, at_start, grade), (to, 0.0, -at_end, -grade)]);
-                }
-            }
-        }
-        events.sort_by(|a, b| a.0.total_cmp(&b.0));
-        events.push((self.length, 0.0, 0.0, 0.0));
-        let (mut x, mut shear, mut moment, mut intensity, mut slope) = (0.0, left, 0.0, 0.0, 0.0);
-        let mut largest = Extreme::default();
-        for (station, pounds, more, steeper) in events {
-            let whole = station - x;
-            let at = |s: f64| moment + shear * s - intensity * s * s / 2.0 - slope * s * s * s / 6.0;
-            let zeros = shear_zeros(shear, intensity, slope).filter(|s| 0.0 < *s && *s < whole);
-            for s in zeros.chain([whole]) {
-                if largest.value < at(s) {
-                    largest = Extreme { value: at(s), at: x + s };
-                }
-            }
-            moment = at(whole);
-            shear -= intensity * whole + slope * whole * whole / 2.0 + pounds;
-            intensity += slope * whole + more;
-            slope += steeper;
-            x = station;
         }
         largest
     }
@@ -240,6 +191,7 @@ impl<'a> SimpleSpan<'a> {
 #[cfg(test)]
 mod tests {
     use super::*;
+    use crate::statics::testing::any_load;
     use proptest::prelude::*;
 
     fn uniform(pounds_per_inch: f64, length: f64) -> BeamLoad {
@@ -321,16 +273,6 @@ mod tests {
         near(span.largest_moment().value, w * length * length / (9.0 * 3.0_f64.sqrt()));
         near(span.largest_moment().at, length / 3.0_f64.sqrt());
         assert!((span.largest_deflection_ei().value / (w * length.powi(4)) - 0.00652).abs() < 0.00001);
-    }
-
-    fn any_load() -> impl Strategy<Value = BeamLoad> {
-        prop_oneof![
-            (1.0..200.0_f64, 0.0..60.0_f64, 60.0..120.0_f64)
-                .prop_map(|(pounds_per_inch, from, to)| BeamLoad::Uniform { pounds_per_inch, from, to }),
-            (0.0..200.0_f64, 0.0..200.0_f64, 0.0..60.0_f64, 60.0..120.0_f64)
-                .prop_map(|(at_start, at_end, from, to)| BeamLoad::Sloped { at_start, at_end, from, to }),
-            (1.0..9000.0_f64, 0.1..119.9_f64).prop_map(|(pounds, at)| BeamLoad::Point { pounds, at }),
-        ]
     }
 
     fn mirrored(load: BeamLoad) -> BeamLoad {
