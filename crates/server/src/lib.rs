@@ -32,9 +32,10 @@ use axum::Router;
 use axum::body::Body;
 use axum::extract::{DefaultBodyLimit, Request, State};
 use axum::http::{HeaderName, HeaderValue, StatusCode, header};
+use axum::middleware::Next;
 use axum::response::{IntoResponse, Response};
 use http_body_util::BodyExt;
-use sturvek_store::Jobs;
+use sturvek_store::{Jobs, StoreError};
 use tower_http::CompressionLevel;
 use tower_http::catch_panic::CatchPanicLayer;
 use tower_http::compression::CompressionLayer;
@@ -45,6 +46,7 @@ use tower_http::trace::TraceLayer;
 
 pub use limits::LARGEST_REQUEST;
 pub use openapi::openapi_json;
+use problem::Problem;
 pub use served_as::ServedAs;
 pub use state::AppState;
 use workers::Workers;
@@ -72,11 +74,12 @@ pub fn app_over(state: AppState, served: ServedAs) -> Router {
     let header = |name: HeaderName, value: &'static str| {
         SetResponseHeaderLayer::if_not_present(name, HeaderValue::from_static(value))
     };
-    let workers = state.workers.clone();
+    let (workers, jobs) = (state.workers.clone(), state.jobs.clone());
     let api = api
         .route("/api/{*rest}", axum::routing::any(problem::no_such_address))
         // Prices, names and addresses of people's houses are nobody's to keep.
         .layer(header(header::CACHE_CONTROL, "no-store"))
+        .route_layer(axum::middleware::from_fn_with_state(jobs, given_up_when_moved))
         .route_layer(axum::middleware::from_fn(metrics::counted));
     Router::new()
         .merge(api)
@@ -100,6 +103,15 @@ pub fn app_over(state: AppState, served: ServedAs) -> Router {
         .layer(SetRequestIdLayer::x_request_id(MakeRequestUuid))
 }
 
+/// Gives up what is under way when the standby has become the database: it would wait for one that is gone. Asked again, an edit that was
+/// kept before is found by its key.
+async fn given_up_when_moved(State(jobs): State<Jobs>, request: Request, next: Next) -> Response {
+    tokio::select! {
+        response = next.run(request) => response,
+        () = jobs.moved() => Problem::from(StoreError::Silent).into_response(),
+    }
+}
+
 /// Lets a body that is to be compressed be compressed by the workers: by itself it would be, piece by piece, on the network's threads.
 async fn compressed_elsewhere(State(workers): State<Workers>, response: Response) -> Response {
     if !response.headers().contains_key(header::CONTENT_ENCODING) {
@@ -109,7 +121,7 @@ async fn compressed_elsewhere(State(workers): State<Workers>, response: Response
     let network = tokio::runtime::Handle::current();
     match workers.after(move || network.block_on(body.collect())).await {
         Ok(Ok(whole)) => Response::from_parts(parts, Body::from(whole.to_bytes())),
-        Ok(Err(error)) => problem::Problem::internal(&error).into_response(),
+        Ok(Err(error)) => Problem::internal(&error).into_response(),
         Err(problem) => problem.into_response(),
     }
 }

@@ -13,8 +13,8 @@ use sturvek_formats::tickets::tickets;
 use sturvek_formats::{header_cases, header_table};
 use sturvek_server::{ServedAs, app_over, connections, demo, metrics, openapi_json, state};
 use sturvek_speech::english;
+use sturvek_store::Jobs;
 use sturvek_store::backup::{Restored, backup, restore};
-use sturvek_store::{Jobs, connect, migrate};
 use tokio::net::TcpListener;
 use tokio::signal::unix::{SignalKind, signal};
 
@@ -32,7 +32,7 @@ struct Arguments {
 enum Command {
     /// Serves the page and the API on loopback.
     Serve {
-        /// Address of the database.
+        /// Address of the database; or of it and its standby, a space between.
         #[arg(long, env = "STURVEK_DATABASE_URL", hide_env_values = true)]
         database: String,
         /// Port to serve on; 0 takes any free one.
@@ -182,9 +182,8 @@ async fn serve(database: &str, port: u16, empty: bool, metrics: Option<u16>) -> 
         Some(port) => Some((listen(port, "--metrics").await?, metrics::begin()?)),
         None => None,
     };
-    let db = connect(database).await.map_err(|error| format!("the database does not answer. {error}"))?;
-    migrate(&db).await.map_err(|error| format!("the database cannot be brought up to date: {error}"))?;
-    let jobs = Jobs::new(db);
+    let jobs = Jobs::open(database).await.map_err(|error| format!("the database does not answer. {error}"))?;
+    jobs.migrate().await.map_err(|error| format!("the database cannot be brought up to date: {error}"))?;
     if !empty && demo::load_once(&jobs).await? {
         eprintln!("The demo job is loaded.");
     }

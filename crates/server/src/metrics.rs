@@ -14,6 +14,7 @@ use metrics_exporter_prometheus::{BuildError, Matcher, PrometheusBuilder, Promet
 use crate::metrics_names::{GIVEN_UP, TURNED_AWAY, WORK_SECONDS};
 use crate::served_as::{ServedAs, own_page_only};
 use crate::state::AppState;
+use sturvek_store::Commits;
 
 const REQUESTS: &str = "sturvek_requests_total";
 const SECONDS: &str = "sturvek_request_seconds";
@@ -21,6 +22,10 @@ const CONFLICTS: &str = "sturvek_conflicts_total";
 const WAITING: &str = "sturvek_work_waiting";
 const POOL_OPEN: &str = "sturvek_pool_connections";
 const POOL_IDLE: &str = "sturvek_pool_idle";
+const IN_STEP: &str = "sturvek_standby_in_step";
+const WAITED_FOR: &str = "sturvek_standby_waited_for";
+const DROPPED: &str = "sturvek_standby_dropped_total";
+const MOVED: &str = "sturvek_database_moved_total";
 
 /// The upper edges of what times are counted in, seconds.
 const EDGES: [f64; 12] = [0.001, 0.0025, 0.005, 0.01, 0.025, 0.05, 0.1, 0.25, 0.5, 1.0, 2.5, 10.0];
@@ -41,6 +46,10 @@ pub fn begin() -> Result<PrometheusHandle, BuildError> {
     describe_gauge!(WAITING, "Requests that wait for a worker");
     describe_gauge!(POOL_OPEN, "Connections to the database that are open");
     describe_gauge!(POOL_IDLE, "Connections to the database that nobody uses");
+    describe_gauge!(IN_STEP, "1 while the standby holds everything, 0 while it may lack something");
+    describe_gauge!(WAITED_FOR, "1 while edits wait for the standby, 0 while they are kept in one place");
+    describe_counter!(DROPPED, "Times that the standby did not follow and was dropped");
+    describe_counter!(MOVED, "Times that the standby was promoted and moved to");
     Ok(handle)
 }
 
@@ -70,6 +79,12 @@ async fn written(State((handle, state)): State<(PrometheusHandle, AppState)>) ->
     let (open, idle) = state.jobs.connections();
     gauge!(POOL_OPEN).set(f64::from(open));
     gauge!(POOL_IDLE).set(count(idle));
+    if let Some(standing) = state.jobs.standing() {
+        gauge!(IN_STEP).set(f64::from(u8::from(standing.commits == Commits::InStep)));
+        gauge!(WAITED_FOR).set(f64::from(u8::from(standing.commits != Commits::Alone)));
+        counter!(DROPPED).absolute(standing.dropped);
+        counter!(MOVED).absolute(standing.moved);
+    }
     handle.run_upkeep();
     ([(header::CONTENT_TYPE, "text/plain; version=0.0.4")], handle.render())
 }

@@ -19,6 +19,7 @@ use crate::error::StoreError;
 use crate::jobs::Jobs;
 use crate::list::Listing;
 use crate::migration::migrate;
+use crate::watch::{OpenError, address_in_use};
 
 /// Why a backup was not taken or not put back.
 #[derive(Debug, Error)]
@@ -54,6 +55,9 @@ pub enum BackupError {
     /// The database does not answer, or refuses.
     #[error("the database: {0}")]
     Database(#[from] DbErr),
+    /// Which of two databases is to be backed up cannot be told.
+    #[error("{0}")]
+    Unknown(OpenError),
     /// A file could not be written.
     #[error("the file could not be written: {0}")]
     File(#[from] std::io::Error),
@@ -135,15 +139,15 @@ async fn ran(tool: &'static str, mut command: Command) -> Result<(), BackupError
     Err(BackupError::Tool { tool, said: last.into_iter().rev().collect::<Vec<_>>().join(" ") })
 }
 
-/// Writes all that a database keeps into a file, which is there whole or not at all.
+/// Writes all that a database keeps, or of it and its standby the one that takes edits, into a file, which is there whole or not at all.
 ///
 /// # Errors
 /// [`BackupError`]; nothing is left behind.
-pub async fn backup(address: &str, file: &Path) -> Result<(), BackupError> {
+pub async fn backup(addresses: &str, file: &Path) -> Result<(), BackupError> {
     if file.exists() {
         return Err(BackupError::There(file.to_owned()));
     }
-    let address = Address::read(address)?;
+    let address = Address::read(&address_in_use(addresses).await.map_err(BackupError::Unknown)?)?;
     let db = connection(&address.of(&address.database)).await?;
     let (dump, restore) = (tool_of(&db, "pg_dump").await?, tool_of(&db, "pg_restore").await?);
     let part = PathBuf::from(format!("{}.part", file.display()));

@@ -134,7 +134,7 @@ impl Jobs {
     /// The version that the edit made when it came first; `None` if the job is still at the version it was made on.
     async fn repeated_or_stale(&self, id: Uuid, on: i64, key: Option<Uuid>) -> Result<Option<i64>, StoreError> {
         let Version { number, .. } = self.version(id).await?;
-        if number == on { Ok(None) } else { repeated(self.database(), id, (on, number), key).await.map(Some) }
+        if number == on { Ok(None) } else { repeated(&self.database(), id, (on, number), key).await.map(Some) }
     }
 
     /// A job as it was answered when a version was made: the job as it is, everything since taken back.

@@ -20,10 +20,10 @@ impl Jobs {
             .select_only()
             .column(job_table::Column::Id)
             .into_tuple::<Uuid>()
-            .one(self.database())
+            .one(&self.database())
             .await?
             .ok_or(StoreError::NoSuchJob(id))?;
         let entries = of_job(id).order_by_desc(log_entry::Column::Version).limit(most);
-        told(entries, self.database()).await
+        told(entries, &self.database()).await
     }
 }

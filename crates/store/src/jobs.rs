@@ -12,12 +12,15 @@ use sturvek_wire::speech::Phrase;
 use sturvek_wire::{FieldErrors, Resolve};
 use uuid::Uuid;
 
+use crate::current::{Current, Standing};
 use crate::entity::{carried_item, job as job_table, opening, point_load, stock_item, wall};
 use crate::error::StoreError;
 use crate::gate::Gates;
 use crate::log::{Direction, next_summary, note};
+use crate::migration::migrate;
 use crate::rows::{FORM, Rows, document, job_of, rows_of};
 use crate::sync::write_rows;
+use crate::watch::{OpenError, open};
 
 /// A job as it is kept.
 #[derive(Clone, Debug, PartialEq)]
@@ -70,7 +73,7 @@ pub struct Known<'a> {
 /// The jobs in a database.
 #[derive(Clone, Debug)]
 pub struct Jobs {
-    db: DatabaseConnection,
+    current: Current,
     gates: Gates,
 }
 
@@ -95,7 +98,39 @@ impl StoredJob {
 impl Jobs {
     /// The jobs in this database.
     pub fn new(db: DatabaseConnection) -> Self {
-        Self { db, gates: Gates::default() }
+        Self::over(Current::new(db))
+    }
+
+    /// The jobs at one address, or at whichever of two takes edits: a database and its standby, a space between. Both are watched from
+    /// then on; once the standby was promoted it is used.
+    ///
+    /// # Errors
+    /// [`OpenError`].
+    pub async fn open(addresses: &str) -> Result<Self, OpenError> {
+        Ok(Self::over(open(addresses).await?))
+    }
+
+    fn over(current: Current) -> Self {
+        Self { current, gates: Gates::default() }
+    }
+
+    /// Brings the database up to today's form.
+    ///
+    /// # Errors
+    /// Whatever the database says.
+    pub async fn migrate(&self) -> Result<(), StoreError> {
+        Ok(migrate(&self.database()).await?)
+    }
+
+    /// Ends when the database is another one than now: what is under way on this one comes to nothing, or was kept there and is on the
+    /// other one too.
+    pub async fn moved(&self) {
+        self.current.replaced().await;
+    }
+
+    /// How the database stands with its standby; `None` where it has none.
+    pub fn standing(&self) -> Option<Standing> {
+        self.current.standing()
     }
 
     /// Whether the database answers.
@@ -103,12 +138,13 @@ impl Jobs {
     /// # Errors
     /// Whatever the database says.
     pub async fn ping(&self) -> Result<(), StoreError> {
-        Ok(self.db.ping().await?)
+        Ok(self.database().ping().await?)
     }
 
     /// How many connections are open, and how many of them nobody uses.
     pub fn connections(&self) -> (u32, usize) {
-        let pool = self.db.get_postgres_connection_pool();
+        let db = self.database();
+        let pool = db.get_postgres_connection_pool();
         (pool.size(), pool.num_idle())
     }
 
@@ -117,11 +153,11 @@ impl Jobs {
     /// # Errors
     /// Whatever the database says.
     pub async fn ever_held_a_job(&self) -> Result<bool, StoreError> {
-        Ok(job_table::Entity::find().one(&self.db).await?.is_some())
+        Ok(job_table::Entity::find().one(&self.database()).await?.is_some())
     }
 
-    pub(crate) const fn database(&self) -> &DatabaseConnection {
-        &self.db
+    pub(crate) fn database(&self) -> DatabaseConnection {
+        self.current.get()
     }
 
     pub(crate) const fn gates(&self) -> &Gates {
@@ -138,7 +174,7 @@ impl Jobs {
             .select_only()
             .columns([job_table::Column::Version, job_table::Column::UpdatedAt])
             .into_tuple()
-            .one(&self.db)
+            .one(&self.database())
             .await?;
         let (number, made_at) = version.ok_or(StoreError::NoSuchJob(id))?;
         Ok(Version { number, made_at })
@@ -168,7 +204,7 @@ impl Jobs {
     pub async fn create(&self, job: &Job, origin: Origin, author: &str) -> Result<Uuid, StoreError> {
         bounds::job(job).map_err(FieldErrors::from)?;
         let (id, now) = (Uuid::new_v4(), Utc::now().trunc_subsecs(6));
-        let transaction = self.db.begin().await?;
+        let transaction = self.database().begin().await?;
         insert_job_row(&transaction, id, job, now).await?;
         write_rows(&transaction, Rows::default(), rows_of(id, job)?).await?;
         let said = match &origin {
@@ -212,7 +248,7 @@ impl Jobs {
     /// Asked for again, as after an answer that was lost, it is done already.
     async fn set_deleted(&self, id: Uuid, deleted: bool, author: &str) -> Result<(), StoreError> {
         let _turn = self.gates.pass(id, None).await?;
-        let transaction = self.db.begin().await?;
+        let transaction = self.database().begin().await?;
         let row = job_table::Entity::find_by_id(id).lock_exclusive().one(&transaction).await?;
         let row = row.ok_or(StoreError::NoSuchJob(id))?;
         if row.deleted_at.is_some() == deleted {
@@ -237,7 +273,7 @@ impl Jobs {
     /// One consistent picture of several tables.
     pub(crate) async fn snapshot(&self) -> Result<DatabaseTransaction, StoreError> {
         let level = Some(IsolationLevel::RepeatableRead);
-        Ok(self.db.begin_with_config(level, Some(AccessMode::ReadOnly)).await?)
+        Ok(self.database().begin_with_config(level, Some(AccessMode::ReadOnly)).await?)
     }
 }
 

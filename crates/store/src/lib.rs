@@ -5,6 +5,7 @@
 
 pub mod backup;
 mod connect;
+mod current;
 pub mod edits;
 pub mod entity;
 mod error;
@@ -15,14 +16,19 @@ mod list;
 mod log;
 mod migration;
 mod rows;
+mod standby;
 mod sync;
 mod told;
+mod watch;
 
 pub use connect::{CONNECTIONS, connect, connect_with};
+pub use current::Standing;
 pub use edits::Editor;
 pub use error::StoreError;
 pub use jobs::{Jobs, Known, MadeOf, Origin, StoredJob, Version};
 pub use list::{ListedJob, ListedPage, Listing, Mark};
 pub use log::{LOG_NEARLY_FULL, MOST_LOG_BYTES};
 pub use migration::migrate;
+pub use standby::Commits;
 pub use told::LogEntry;
+pub use watch::OpenError;

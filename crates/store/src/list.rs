@@ -112,7 +112,7 @@ impl Jobs {
             jobs = jobs.filter(Expr::col(C::Name).ilike(containing(words)));
         }
         let jobs = jobs.order_by_desc(C::UpdatedAt).order_by_desc(C::Id).limit(asked.most + 1);
-        let mut rows: Vec<JobRow> = jobs.into_model().all(self.database()).await?;
+        let mut rows: Vec<JobRow> = jobs.into_model().all(&self.database()).await?;
         let more = usize::try_from(asked.most).is_ok_and(|most| most < rows.len());
         if more {
             rows.pop();
@@ -137,7 +137,7 @@ impl Jobs {
             .filter(wall::Column::JobId.is_in(jobs))
             .order_by_asc(wall::Column::Position)
             .into_model::<WallRow>()
-            .all(self.database())
+            .all(&self.database())
             .await?;
         let mut names: HashMap<Uuid, Vec<String>> = HashMap::new();
         for wall in walls {
@@ -160,7 +160,7 @@ impl Jobs {
             ..Default::default()
         };
         let here = job::Entity::update_many().set(change).filter(job::Column::Id.eq(id));
-        here.filter(job::Column::Version.eq(version)).exec(self.database()).await?;
+        here.filter(job::Column::Version.eq(version)).exec(&self.database()).await?;
         Ok(())
     }
 }

@@ -1,5 +1,10 @@
 //! The real binary on a free port, for the tests that need one.
 
+#[allow(dead_code, reason = "each test file uses a part")]
+pub mod cluster;
+#[allow(dead_code, reason = "each test file uses a part")]
+pub mod editors;
+
 use std::process::Stdio;
 
 use tokio::io::{AsyncBufReadExt, BufReader};
@@ -19,6 +24,7 @@ pub struct Server {
     pub metrics: Option<String>,
 }
 
+#[allow(dead_code, reason = "each test file uses a part")]
 /// Starts a server on a database and waits until it says where it is.
 pub async fn start(database: &str) -> Server {
     start_with(database, &[]).await
@@ -44,4 +50,10 @@ pub async fn start_with(database: &str, options: &[&str]) -> Server {
         }
         metrics = Some(address);
     }
+}
+
+/// How many rounds a test goes: as many as the variable says, or as is usual.
+#[allow(dead_code, reason = "each test file uses a part")]
+pub fn rounds(variable: &str, usual: usize) -> usize {
+    std::env::var(variable).ok().and_then(|rounds| rounds.parse().ok()).unwrap_or(usual)
 }
