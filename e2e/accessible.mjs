@@ -1,17 +1,6 @@
 // Every screen, in both themes, wide and narrow: no violation that axe calls serious, and nothing wider than the screen.
-import { AxeBuilder } from "@axe-core/playwright";
-import { assert, opening, openWall, run } from "./driver.mjs";
-
-async function check(page, name) {
-  // Colors fade in and out; axe looks once they rest.
-  await page.waitForTimeout(300);
-  const { violations } = await new AxeBuilder({ page }).analyze();
-  const serious = violations.filter(({ impact }) => impact === "serious" || impact === "critical");
-  const found = serious.map(({ id, nodes }) => `${id}: ${nodes.map((node) => `${node.html}\n   ${node.failureSummary}`).join("\n  ")}`);
-  assert.deepEqual(found, [], name);
-  const [content, screen] = await page.evaluate(() => [document.documentElement.scrollWidth, window.innerWidth]);
-  assert.ok(content <= screen, `${name} is ${content} wide on a screen of ${screen}`);
-}
+import { check } from "./accessibility.mjs";
+import { opening, openWall, run } from "./driver.mjs";
 
 await run(async ({ open }) => {
   for (const theme of ["paper", "night"]) {
@@ -25,6 +14,10 @@ await run(async ({ open }) => {
       const at = `${theme}, ${viewport.width} wide`;
       await page.getByRole("heading", { level: 2, name: "Jobs" }).waitFor();
       await check(page, `jobs, ${at}`);
+      await page.getByRole("link", { name: "Pair a phone" }).click();
+      await page.getByText("Only this machine itself is served").waitFor();
+      await check(page, `phones, ${at}`);
+      await page.getByRole("link", { name: "back to the jobs" }).click();
       await openWall(page, "Middle wall");
       await opening(page, "C").click();
       await check(page, `wall, ${at}`);

@@ -68,6 +68,8 @@ await run(async ({ address, open }) => {
   await speak(page, { language: "pseudo", units: "feet_and_inches", vocabulary: "jack" });
   await page.goto(address, { waitUntil: "networkidle" });
   await saysNothingElse(page, users, "jobs");
+  await page.goto(`${address}/devices`, { waitUntil: "networkidle" });
+  await saysNothingElse(page, users, "phones");
   for (const wall of walls) {
     for (const each of wall.openings) {
       await at(`/walls/${wall.id}?o=${each.id}`);

@@ -1,4 +1,5 @@
 input-author = Your name
+input-device = The device's name
 input-job-name = The job's name
 input-walls = The number of walls
 input-snow = Snow

@@ -8,6 +8,7 @@ import { createRoot } from "react-dom/client";
 import { createBrowserRouter, RouterProvider } from "react-router";
 import { Shell } from "./app/Shell";
 import { AllowedProvider } from "./components/allowed";
+import { DevicesPage } from "./features/devices";
 import { JobsPage } from "./features/jobs";
 import { MaterialsPage } from "./features/materials";
 import { PlatesPage } from "./features/plates";
@@ -31,6 +32,7 @@ const router = createBrowserRouter([
       { path: "/jobs/:job/openings/:opening/reach", element: <ReachPage /> },
       { path: "/jobs/:job/materials", element: <MaterialsPage /> },
       { path: "/jobs/:job/rules", element: <RulesPage /> },
+      { path: "/devices", element: <DevicesPage /> },
       { path: "*", element: <JobsPage /> },
     ],
   },

@@ -5,6 +5,7 @@
 //! new connections, closes those that wait, and gives the answers under way a few seconds.
 
 use std::collections::HashMap;
+use std::net::IpAddr;
 use std::sync::atomic::{AtomicU64, Ordering};
 use std::sync::{Arc, Mutex, MutexGuard, PoisonError};
 use std::time::{Duration, Instant};
@@ -17,11 +18,14 @@ use hyper::server::conn::http1;
 use hyper_util::rt::{TokioIo, TokioTimer};
 use tokio::io::{AsyncRead, AsyncWrite, AsyncWriteExt};
 use tokio::net::{TcpListener, TcpStream};
+use tokio_rustls::TlsAcceptor;
 use tokio_util::sync::CancellationToken;
 use tokio_util::task::TaskTracker;
 use tower::ServiceExt;
 
 use crate::bodies;
+use crate::on_site::door::Peer;
+use crate::on_site::is_near;
 
 /// How many connections there may be, where the system allows as many files.
 const MOST_CONNECTIONS: usize = 1024;
@@ -62,11 +66,12 @@ struct Held {
 }
 
 impl Connections {
-    /// As many as the system allows files for, after it was asked for more.
-    fn as_many_as_can_be() -> Self {
+    /// As many as the system allows files for, after it was asked for more; where there are several listeners, a part of them, so that nobody
+    /// at one takes the places of another.
+    fn as_many_as_can_be(listeners: usize) -> Self {
         let files = rlimit::increase_nofile_limit(u64::MAX).unwrap_or(1024);
         let files = usize::try_from(files).unwrap_or(usize::MAX);
-        Self::new(MOST_CONNECTIONS.min(files.saturating_sub(OTHER_FILES)))
+        Self::new(MOST_CONNECTIONS.min(files.saturating_sub(OTHER_FILES) / listeners))
     }
 
     fn new(most: usize) -> Self {
@@ -134,9 +139,22 @@ impl Drop for Answering {
     }
 }
 
+/// How connections come.
+#[derive(Clone)]
+pub enum Over {
+    /// As they are, from this machine itself.
+    Loopback,
+    /// Encrypted, over the networks that this machine is on.
+    Network(TlsAcceptor),
+}
+
+/// Listeners that one process has at most: the page, devices on site, metrics.
+const LISTENERS: usize = 3;
+
 /// Serves until it is asked to stop, and ends some seconds after that at the latest.
-pub async fn serve(listener: TcpListener, app: Router, asked_to_stop: impl Future<Output = ()>) {
-    let (connections, tasks, stop) = (Connections::as_many_as_can_be(), TaskTracker::new(), CancellationToken::new());
+pub async fn serve(listener: TcpListener, over: Over, app: Router, asked_to_stop: impl Future<Output = ()>) {
+    let connections = Connections::as_many_as_can_be(LISTENERS);
+    let (tasks, stop) = (TaskTracker::new(), CancellationToken::new());
     tokio::pin!(asked_to_stop);
     loop {
         let accepted = tokio::select! {
@@ -144,7 +162,10 @@ pub async fn serve(listener: TcpListener, app: Router, asked_to_stop: impl Futur
             () = &mut asked_to_stop => break,
         };
         match accepted {
-            Ok((stream, _)) => open(&connections, &tasks, stream, app.clone(), stop.clone()),
+            Ok((stream, from)) => {
+                let come = Come { stream, from: from.ip().to_canonical(), over: over.clone() };
+                open(&connections, &tasks, come, app.clone(), stop.clone());
+            }
             Err(error) => {
                 // Out of files, as a rule: others have to end first.
                 tracing::warn!("a connection is not taken: {error}");
@@ -161,16 +182,50 @@ pub async fn serve(listener: TcpListener, app: Router, asked_to_stop: impl Futur
     }
 }
 
-fn open(connections: &Connections, tasks: &TaskTracker, stream: TcpStream, app: Router, stop: CancellationToken) {
-    match connections.take() {
-        Some(held) => {
-            // Answers are written whole: waiting for more to send would only delay them.
-            let _ = stream.set_nodelay(true);
-            tasks.spawn(one(TokioIo::new(stream), Arc::new(held), app, stop));
+/// A connection that has come.
+struct Come {
+    stream: TcpStream,
+    from: IpAddr,
+    over: Over,
+}
+
+fn open(connections: &Connections, tasks: &TaskTracker, come: Come, app: Router, stop: CancellationToken) {
+    let Come { stream, from, over } = come;
+    // Answers are written whole: waiting for more to send would only delay them.
+    let _ = stream.set_nodelay(true);
+    match (over, connections.take()) {
+        (Over::Loopback, Some(held)) => {
+            tasks.spawn(one(TokioIo::new(stream), Arc::new(held), from, app, stop));
         }
-        None => {
+        (Over::Loopback, None) => {
             tasks.spawn(refuse(stream));
         }
+        (Over::Network(encryption), Some(held)) if is_near(from) => {
+            tasks.spawn(encrypted(encryption, stream, held, from, app, stop));
+        }
+        // To somebody who comes from the internet nothing is said; to somebody without a place nothing can be said yet.
+        (Over::Network(_), _) => drop(stream),
+    }
+}
+
+/// A connection that begins by agreeing on keys.
+async fn encrypted(
+    encryption: TlsAcceptor,
+    stream: TcpStream,
+    held: Held,
+    from: IpAddr,
+    app: Router,
+    stop: CancellationToken,
+) {
+    let agreed = tokio::select! {
+        agreed = tokio::time::timeout(LONGEST_HEAD, encryption.accept(stream)) => agreed,
+        () = held.close.cancelled() => return,
+        () = stop.cancelled() => return,
+    };
+    match agreed {
+        Ok(Ok(stream)) => one(TokioIo::new(stream), Arc::new(held), from, app, stop).await,
+        Ok(Err(error)) => tracing::debug!("a connection is not encrypted: {error}"),
+        Err(_) => tracing::debug!("a connection said nothing"),
     }
 }
 
@@ -183,7 +238,7 @@ async fn refuse(mut stream: TcpStream) {
     let _ = tokio::time::timeout(Duration::from_secs(1), told).await;
 }
 
-async fn one<S>(stream: TokioIo<S>, held: Arc<Held>, app: Router, stop: CancellationToken)
+async fn one<S>(stream: TokioIo<S>, held: Arc<Held>, from: IpAddr, app: Router, stop: CancellationToken)
 where
     S: AsyncRead + AsyncWrite + Unpin + Send + 'static,
 {
@@ -191,10 +246,11 @@ where
     let service = hyper::service::service_fn(move |request: Request<Incoming>| {
         let (app, held) = (app.clone(), answering.clone());
         async move {
-            let request = match bodies::whole(request).await {
+            let mut request = match bodies::whole(request).await {
                 Ok(request) => request,
                 Err(problem) => return Ok(problem.into_response()),
             };
+            request.extensions_mut().insert(Peer(from));
             let _here = Answering::begin(&held);
             app.oneshot(request).await
         }

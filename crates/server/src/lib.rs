@@ -15,6 +15,7 @@ mod history_entry;
 mod limits;
 pub mod metrics;
 mod metrics_names;
+pub mod on_site;
 mod openapi;
 mod page;
 mod plans;
@@ -26,14 +27,15 @@ mod state;
 pub mod views;
 mod workers;
 
+use std::sync::Arc;
 use std::time::Duration;
 
-use axum::Router;
 use axum::body::Body;
 use axum::extract::{DefaultBodyLimit, Request, State};
 use axum::http::{HeaderName, HeaderValue, StatusCode, header};
 use axum::middleware::Next;
 use axum::response::{IntoResponse, Response};
+use axum::{Extension, Router};
 use http_body_util::BodyExt;
 use sturvek_store::{Jobs, StoreError};
 use tower_http::CompressionLevel;
@@ -45,6 +47,8 @@ use tower_http::timeout::TimeoutLayer;
 use tower_http::trace::TraceLayer;
 
 pub use limits::LARGEST_REQUEST;
+use on_site::OnSite;
+use on_site::door::{Door, Doorkeeper, paired_only};
 pub use openapi::openapi_json;
 use problem::Problem;
 pub use served_as::ServedAs;
@@ -60,7 +64,7 @@ const PERMISSIONS: &str = "camera=(self), microphone=(), geolocation=(), payment
 
 /// What handlers share, over these jobs.
 pub fn state(jobs: Jobs) -> AppState {
-    AppState { jobs, plans: plans::Plans::default(), workers: Workers::two_a_core() }
+    AppState { jobs, plans: plans::Plans::default(), workers: Workers::two_a_core(), site: None }
 }
 
 /// The whole application over these jobs, served under these names.
@@ -68,8 +72,20 @@ pub fn app(jobs: Jobs, served: ServedAs) -> Router {
     app_over(state(jobs), served)
 }
 
-/// The whole application.
+/// The whole application, for this machine itself.
 pub fn app_over(state: AppState, served: ServedAs) -> Router {
+    behind(state, served, |app| app.layer(Extension(Door::ThisMachine)))
+}
+
+/// The whole application, for devices over the network: those that are paired.
+pub fn app_on_site(state: AppState, site: Arc<OnSite>) -> Router {
+    let (served, jobs) = (site.served(), state.jobs.clone());
+    let keeper = Doorkeeper { jobs, site };
+    behind(state, served, |app| app.layer(axum::middleware::from_fn_with_state(keeper, paired_only)))
+}
+
+/// The whole application behind a door.
+fn behind(state: AppState, served: ServedAs, door: impl FnOnce(Router) -> Router) -> Router {
     let (api, _) = openapi::api_router().split_for_parts();
     let header = |name: HeaderName, value: &'static str| {
         SetResponseHeaderLayer::if_not_present(name, HeaderValue::from_static(value))
@@ -81,10 +97,7 @@ pub fn app_over(state: AppState, served: ServedAs) -> Router {
         .layer(header(header::CACHE_CONTROL, "no-store"))
         .route_layer(axum::middleware::from_fn_with_state(jobs, given_up_when_moved))
         .route_layer(axum::middleware::from_fn(metrics::counted));
-    Router::new()
-        .merge(api)
-        .fallback(page::serve)
-        .with_state(state)
+    door(Router::new().merge(api).fallback(page::serve).with_state(state))
         .layer(DefaultBodyLimit::max(LARGEST_REQUEST))
         .layer(TimeoutLayer::with_status_code(StatusCode::SERVICE_UNAVAILABLE, LONGEST_REQUEST))
         .layer(CatchPanicLayer::custom(problem::from_panic))

@@ -1,9 +1,10 @@
 //! The `sturvek` command.
 
 use std::io::{Read, Write};
-use std::net::{IpAddr, Ipv4Addr, SocketAddr};
+use std::net::{IpAddr, Ipv4Addr, Ipv6Addr, SocketAddr};
 use std::path::{Path, PathBuf};
 use std::process::ExitCode;
+use std::sync::Arc;
 
 use clap::{Parser, Subcommand};
 use sturvek_core::job::Job;
@@ -11,12 +12,16 @@ use sturvek_formats::frame_file::framed;
 use sturvek_formats::job_file::read_job;
 use sturvek_formats::tickets::tickets;
 use sturvek_formats::{header_cases, header_table};
-use sturvek_server::{ServedAs, app_over, connections, demo, metrics, openapi_json, state};
+use sturvek_server::connections::Over;
+use sturvek_server::on_site::OnSite;
+use sturvek_server::{ServedAs, app_on_site, app_over, connections, demo, metrics, openapi_json, state};
 use sturvek_speech::english;
 use sturvek_store::Jobs;
 use sturvek_store::backup::{Restored, backup, restore};
 use tokio::net::TcpListener;
 use tokio::signal::unix::{SignalKind, signal};
+use tokio_rustls::TlsAcceptor;
+use tokio_util::sync::CancellationToken;
 
 type Failure = Box<dyn std::error::Error>;
 
@@ -44,6 +49,12 @@ enum Command {
         /// How the log is written.
         #[arg(long, value_enum, default_value_t = LogForm::Text)]
         log: LogForm,
+        /// Serve the owner's paired phones and tablets over the network too; this folder keeps the certificate.
+        #[arg(long, value_name = "FOLDER")]
+        on_site: Option<PathBuf>,
+        /// Port that they are served on.
+        #[arg(long, default_value_t = 4863, requires = "on_site")]
+        on_site_port: u16,
         /// Port on loopback on which Prometheus reads what to watch; 0 takes any free one. Without it nothing is counted.
         #[arg(long)]
         metrics: Option<u16>,
@@ -111,9 +122,10 @@ async fn main() -> ExitCode {
 
 async fn run(command: Command) -> Result<(), Failure> {
     match command {
-        Command::Serve { database, port, empty, log, metrics } => {
+        Command::Serve { database, port, empty, log, on_site, on_site_port, metrics } => {
             begin_log(log);
-            serve(&database, port, empty, metrics).await
+            let on_site = on_site.map(|folder| (folder, on_site_port));
+            serve(Serving { database, port, empty, on_site, metrics }).await
         }
         Command::Backup { file, database } => {
             backup(&database, &file).await?;
@@ -166,23 +178,38 @@ fn begin_log(form: LogForm) {
     }
 }
 
-/// A port on this machine alone.
-async fn listen(port: u16, option: &str) -> Result<TcpListener, Failure> {
-    let address = SocketAddr::new(IpAddr::V4(Ipv4Addr::LOCALHOST), port);
+/// A port.
+async fn listen(at: IpAddr, port: u16, option: &str) -> Result<TcpListener, Failure> {
+    let address = SocketAddr::new(at, port);
     Ok(TcpListener::bind(address).await.map_err(|error| match error.kind() {
         std::io::ErrorKind::AddrInUse => format!("port {port} is taken. Choose another with {option}."),
         _ => format!("port {port} cannot be used: {error}"),
     })?)
 }
 
-async fn serve(database: &str, port: u16, empty: bool, metrics: Option<u16>) -> Result<(), Failure> {
+const LOOPBACK: IpAddr = IpAddr::V4(Ipv4Addr::LOCALHOST);
+
+/// What is served, and where.
+struct Serving {
+    database: String,
+    port: u16,
+    empty: bool,
+    on_site: Option<(PathBuf, u16)>,
+    metrics: Option<u16>,
+}
+
+async fn serve(Serving { database, port, empty, on_site, metrics }: Serving) -> Result<(), Failure> {
     // The ports first: a taken one should be said at once.
-    let listener = listen(port, "--port").await?;
+    let listener = listen(LOOPBACK, port, "--port").await?;
     let watched = match metrics {
-        Some(port) => Some((listen(port, "--metrics").await?, metrics::begin()?)),
+        Some(port) => Some((listen(LOOPBACK, port, "--metrics").await?, metrics::begin()?)),
         None => None,
     };
-    let jobs = Jobs::open(database).await.map_err(|error| format!("the database does not answer. {error}"))?;
+    let on_site = match on_site {
+        Some((folder, port)) => Some(OnSiteAt::begin(&folder, port).await?),
+        None => None,
+    };
+    let jobs = Jobs::open(&database).await.map_err(|error| format!("the database does not answer. {error}"))?;
     jobs.migrate().await.map_err(|error| format!("the database cannot be brought up to date: {error}"))?;
     if !empty && demo::load_once(&jobs).await? {
         eprintln!("The demo job is loaded.");
@@ -190,15 +217,60 @@ async fn serve(database: &str, port: u16, empty: bool, metrics: Option<u16>) -> 
     // Listened for before the address is said: whoever reads it may ask to stop at once.
     let asked_to_stop = stop_signals()?;
     let served = ServedAs::loopback(listener.local_addr()?);
-    let state = state(jobs);
+    let mut state = state(jobs);
+    state.site = on_site.as_ref().map(|at| at.site.clone());
     if let Some((listener, counted)) = watched {
         println!("Metrics are at http://{}/metrics", listener.local_addr()?);
         let page = metrics::page(counted, state.clone(), ServedAs::loopback(listener.local_addr()?));
-        tokio::spawn(connections::serve(listener, page, std::future::pending()));
+        tokio::spawn(connections::serve(listener, Over::Loopback, page, std::future::pending()));
     }
     println!("Sturvek is at http://{}", listener.local_addr()?);
-    connections::serve(listener, app_over(state, served), asked_to_stop).await;
-    Ok(())
+    let stop = CancellationToken::new();
+    let devices = async {
+        let Some(OnSiteAt { listener, over, site }) = on_site else { return Ok(()) };
+        tell(&site.told())?;
+        tokio::spawn(site.clone().keep_up());
+        tokio::spawn(tell_of_pairing(site.clone()));
+        connections::serve(listener, over, app_on_site(state.clone(), site), stop.cancelled()).await;
+        Ok(())
+    };
+    let here = async {
+        connections::serve(listener, Over::Loopback, app_over(state.clone(), served), asked_to_stop).await;
+        stop.cancel();
+    };
+    tokio::join!(devices, here).0
+}
+
+/// This machine as devices reach it, and where it listens for them.
+struct OnSiteAt {
+    listener: TcpListener,
+    over: Over,
+    site: Arc<OnSite>,
+}
+
+impl OnSiteAt {
+    async fn begin(folder: &Path, port: u16) -> Result<Self, Failure> {
+        let option = "--on-site-port";
+        let listener = match listen(IpAddr::V6(Ipv6Addr::UNSPECIFIED), port, option).await {
+            Ok(listener) => listener,
+            // A machine without IPv6.
+            Err(_) => listen(IpAddr::V4(Ipv4Addr::UNSPECIFIED), port, option).await?,
+        };
+        let site = OnSite::begin(folder, listener.local_addr()?.port())?;
+        let over = Over::Network(TlsAcceptor::from(Arc::new(site.encryption()?)));
+        Ok(Self { listener, over, site })
+    }
+}
+
+/// Says in the terminal that a device was paired, and the code for the next one.
+async fn tell_of_pairing(site: Arc<OnSite>) {
+    let mut paired = site.paired();
+    while paired.changed().await.is_ok() {
+        let name = paired.borrow_and_update().clone().unwrap_or_default();
+        if let Err(error) = tell(&format!("{name} is paired.\n{}", site.told())) {
+            tracing::warn!("what was paired is not said: {error}");
+        }
+    }
 }
 
 /// Ends when somebody presses Ctrl-C or the process is asked to terminate, from the moment this is called.

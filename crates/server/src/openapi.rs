@@ -7,7 +7,7 @@ use utoipa_axum::router::OpenApiRouter;
 use utoipa_axum::routes;
 
 use crate::answered::with_answered;
-use crate::routes::{commands, health, inputs, jobs, studies, walls};
+use crate::routes::{commands, devices, health, inputs, jobs, studies, walls};
 use crate::state::AppState;
 
 #[derive(OpenApi)]
@@ -25,6 +25,11 @@ pub fn api_router() -> OpenApiRouter<AppState> {
         .routes(routes!(health::health))
         .routes(routes!(health::live))
         .routes(routes!(health::ready))
+        .routes(routes!(devices::get_site))
+        .routes(routes!(devices::get_certificate))
+        .routes(routes!(devices::pair))
+        .routes(routes!(devices::list_devices))
+        .routes(routes!(devices::revoke_device))
         .routes(routes!(jobs::list_jobs, jobs::create_job))
         .routes(routes!(jobs::get_job, jobs::delete_job))
         .routes(routes!(jobs::restore_job))
@@ -61,8 +66,8 @@ pub fn openapi_json() -> Result<String, serde_json::Error> {
     Ok(serde_json::to_string_pretty(&document)? + "\n")
 }
 
-/// Problems that any request may meet: a name that is not served, what came too slowly, a fault, a server that is busy.
-const EVERYWHERE: [u16; 4] = [408, 421, 500, 503];
+/// Problems that any request may meet: a device that is not paired, a name that is not served, what came too slowly, a fault, a server that is busy.
+const EVERYWHERE: [u16; 5] = [401, 408, 421, 500, 503];
 /// And one that sends something: what cannot be read, another site, too large, not JSON, not understood.
 const WHERE_SENT: [u16; 5] = [400, 403, 413, 415, 422];
 /// And one that asks by parameters.

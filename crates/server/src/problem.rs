@@ -13,6 +13,7 @@ use sturvek_core::sizing::OutsideLimits;
 use sturvek_core::speech::Phrase as CorePhrase;
 use sturvek_speech::english;
 use sturvek_store::StoreError;
+use sturvek_store::devices::MOST_DEVICES;
 use sturvek_wire::speech::Phrase;
 use sturvek_wire::{FieldError, FieldErrors};
 use utoipa::ToSchema;
@@ -117,6 +118,26 @@ impl Problem {
         Self::new(StatusCode::MISDIRECTED_REQUEST, "not-served-here", "Not served here", say!("not-served-here"))
     }
 
+    /// A device that is not paired.
+    pub fn not_paired() -> Self {
+        Self::new(StatusCode::UNAUTHORIZED, "not-paired", "Not paired", say!("not-paired"))
+    }
+
+    /// What is answered to this machine itself only.
+    pub fn this_machine_only() -> Self {
+        Self::new(StatusCode::FORBIDDEN, "this-machine-only", "This machine only", say!("this-machine-only"))
+    }
+
+    /// A pairing code that is not the one.
+    pub fn wrong_code() -> Self {
+        Self::new(StatusCode::FORBIDDEN, "wrong-code", "Wrong code", say!("wrong-pairing-code"))
+    }
+
+    /// A pairing code right after a wrong one.
+    pub fn too_soon() -> Self {
+        Self::new(StatusCode::TOO_MANY_REQUESTS, "too-soon", "Too soon", say!("pairing-code-too-soon"))
+    }
+
     /// What was sent cannot be used.
     pub fn invalid(said: CorePhrase) -> Self {
         Self::new(StatusCode::UNPROCESSABLE_ENTITY, "invalid", "That cannot be used", said)
@@ -179,7 +200,7 @@ impl IntoResponse for Problem {
         let mut response = (status, Json(self)).into_response();
         let kind = HeaderValue::from_static("application/problem+json");
         response.headers_mut().insert(header::CONTENT_TYPE, kind);
-        if status == StatusCode::SERVICE_UNAVAILABLE {
+        if matches!(status, StatusCode::SERVICE_UNAVAILABLE | StatusCode::TOO_MANY_REQUESTS) {
             response.headers_mut().insert(header::RETRY_AFTER, HeaderValue::from_static(SECONDS_TO_WAIT));
         }
         response
@@ -215,6 +236,12 @@ impl From<StoreError> for Problem {
             }
             StoreError::Held => Self::new(StatusCode::SERVICE_UNAVAILABLE, "held", "Held", say!("job-is-held")),
             StoreError::LogFull => Self::new(StatusCode::CONFLICT, "log-full", "Full", say!("log-is-full")),
+            StoreError::TooManyDevices => Self::new(
+                StatusCode::CONFLICT,
+                "too-many-devices",
+                "Full",
+                say!("too-many-devices", most = MOST_DEVICES),
+            ),
             StoreError::TookTooLong(error) => {
                 tracing::error!("{error}");
                 Self::took_too_long()

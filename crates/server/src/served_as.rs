@@ -5,7 +5,7 @@
 //! of its own that it lets point here (the `Host` tells: only names that are served are answered).
 
 use std::net::SocketAddr;
-use std::sync::Arc;
+use std::sync::{Arc, PoisonError, RwLock};
 
 use axum::extract::{Request, State};
 use axum::http::{HeaderMap, HeaderName, Method, header};
@@ -16,17 +16,17 @@ use crate::problem::Problem;
 
 /// The names and addresses, with their port, that the server answers to.
 #[derive(Clone, Debug)]
-pub struct ServedAs(Arc<[String]>);
+pub struct ServedAs(Arc<RwLock<Vec<String>>>);
 
 impl ServedAs {
     /// These hosts at a port; a browser leaves out port 80.
     pub fn hosts<'a>(hosts: impl IntoIterator<Item = &'a str>, port: u16) -> Self {
-        let with_port = |host: &str| {
-            let full = format!("{host}:{port}").to_ascii_lowercase();
-            let short = (port == 80).then(|| host.to_ascii_lowercase());
-            [Some(full), short].into_iter().flatten()
-        };
-        Self(hosts.into_iter().flat_map(with_port).collect())
+        Self(Arc::new(RwLock::new(with_port(hosts, port))))
+    }
+
+    /// These from now on, for everybody who holds the same.
+    pub fn replace<'a>(&self, hosts: impl IntoIterator<Item = &'a str>, port: u16) {
+        *self.0.write().unwrap_or_else(PoisonError::into_inner) = with_port(hosts, port);
     }
 
     /// This machine itself.
@@ -35,7 +35,8 @@ impl ServedAs {
     }
 
     fn has(&self, host: &str) -> bool {
-        self.0.iter().any(|served| served.eq_ignore_ascii_case(host))
+        let served = self.0.read().unwrap_or_else(PoisonError::into_inner);
+        served.iter().any(|served| served.eq_ignore_ascii_case(host))
     }
 
     /// Whether an origin, such as `http://localhost:4860`, is this server's own page.
@@ -43,6 +44,16 @@ impl ServedAs {
         let host = origin.strip_prefix("http://").or_else(|| origin.strip_prefix("https://"));
         host.is_some_and(|host| self.has(host))
     }
+}
+
+/// Names and addresses as a browser asks for them.
+fn with_port<'a>(hosts: impl IntoIterator<Item = &'a str>, port: u16) -> Vec<String> {
+    let written = |host: &str| {
+        let full = format!("{host}:{port}").to_ascii_lowercase();
+        let short = (port == 80).then(|| host.to_ascii_lowercase());
+        [Some(full), short].into_iter().flatten()
+    };
+    hosts.into_iter().flat_map(written).collect()
 }
 
 fn text(headers: &HeaderMap, name: HeaderName) -> Option<&str> {

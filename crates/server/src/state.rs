@@ -1,7 +1,10 @@
 //! What handlers share.
 
+use std::sync::Arc;
+
 use sturvek_store::Jobs;
 
+use crate::on_site::OnSite;
 use crate::plans::Plans;
 use crate::workers::Workers;
 
@@ -14,4 +17,6 @@ pub struct AppState {
     pub plans: Plans,
     /// Who works them out.
     pub workers: Workers,
+    /// This machine as its owner's devices reach it, where they do.
+    pub site: Option<Arc<OnSite>>,
 }

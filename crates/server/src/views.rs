@@ -7,6 +7,7 @@ use sturvek_core::framing::say::{Said, Wanted};
 use sturvek_core::job::{self as core, OpeningId, Rules, WallId};
 use sturvek_core::plan::{JobPlan, opening_alone};
 use sturvek_core::say;
+use sturvek_store::devices::Device;
 use sturvek_store::{LOG_NEARLY_FULL, ListedJob, ListedPage, MOST_LOG_BYTES, Mark, StoredJob};
 use sturvek_wire::Command;
 use sturvek_wire::choices::OpeningKind;
@@ -16,7 +17,9 @@ use sturvek_wire::speech::Phrase;
 use utoipa::{IntoParams, ToSchema};
 use uuid::Uuid;
 
+use crate::on_site::OnSite;
 use crate::plans::Planned;
+use crate::problem::Problem;
 
 /// A job in the list.
 #[derive(Clone, Debug, Serialize, ToSchema)]
@@ -377,5 +380,65 @@ impl From<ListedJob> for JobSummary {
     fn from(listed: ListedJob) -> Self {
         let ListedJob { id, name, version, updated_at, walls, settled } = listed;
         Self { id, name, version, updated_at, walls, totals: settled.map(Into::into) }
+    }
+}
+
+/// How devices reach this machine, where it serves them.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct OnSiteView {
+    /// Where, and by which code they are paired; left out where it serves itself only.
+    pub site: Option<SiteView>,
+}
+
+/// Where devices reach this machine.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct SiteView {
+    /// Its addresses, the likeliest first; none while it is on no network.
+    pub at: Vec<String>,
+    /// The code that the next device is paired by.
+    pub code: String,
+    /// The SHA-256 of its certificate, in pairs.
+    pub fingerprint: String,
+    /// Address and code as a picture to scan, in SVG; left out while it is on no network.
+    pub picture: Option<String>,
+}
+
+impl SiteView {
+    /// This machine as devices reach it now.
+    ///
+    /// # Errors
+    /// 500 if no picture can be made.
+    pub fn of(site: &OnSite) -> Result<Self, Problem> {
+        let picture = site.picture().map_err(|error| Problem::internal(&error))?;
+        Ok(Self { at: site.at(), code: site.code.shown(), fingerprint: site.fingerprint().to_owned(), picture })
+    }
+}
+
+/// A device that asks to be paired.
+#[derive(Clone, Debug, Deserialize, ToSchema)]
+pub struct Pairing {
+    /// The code that the machine shows.
+    pub code: String,
+    /// What its owner calls it.
+    pub name: String,
+}
+
+/// A paired device.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct DeviceView {
+    /// Its identity.
+    pub id: Uuid,
+    /// What its owner calls it.
+    pub name: String,
+    /// When it was paired.
+    pub paired_at: DateTime<Utc>,
+    /// When it was used last, to the minute.
+    pub last_used_at: DateTime<Utc>,
+}
+
+impl From<Device> for DeviceView {
+    fn from(device: Device) -> Self {
+        let Device { id, name, paired_at, last_used_at } = device;
+        Self { id, name, paired_at, last_used_at }
     }
 }

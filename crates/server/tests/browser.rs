@@ -9,10 +9,16 @@ use tokio::sync::Mutex;
 static BROWSER: Mutex<()> = Mutex::const_new(());
 
 async fn drive(script: &str) {
+    drive_with(script, &[], None).await;
+}
+
+async fn drive_with(script: &str, options: &[&str], argument: Option<String>) {
     let _alone = BROWSER.lock().await;
     let e2e = sturvek_test_support::project_folder().join("e2e");
-    let server = support::start(&sturvek_test_support::fresh_database().await).await;
-    let output = Command::new("node").arg(e2e.join(script)).arg(&server.address).output().await.expect("node runs");
+    let server = support::start_with(&sturvek_test_support::fresh_database().await, options).await;
+    let mut node = Command::new("node");
+    node.arg(e2e.join(script)).arg(&server.address).args(argument);
+    let output = node.output().await.expect("node runs");
     let said = String::from_utf8_lossy(&output.stdout);
     assert!(output.status.success(), "{script}:\n{said}\n{}", String::from_utf8_lossy(&output.stderr));
 }
@@ -40,6 +46,15 @@ async fn everything_by_keyboard() {
 #[tokio::test]
 async fn two_people_on_one_job() {
     drive("conflict.mjs").await;
+}
+
+#[tokio::test]
+async fn a_phone_is_paired() {
+    let folder = std::env::temp_dir().join(format!("sturvek-pairing-{}", std::process::id()));
+    let port = support::free_port().await;
+    let options = ["--on-site", folder.to_str().expect("text"), "--on-site-port", &port];
+    drive_with("pairing.mjs", &options, Some(format!("https://127.0.0.1:{port}"))).await;
+    std::fs::remove_dir_all(&folder).expect("it is gone");
 }
 
 #[tokio::test]

@@ -49,6 +49,9 @@ pub enum StoreError {
     /// The log of the job has no room left.
     #[error("the log of the job is full")]
     LogFull,
+    /// No more devices can be paired.
+    #[error("too many devices are paired")]
+    TooManyDevices,
     /// The database gave up what took it too long.
     #[error("the database gave up: {0}")]
     TookTooLong(DbErr),

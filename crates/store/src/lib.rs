@@ -6,6 +6,7 @@
 pub mod backup;
 mod connect;
 mod current;
+pub mod devices;
 pub mod edits;
 pub mod entity;
 mod error;

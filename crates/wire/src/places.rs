@@ -149,7 +149,7 @@ const fn rough_rule(kind: OpeningKind) -> &'static str {
 pub(crate) const fn field(input: Input) -> &'static str {
     match input {
         Input::Author => "/author",
-        Input::JobName | Input::TableName | Input::PointLoadName => "/name",
+        Input::JobName | Input::Device | Input::TableName | Input::PointLoadName => "/name",
         Input::Walls => "/walls",
         Input::Snow | Input::TableSnow | Input::PointLoadSnow => "/snow",
         Input::SnowExposure => "/snow_exposure",

@@ -17,6 +17,8 @@ export const keys = {
   reach: (job: string, opening: string, version: number, snow: number, building: number) =>
     ["job", job, "reach", opening, version, snow, building] as const,
   oneSize: (job: string, version: number) => ["job", job, "one-size", version] as const,
+  site: ["site"] as const,
+  devices: ["devices"] as const,
   inputs: ["inputs"] as const,
   materials: ["materials"] as const,
   sheet: (job: string, opening: string, version: number) => ["job", job, "sheet", opening, version] as const,
@@ -32,6 +34,23 @@ export const jobsQuery = (named: string) =>
     getNextPageParam: (page) => page.next ?? undefined,
     placeholderData: keepPreviousData,
   });
+
+/** How often the machine's own screen looks who has been paired. */
+const LOOK_EVERY = 3_000;
+
+/** How the owner's devices reach the machine, and the code for the next one. */
+export const siteQuery = queryOptions({
+  queryKey: keys.site,
+  queryFn: () => answered(api.GET("/api/site")),
+  refetchInterval: LOOK_EVERY,
+  retry: false,
+});
+
+export const devicesQuery = queryOptions({
+  queryKey: keys.devices,
+  queryFn: () => answered(api.GET("/api/devices")),
+  refetchInterval: LOOK_EVERY,
+});
 
 /** How much of a job is settled, at one version of it. */
 export const totalsQuery = (job: string, version: number) =>

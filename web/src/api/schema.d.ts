@@ -38,6 +38,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/devices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Every paired device; answered to this machine itself only. */
+        get: operations["list_devices"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/devices/{device}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Revokes a device: it is let in no more. Taken from this machine itself only. */
+        delete: operations["revoke_device"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/health": {
         parameters: {
             query?: never;
@@ -448,6 +482,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pairing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Pairs the device that asks, by the code that this machine shows. */
+        post: operations["pair"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/ready": {
         parameters: {
             query?: never;
@@ -457,6 +508,40 @@ export interface paths {
         };
         /** Whether the server can answer: 503 while its database does not. */
         get: operations["ready"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/site": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How devices reach this machine and are paired; answered to this machine itself only. */
+        get: operations["get_site"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/site/certificate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The certificate by which a device trusts this machine without being asked. */
+        get: operations["get_certificate"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2125,6 +2210,26 @@ export interface components {
              */
             special: components["schemas"]["SpecialCase"];
         };
+        /** @description A paired device. */
+        DeviceView: {
+            /**
+             * Format: uuid
+             * @description Its identity.
+             */
+            id: string;
+            /**
+             * Format: date-time
+             * @description When it was used last, to the minute.
+             */
+            last_used_at: string;
+            /** @description What its owner calls it. */
+            name: string;
+            /**
+             * Format: date-time
+             * @description When it was paired.
+             */
+            paired_at: string;
+        };
         /** @description An edit. */
         Edit: {
             /** @description Who does it. */
@@ -2546,7 +2651,7 @@ export interface components {
          * @description What an input is known by.
          * @enum {string}
          */
-        InputName: "author" | "job-name" | "walls" | "snow" | "snow-exposure" | "snow-thermal" | "snow-importance" | "winter-wind" | "roof-live" | "wind-pressure" | "wind-speed" | "mean-roof-height" | "live-deflection-limit" | "total-deflection-limit" | "creep" | "most-sag-over-door" | "king-deflection-limit" | "rough-wider" | "rough-higher" | "finish-floor" | "counter" | "backsplash" | "shop-doubles-jacks-from" | "shop-doubles-kings-from" | "shop-headers" | "shop-header-up-to" | "shop-header-building-up-to" | "stock" | "price" | "plies" | "ply-width" | "header-depth" | "sawn-size" | "sheet-name" | "sheet-bending" | "sheet-shear" | "sheet-bearing" | "sheet-stiffness" | "sheet-stability" | "sheet-density" | "table-name" | "table-rows" | "table-plies" | "table-span" | "table-width" | "table-snow" | "table-jacks" | "wall-name" | "wall-length" | "wall-height" | "stud-length" | "room-left" | "room-right" | "clearance" | "rake-left" | "rake-right" | "peak-at" | "peak-height" | "rake-rise" | "stud-spacing" | "stud-depth" | "plate-stock" | "breaks-apart" | "layout-start" | "lap" | "bolts" | "partitions" | "partition-at" | "partition-depth" | "blocking-rows" | "blocking" | "cast-bolts" | "cast-bolt" | "plate-breaks" | "plate-break" | "carried" | "extent" | "building-width" | "overhang" | "rise-in-twelve" | "rafter-bay" | "roof-dead" | "ceiling-dead" | "attic-live" | "ridge-post-at" | "ridge-span-one-side" | "ridge-span-other-side" | "ridge-beam-weight" | "joist-span-one-side" | "joist-span-other-side" | "joist-span-beyond" | "joist-bay" | "floor-dead" | "floor-live" | "wall-above-height" | "wall-above-dead" | "opening-above" | "gable-dead" | "point-loads" | "point-load-name" | "point-load-at" | "point-load-dead" | "point-load-floor-live" | "point-load-roof-live" | "point-load-snow" | "openings" | "opening-letter" | "kind-width" | "kind-height" | "unit-width" | "unit-height" | "rough-width" | "rough-height" | "center" | "sill" | "sheathing-return" | "sill-fall" | "run-past" | "far-studs" | "post-at" | "posts-apart" | "post-studs" | "decided-count" | "decided-reason";
+        InputName: "author" | "device" | "job-name" | "walls" | "snow" | "snow-exposure" | "snow-thermal" | "snow-importance" | "winter-wind" | "roof-live" | "wind-pressure" | "wind-speed" | "mean-roof-height" | "live-deflection-limit" | "total-deflection-limit" | "creep" | "most-sag-over-door" | "king-deflection-limit" | "rough-wider" | "rough-higher" | "finish-floor" | "counter" | "backsplash" | "shop-doubles-jacks-from" | "shop-doubles-kings-from" | "shop-headers" | "shop-header-up-to" | "shop-header-building-up-to" | "stock" | "price" | "plies" | "ply-width" | "header-depth" | "sawn-size" | "sheet-name" | "sheet-bending" | "sheet-shear" | "sheet-bearing" | "sheet-stiffness" | "sheet-stability" | "sheet-density" | "table-name" | "table-rows" | "table-plies" | "table-span" | "table-width" | "table-snow" | "table-jacks" | "wall-name" | "wall-length" | "wall-height" | "stud-length" | "room-left" | "room-right" | "clearance" | "rake-left" | "rake-right" | "peak-at" | "peak-height" | "rake-rise" | "stud-spacing" | "stud-depth" | "plate-stock" | "breaks-apart" | "layout-start" | "lap" | "bolts" | "partitions" | "partition-at" | "partition-depth" | "blocking-rows" | "blocking" | "cast-bolts" | "cast-bolt" | "plate-breaks" | "plate-break" | "carried" | "extent" | "building-width" | "overhang" | "rise-in-twelve" | "rafter-bay" | "roof-dead" | "ceiling-dead" | "attic-live" | "ridge-post-at" | "ridge-span-one-side" | "ridge-span-other-side" | "ridge-beam-weight" | "joist-span-one-side" | "joist-span-other-side" | "joist-span-beyond" | "joist-bay" | "floor-dead" | "floor-live" | "wall-above-height" | "wall-above-dead" | "opening-above" | "gable-dead" | "point-loads" | "point-load-name" | "point-load-at" | "point-load-dead" | "point-load-floor-live" | "point-load-roof-live" | "point-load-snow" | "openings" | "opening-letter" | "kind-width" | "kind-height" | "unit-width" | "unit-height" | "rough-width" | "rough-height" | "center" | "sill" | "sheathing-return" | "sill-fall" | "run-past" | "far-studs" | "post-at" | "posts-apart" | "post-studs" | "decided-count" | "decided-reason";
         /** @description What an input may be. */
         InputRange: {
             /** @description Which input. */
@@ -2993,6 +3098,10 @@ export interface components {
             /** @description Its name. */
             name: string;
         };
+        /** @description How devices reach this machine, where it serves them. */
+        OnSiteView: {
+            site?: components["schemas"]["SiteView"] | null;
+        };
         /** @description One of the headers. */
         OneSizeHeader: {
             /** @description Its name. */
@@ -3148,6 +3257,13 @@ export interface components {
              * @description Largest load on the pack, lb.
              */
             load_lb?: number | null;
+        };
+        /** @description A device that asks to be paired. */
+        Pairing: {
+            /** @description The code that the machine shows. */
+            code: string;
+            /** @description What its owner calls it. */
+            name: string;
         };
         /** @description A wall that meets this one from the inside. */
         Partition: {
@@ -3819,6 +3935,17 @@ export interface components {
             /** @description By so much over the depth of the wall. */
             slope: components["schemas"]["TypedLength"];
         };
+        /** @description Where devices reach this machine. */
+        SiteView: {
+            /** @description Its addresses, the likeliest first; none while it is on no network. */
+            at: string[];
+            /** @description The code that the next device is paired by. */
+            code: string;
+            /** @description The SHA-256 of its certificate, in pairs. */
+            fingerprint: string;
+            /** @description Address and code as a picture to scan, in SVG; left out while it is on no network. */
+            picture?: string | null;
+        };
         /** @description The header that goes in. */
         SizedView: {
             /** @description Its checks. */
@@ -4199,6 +4326,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Forbidden */
             403: {
                 headers: {
@@ -4290,6 +4426,170 @@ export interface operations {
                     "text/csv": string;
                 };
             };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Request Timeout */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Misdirected Request */
+            421: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Internal Server Error */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    list_devices: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DeviceView"][];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Forbidden */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Request Timeout */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Misdirected Request */
+            421: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Internal Server Error */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    revoke_device: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                device: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Forbidden */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Request Timeout */
             408: {
                 headers: {
@@ -4345,6 +4645,15 @@ export interface operations {
                     "application/json": components["schemas"]["Health"];
                 };
             };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Request Timeout */
             408: {
                 headers: {
@@ -4398,6 +4707,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["InputRange"][];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
             /** @description Request Timeout */
@@ -4458,6 +4776,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["JobPage"];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
             /** @description Request Timeout */
@@ -4530,6 +4857,15 @@ export interface operations {
             };
             /** @description Bad Request */
             400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -4641,6 +4977,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Forbidden */
             403: {
                 headers: {
@@ -4734,6 +5079,15 @@ export interface operations {
                     "application/json": components["schemas"]["JobView"];
                 };
             };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not Found */
             404: {
                 headers: {
@@ -4800,6 +5154,15 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
             };
             /** @description Forbidden */
             403: {
@@ -4891,6 +5254,15 @@ export interface operations {
             };
             /** @description Bad Request */
             400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -5021,6 +5393,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Forbidden */
             403: {
                 headers: {
@@ -5123,6 +5504,15 @@ export interface operations {
                     "application/json": Record<string, never>;
                 };
             };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not Found */
             404: {
                 headers: {
@@ -5189,6 +5579,15 @@ export interface operations {
                     "application/json": components["schemas"]["HistoryEntry"][];
                 };
             };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not Found */
             404: {
                 headers: {
@@ -5253,6 +5652,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["OneSizeView"] | null;
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
             /** @description Not Found */
@@ -5322,6 +5730,15 @@ export interface operations {
                     "application/json": components["schemas"]["CandidateView"][];
                 };
             };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not Found */
             404: {
                 headers: {
@@ -5387,6 +5804,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CapabilityView"];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
             /** @description Not Found */
@@ -5470,6 +5896,15 @@ export interface operations {
                     "application/json": components["schemas"]["ReachView"];
                 };
             };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not Found */
             404: {
                 headers: {
@@ -5544,6 +5979,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SheetView"];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
             /** @description Not Found */
@@ -5622,6 +6066,15 @@ export interface operations {
                     "application/json": components["schemas"]["Ticket"];
                 };
             };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not Found */
             404: {
                 headers: {
@@ -5694,6 +6147,15 @@ export interface operations {
             };
             /** @description Bad Request */
             400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -5822,6 +6284,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Forbidden */
             403: {
                 headers: {
@@ -5924,6 +6395,15 @@ export interface operations {
                     "application/json": components["schemas"]["Unresolved"];
                 };
             };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not Found */
             404: {
                 headers: {
@@ -5996,6 +6476,15 @@ export interface operations {
             };
             /** @description Bad Request */
             400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -6115,6 +6604,15 @@ export interface operations {
                     "application/json": components["schemas"]["WallView"];
                 };
             };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Not Found */
             404: {
                 headers: {
@@ -6188,6 +6686,15 @@ export interface operations {
             };
             /** @description Bad Request */
             400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -6311,6 +6818,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Forbidden */
             403: {
                 headers: {
@@ -6409,6 +6925,15 @@ export interface operations {
                 };
                 content?: never;
             };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Request Timeout */
             408: {
                 headers: {
@@ -6464,6 +6989,15 @@ export interface operations {
                     "application/json": components["schemas"]["MaterialView"][];
                 };
             };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Request Timeout */
             408: {
                 headers: {
@@ -6475,6 +7009,144 @@ export interface operations {
             };
             /** @description Misdirected Request */
             421: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Internal Server Error */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    pair: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Pairing"];
+            };
+        };
+        responses: {
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Forbidden */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Request Timeout */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Payload Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unsupported Media Type */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Misdirected Request */
+            421: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too Many Requests */
+            429: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -6516,6 +7188,161 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Request Timeout */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Misdirected Request */
+            421: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Internal Server Error */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    get_site: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OnSiteView"];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Forbidden */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Request Timeout */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Misdirected Request */
+            421: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Internal Server Error */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    get_certificate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/x-x509-ca-cert": string;
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
             };
             /** @description Request Timeout */
             408: {

@@ -1,6 +1,7 @@
 //! Handlers, by area.
 
 pub mod commands;
+pub mod devices;
 pub mod health;
 pub mod inputs;
 pub mod jobs;

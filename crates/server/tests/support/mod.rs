@@ -32,6 +32,8 @@ pub async fn start(database: &str) -> Server {
 
 /// Starts a server with more options.
 pub async fn start_with(database: &str, options: &[&str]) -> Server {
+    // The client of the tests takes whatever encryption the process has; once is enough.
+    let _ = rustls::crypto::ring::default_provider().install_default();
     let mut child = Command::new(BINARY)
         .args(["serve", "--port", "0", "--database", database])
         .args(options)
@@ -50,6 +52,13 @@ pub async fn start_with(database: &str, options: &[&str]) -> Server {
         }
         metrics = Some(address);
     }
+}
+
+/// A port that nobody uses.
+#[allow(dead_code, reason = "each test file uses a part")]
+pub async fn free_port() -> String {
+    let free = tokio::net::TcpListener::bind("127.0.0.1:0").await.expect("a port");
+    free.local_addr().expect("its address").port().to_string()
 }
 
 /// How many rounds a test goes: as many as the variable says, or as is usual.

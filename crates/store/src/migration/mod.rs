@@ -28,6 +28,7 @@ mod m20261125_000020_what_is_settled;
 mod m20261125_000021_what_can_be_undone;
 mod m20261126_000022_history_in_no_language;
 mod m20261126_000023_keys_and_room_of_the_log;
+mod m20261126_000024_paired_device;
 
 struct Migrator;
 
@@ -57,6 +58,7 @@ impl MigratorTrait for Migrator {
             Box::new(m20261125_000021_what_can_be_undone::Migration),
             Box::new(m20261126_000022_history_in_no_language::Migration),
             Box::new(m20261126_000023_keys_and_room_of_the_log::Migration),
+            Box::new(m20261126_000024_paired_device::Migration),
         ]
     }
 }

@@ -130,6 +130,13 @@ export function JobsPage() {
           }}
         />
       </div>
+      <h2 className="ruled mt-8">{say("page-phones")}</h2>
+      <p className="mt-2">
+        {say("page-let-phones-in")}{" "}
+        <Link to="/devices" className="btn tap font-normal">
+          {say("page-pair-a-phone")}
+        </Link>
+      </p>
     </main>
   );
 }

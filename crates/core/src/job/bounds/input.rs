@@ -60,6 +60,7 @@ const SIXTEENTH: Length = Length::inches_and(0, 1, 16);
 
 inputs! {
     Author: "input-author", NAME;
+    Device: "input-device", NAME;
     JobName: "input-job-name", NAME;
     Walls: "input-walls", Range::count(0, MOST_WALLS);
 
