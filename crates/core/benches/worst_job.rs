@@ -4,16 +4,17 @@
 use criterion::{Criterion, criterion_group, criterion_main};
 use sturvek_core::framing::plan_wall_as_said;
 use sturvek_core::job::{
-    Backing, Job, Opening, OpeningDesign, OpeningId, OpeningKind, Partition, PointLoad, PointLoadId, SiteSaid, Size,
-    StockItem, Wall, WallFrame, WallId, bounds,
+    Backing, Job, Opening, OpeningDesign, OpeningId, OpeningKind, Partition, PointLoad, PointLoadId, RunDesign,
+    RunPast, SiteSaid, Size, StockItem, Wall, WallFrame, WallId, bounds,
 };
 use sturvek_core::loads::{
     BearingEvidence, ByKind, Carried, FloorOnWall, Framing, LoadKind, OpeningsAbove, RoofOnWall, WallAbove, WallCarries,
 };
-use sturvek_core::lumber::{Depth, EngineeredClass, Grade, HeaderBoard, SawnSize, Species, Thickness};
-use sturvek_core::measure::{Force, Length, Money, Pressure};
+use sturvek_core::lumber::{Depth, EngineeredClass, Grade, HeaderBoard, HeaderSpec, SawnSize, Species, Thickness};
+use sturvek_core::measure::{Ends, Force, Length, Money, Pressure};
+use sturvek_core::sizing::Post;
 use sturvek_core::sizing::candidates::StockBoard;
-use sturvek_core::studies::one_size::{one_size, options};
+use sturvek_core::studies::one_size::{HeaderOption, OpeningOptions, one_size, options};
 
 /// A hundred boards: every species, three grades, five depths, and engineered ones.
 fn hundred_boards() -> Vec<StockBoard> {
@@ -111,10 +112,57 @@ fn worst_job(heaped: bool) -> Job {
     job
 }
 
+/// The same with every header over two posts and past both packs, over so many openings.
+fn over_posts(mut job: Job, openings: usize) -> Job {
+    let wall = &mut job.walls[0];
+    wall.openings.truncate(openings);
+    for opening in &mut wall.openings {
+        let quarter = opening.design.unit.width / 4;
+        let post = |at: Length| Some(Post { at, studs: 2 });
+        let past = Some(RunPast { length: Length::inches(6), far_studs: 1 });
+        opening.design.run = RunDesign { past: Ends::both(past), posts: [post(quarter), post(quarter * 3)] };
+    }
+    bounds::job(&job).unwrap_or_else(|refused| panic!("{:?}", refused.0.first()));
+    job
+}
+
+/// Sixty openings and three hundred headers of which no two carry over all, many threes do.
+fn three_needed() -> Vec<OpeningOptions> {
+    let header = |place: usize| HeaderSpec {
+        plies: 1 + u8::try_from(place % 3).expect("small"),
+        board: HeaderBoard::Engineered {
+            class: EngineeredClass::Lvl20E,
+            ply_width: Length::inches_and(1, 3, 4),
+            depth: Length::inches(5) + Length::inches_and(0, 1, 16) * (place / 3) as i64,
+        },
+    };
+    let mut seed = 1_u32;
+    let mut drawn = || {
+        seed = seed.wrapping_mul(1_664_525).wrapping_add(1_013_904_223);
+        f64::from(seed >> 8) / f64::from(1 << 24)
+    };
+    let openings = (0..bounds::MOST_OPENINGS).map(|opening| {
+        let carrying = (0..3 * bounds::MOST_STOCK).filter(|_| drawn() < 0.55).map(|place| HeaderOption {
+            header: header(place),
+            cost: Some(Money::cents(100.0 + place as f64)),
+            jack: Length::inches(80) - Length::inches_and(0, 1, 16) * (place / 3) as i64,
+        });
+        OpeningOptions { opening: OpeningId(opening as u128), carrying: carrying.collect() }
+    });
+    openings.collect()
+}
+
 fn worst(criterion: &mut Criterion) {
     let mut group = criterion.benchmark_group("the worst wall");
     group.sample_size(10);
+    let three = three_needed();
+    assert_eq!(one_size(&three).map(|found| found.headers), Some(3));
+    group.bench_function("one size for all where three are needed", |bench| bench.iter(|| one_size(&three)));
     for (name, heaped) in [("side by side", false), ("all on one place", true)] {
+        let posts = over_posts(worst_job(heaped), bounds::MOST_OPENINGS);
+        group.bench_function(format!("{name}, over posts and past packs"), |bench| {
+            bench.iter(|| plan_wall_as_said(&posts.rules(), &posts.walls[0]));
+        });
         let job = worst_job(heaped);
         group.bench_function(name, |bench| bench.iter(|| plan_wall_as_said(&job.rules(), &job.walls[0])));
         let found = options(&job);

@@ -7,6 +7,7 @@ use sea_orm::{
 };
 
 use thiserror::Error;
+use tokio::time::MissedTickBehavior;
 
 use crate::connect::connect;
 use crate::current::{Current, Standing, WeakCurrent};
@@ -175,8 +176,10 @@ async fn in_use(watched: &[Watched; 2]) -> Result<(usize, Primary), OpenError> {
 
 /// Watches until nobody uses the database any more.
 async fn watch(watched: [Watched; 2], mut watcher: Watcher, mut standing: Standing, current: WeakCurrent) {
+    let mut next = tokio::time::interval(EVERY);
+    next.set_missed_tick_behavior(MissedTickBehavior::Delay);
     loop {
-        tokio::time::sleep(EVERY).await;
+        next.tick().await;
         let (first, second) = tokio::join!(watched[0].node(), watched[1].node());
         let Some(current) = current.upgrade() else { return };
         let nodes = [first, second];
