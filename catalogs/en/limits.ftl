@@ -11,6 +11,7 @@ special-fire-rated = Fire ratings and fire-retardant treatment change the streng
 special-preservative-treated = Incised or preservative-treated lumber is weaker by what its report says: that report and an engineer decide.
 special-braced-wall-panel = This wall braces the building: the bracing plan decides its panels, straps and hold-downs.
 limit-too-wide = The opening is { $clear } wide. Over { $widest } a licensed engineer sizes the beam.
+limit-too-many-loads = { $count } loads stand on a { -header } that runs over posts or past its ends; { $most } is the limit. Put together what stands close together, or ask an engineer.
 limit-point-load-too-large = A point load of { $force } is more than { $most }. A licensed engineer decides.
 limit-wall-too-tall = The wall is { $height } high. Over { $tallest } the studs need a wind check: ask an engineer.
 limit-no-design-values = No design values are on hand for { $lumber }. Use another grade, or the sheet that came with the lumber.

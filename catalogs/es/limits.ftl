@@ -11,6 +11,7 @@ special-fire-rated = La resistencia al fuego y el tratamiento retardante cambian
 special-preservative-treated = La madera incisa o con preservador es más débil según su informe: deciden ese informe y un ingeniero.
 special-braced-wall-panel = Este muro arriostra el edificio: el plano de arriostramiento decide sus paneles, flejes y anclajes.
 limit-too-wide = El vano mide { $clear } de ancho. Más allá de { $widest } un ingeniero con licencia dimensiona la viga.
+limit-too-many-loads = Sobre un dintel que pasa por encima de postes o de sus apoyos hay { $count } cargas; el límite es { $most }. Junte las que estén cerca unas de otras, o pregunte a un ingeniero.
 limit-point-load-too-large = Una carga puntual de { $force } es más de { $most }. Decide un ingeniero con licencia.
 limit-wall-too-tall = El muro mide { $height } de alto. Más allá de { $tallest } los montantes necesitan revisión de viento: pregunte a un ingeniero.
 limit-no-design-values = No hay valores de diseño para { $lumber }. Use otro grado, o la hoja que vino con la madera.

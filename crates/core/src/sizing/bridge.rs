@@ -6,7 +6,9 @@ use smallvec::{SmallVec, smallvec};
 
 use super::header::spaced_framing::{KnownEffects, SpacedEffect};
 use super::landing::{Landing, Reach};
+use super::load_pattern::LoadPattern;
 use super::many_loads::{ChangeByKind, KnownLoads, ManyLoads};
+use super::over_supports::{Case, HEAVIEST, OverSupports, Stand, UnitLoad};
 use super::problem::{OpeningLoad, OpeningProblem, SpanRule};
 use crate::codes::{Combination, DesignValues, MOST_COMBINATIONS};
 use crate::loads::{ByKind, LoadKind};
@@ -16,10 +18,11 @@ use crate::statics::swept_span::{MANY_LOADS, SweptSpan};
 use crate::statics::{BeamLoad, ContinuousBeam, SimpleSpan};
 
 /// What was found out about the spans of headers that were tried before over the same opening.
-#[derive(Clone, Debug, Default)]
+#[derive(Debug, Default)]
 pub struct KnownSpans {
     effects: KnownEffects,
-    loads: KnownLoads,
+    loads: KnownLoads<ManyLoads>,
+    over: KnownLoads<OverSupports>,
     present: Option<ByKind<bool>>,
 }
 
@@ -50,22 +53,11 @@ pub struct Bridge<'a> {
     applying: u8,
     /// Its loads, where they are many and it spans from pack to pack.
     many: Option<Rc<ManyLoads>>,
+    /// Its loads, where it runs over several supports.
+    over: Option<Rc<OverSupports>>,
 }
 
 const _: () = assert!(MOST_COMBINATIONS <= u8::BITS as usize);
-
-/// Which spans of a header over several carry the loads that come and go; dead load is everywhere.
-#[derive(Clone, Copy, Debug, PartialEq, Eq)]
-pub struct LoadPattern(u16);
-
-impl LoadPattern {
-    /// Every span.
-    pub const ALL: Self = Self(u16::MAX);
-
-    fn loads(self, span: usize) -> bool {
-        self.0 >> span & 1 == 1
-    }
-}
 
 /// A bridge under one combination of loads.
 #[derive(Clone, Debug)]
@@ -84,6 +76,8 @@ pub struct CombinedCase<'a> {
     pub spaced: Option<(f64, SpacedEffect)>,
     /// Many loads, and the header's own weight in lb/in., in place of `loads`.
     pub swept: Option<(Rc<SweptSpan>, f64)>,
+    /// Its loads over several supports, in place of `loads`.
+    pub over: Option<Rc<Case>>,
 }
 
 /// A load on the header, by kind.
@@ -140,6 +134,7 @@ impl<'a> Bridge<'a> {
             spaced_load: ByKind::default(),
             applying,
             many: None,
+            over: None,
         };
         if let Some(spaced) = problem.spaced {
             bridge.spaced_load = bridge.at_stress_level(spaced.amount.map(|line| line.to_pounds_per_inch()));
@@ -157,6 +152,7 @@ impl<'a> Bridge<'a> {
     #[must_use]
     pub fn on_jacks(mut self, jacks: Ends<u8>, known: &mut KnownSpans) -> Self {
         self.jacks = jacks;
+        self.over = None;
         self.between_packs =
             self.problem.clear.to_inches() + self.half_bearing(End::Left) + self.half_bearing(End::Right);
         self.spaced = self.problem.spaced.filter(|_| self.is_simple()).and_then(|spaced| {
@@ -165,6 +161,9 @@ impl<'a> Bridge<'a> {
         });
         if self.is_simple() && MANY_LOADS < self.problem.loads.len() {
             self.many = known.loads.on(jacks, || self.many_loads());
+        }
+        if !self.is_simple() && self.own_weight <= HEAVIEST {
+            self.over = known.over.on(jacks, || self.loads_over_supports());
         }
         self
     }
@@ -176,6 +175,51 @@ impl<'a> Bridge<'a> {
             changes.extend(placed.changes()?);
         }
         Some(ManyLoads::new(self.between_packs, changes, self.shared_reactions()))
+    }
+
+    /// The loads over several supports; `None` where one lifts, or the supports hold nothing.
+    fn loads_over_supports(&self) -> Option<OverSupports> {
+        let length = self.length_inches();
+        let whole = BeamLoad::Uniform { pounds_per_inch: 1.0, from: 0.0, to: length };
+        let mut loads = vec![UnitLoad { unit: whole, amounts: ByKind::default() }];
+        for placed in self.placed() {
+            match placed {
+                Placed::Even { amounts, throughout: true, .. } => loads[0].amounts = loads[0].amounts + amounts,
+                placed => loads.extend(placed.units()),
+            }
+        }
+        let lifts = |load: &UnitLoad| LoadKind::ALL.iter().any(|kind| load.amounts.get(*kind) < 0.0);
+        if loads.iter().any(lifts) {
+            return None;
+        }
+        OverSupports::new(length, &self.supports(), self.spans(), &loads, self.on_packs()).ok()
+    }
+
+    /// The same, sharing nothing with other headers: every case by itself.
+    #[cfg(test)]
+    #[must_use]
+    pub fn alone(mut self) -> Self {
+        self.over = None;
+        self
+    }
+
+    /// Its loads over several supports, and its own weight in lb/in.
+    pub fn over_supports(&self) -> Option<(&Rc<OverSupports>, f64)> {
+        self.over.as_ref().map(|over| (over, self.own_weight))
+    }
+
+    /// The header in one case over several supports.
+    pub fn over(&self, case: &Rc<Case>) -> CombinedCase<'_> {
+        CombinedCase {
+            bridge: self,
+            combination: case.combination,
+            pattern: case.pattern,
+            loads: SmallVec::new(),
+            only_uniform: None,
+            spaced: None,
+            swept: None,
+            over: Some(case.clone()),
+        }
     }
 
     /// Thickness of a stud, in.
@@ -205,6 +249,9 @@ impl<'a> Bridge<'a> {
 
     /// Every support, in. from the left end.
     pub fn supports(&self) -> SmallVec<[f64; 6]> {
+        if let Some(over) = &self.over {
+            return over.supports().into();
+        }
         let left_pack = self.past(End::Left).unwrap_or(0.0);
         let mut supports: SmallVec<[f64; 6]> = smallvec![left_pack, left_pack + self.between_packs];
         let length = self.length_inches();
@@ -258,6 +305,7 @@ impl<'a> Bridge<'a> {
             only_uniform: None,
             spaced: self.spaced_under(combination),
             swept: Some((many.under(combination), own)),
+            over: None,
         }
     }
 
@@ -281,7 +329,8 @@ impl<'a> Bridge<'a> {
         let alone = loads.len() == 1 && throughout_load > 0.0 && self.is_simple();
         let only_uniform = alone.then_some(throughout_load);
         let spaced = self.spaced_under(combination);
-        CombinedCase { bridge: self, combination: *combination, pattern, loads, only_uniform, spaced, swept: None }
+        let (combination, swept, over) = (*combination, None, None);
+        CombinedCase { bridge: self, combination, pattern, loads, only_uniform, spaced, swept, over }
     }
 
     fn add(
@@ -362,7 +411,8 @@ impl<'a> Bridge<'a> {
         ends
     }
 
-    fn pressing_by_kind(&self) -> Ends<ByKind<f64>> {
+    /// What stands on the packs themselves, lb by kind.
+    fn on_packs(&self) -> Ends<ByKind<f64>> {
         let mut ends: Ends<ByKind<f64>> = Ends::default();
         for placed in self.placed() {
             if let Placed::OnPack { amounts, end } = placed {
@@ -370,9 +420,14 @@ impl<'a> Bridge<'a> {
                 *there = *there + amounts;
             }
         }
+        ends
+    }
+
+    fn pressing_by_kind(&self) -> Ends<ByKind<f64>> {
+        let mut ends = self.over.as_ref().map_or_else(|| self.on_packs(), |over| over.on_packs);
         for end in End::BOTH {
             let at = self.pack_station(end);
-            let pressing = self.support_by_kind(at, f64::max);
+            let pressing = self.support_by_kind(at, Stand::Pressing);
             let there = ends.at_mut(end);
             *there = *there + pressing;
         }
@@ -380,12 +435,15 @@ impl<'a> Bridge<'a> {
     }
 
     /// The reaction of the support at a station by kind, lb. Dead load is as it is; of the others, each span's part
-    /// counts as `pick(0, part)` says: the largest for pressing, the least for lifting.
-    pub fn support_by_kind(&self, at: f64, pick: fn(f64, f64) -> f64) -> ByKind<f64> {
+    /// counts as it stands.
+    pub fn support_by_kind(&self, at: f64, stand: Stand) -> ByKind<f64> {
         let supports = self.supports();
         let Some(index) = supports.iter().position(|support| (support - at).abs() < 1e-6) else {
             return ByKind::default();
         };
+        if let Some((over, own)) = self.over_supports() {
+            return over.support_by_kind(index, own, stand);
+        }
         let length = self.length_inches();
         let reaction = |loads: &[BeamLoad]| {
             ContinuousBeam::solve(length, &supports, loads).map_or(0.0, |beam| beam.reactions()[index])
@@ -402,7 +460,7 @@ impl<'a> Bridge<'a> {
                 let parts = spans.map(|(low, high)| {
                     let part: SmallVec<[BeamLoad; 8]> =
                         loads.iter().filter_map(|load| load.clipped(low, high)).collect();
-                    pick(0.0, reaction(&part))
+                    stand.counted(reaction(&part))
                 });
                 parts.sum()
             };
@@ -523,6 +581,25 @@ impl Placed {
         }
     }
 
+    /// It as so many times a load of 1 lb or 1 lb/in.; none where nothing of it presses the header.
+    fn units(&self) -> SmallVec<[UnitLoad; 2]> {
+        match *self {
+            Self::Even { amounts, from, to, .. } if from < to => {
+                smallvec![UnitLoad { unit: BeamLoad::Uniform { pounds_per_inch: 1.0, from, to }, amounts }]
+            }
+            Self::Sloped { at_start, at_end, from, to } if from < to => {
+                // A trapezoid is a triangle from each end.
+                let triangle = |at_start: f64, amounts: ByKind<f64>| UnitLoad {
+                    unit: BeamLoad::Sloped { at_start, at_end: 1.0 - at_start, from, to },
+                    amounts,
+                };
+                smallvec![triangle(1.0, at_start), triangle(0.0, at_end)]
+            }
+            Self::Point { amounts, at } => smallvec![UnitLoad { unit: BeamLoad::Point { pounds: 1.0, at }, amounts }],
+            Self::Even { .. } | Self::Sloped { .. } | Self::OnPack { .. } | Self::Beyond => SmallVec::new(),
+        }
+    }
+
     /// What it changes along the header, by kind; `None` where it lifts.
     fn changes(&self) -> Option<SmallVec<[ChangeByKind; 2]>> {
         let presses = |amounts: &ByKind<f64>| LoadKind::ALL.iter().all(|kind| 0.0 <= amounts.get(*kind));
@@ -597,6 +674,46 @@ impl CombinedCase<'_> {
             Some((span, own)) => span.largest_deflection_ei(*own).value,
             None => self.span().largest_deflection_ei().value,
         }
+    }
+
+    /// The largest sagging and the largest hogging moment of a header over several supports; `None` of one from pack to pack.
+    pub fn largest_by_sign(&self) -> Option<[f64; 2]> {
+        match &self.over {
+            Some(case) => Some(case.beam.largest_by_sign(self.own())),
+            None => Some(self.beam()?.largest_by_sign().map(|extreme| extreme.value)),
+        }
+    }
+
+    /// The largest shear of a header over several supports, lb, so far from them; `None` of one from pack to pack.
+    pub fn shear_over_supports(&self, depth: Option<f64>) -> Option<f64> {
+        match (&self.over, &self.bridge.over) {
+            (Some(case), Some(over)) => Some(over.largest_shear(case, depth, self.bridge.own_weight)),
+            _ => self.beam().map(|beam| beam.largest_shear(depth)),
+        }
+    }
+
+    /// E·I times the largest sag of every span of a header over several supports, and that span, in.; an overhang counts twice its length.
+    /// `None` of one from pack to pack.
+    pub fn sags_of_spans(&self) -> Option<SmallVec<[(f64, f64); 6]>> {
+        if let (Some(case), Some(over)) = (&self.over, &self.bridge.over) {
+            return Some(over.sags_of_spans(&case.beam, self.own()));
+        }
+        let beam = self.beam()?;
+        let supports = self.bridge.supports();
+        let length = self.bridge.length_inches();
+        let is_support = |at: f64| supports.iter().any(|support| (support - at).abs() < 1e-6);
+        let of_span = |(low, high): (f64, f64)| {
+            let high = high.min(length);
+            let between_supports = is_support(low) && is_support(high);
+            let counted = if between_supports { high - low } else { 2.0 * (high - low) };
+            (beam.largest_deflection_ei(low, high).value.abs(), counted)
+        };
+        Some(self.bridge.spans().into_iter().map(of_span).collect())
+    }
+
+    /// The header's own weight in this combination, lb/in.
+    fn own(&self) -> f64 {
+        self.bridge.own_weight * self.combination.factors[LoadKind::Dead]
     }
 
     /// The solved beam, of a header over several spans; `None` of one from pack to pack.

@@ -9,6 +9,8 @@ use crate::speech::{Joined, Phrase, decimal, distance};
 pub const WIDEST_OPENING: Length = Length::feet(20);
 /// The largest point load, lb.
 pub const LARGEST_POINT_LOAD: f64 = 20_000.0;
+/// The most loads on a header that runs over posts or past its packs.
+pub const MOST_LOADS_OVER_SUPPORTS: usize = 64;
 /// The widest non-bearing opening under a flat 2x.
 pub const WIDEST_FLAT: Length = Length::feet(8);
 /// The tallest wall sized without a wind check.
@@ -59,6 +61,11 @@ pub enum OutsideLimits {
     TooWide {
         /// Rough opening.
         clear: Length,
+    },
+    /// More loads on a header over several supports than are followed.
+    TooManyLoads {
+        /// How many.
+        count: usize,
     },
     /// A point load beyond the method.
     PointLoadTooLarge {
@@ -162,6 +169,7 @@ impl OutsideLimits {
             Self::NotSaid { asked } => return asked.iter().map(|asked| asked.code()).collect(),
             Self::TooWide { .. } => "too-wide",
             Self::PointLoadTooLarge { .. } => "point-load-too-large",
+            Self::TooManyLoads { .. } => "too-many-loads",
             Self::WallTooTall { .. } => "wall-too-tall",
             Self::NoDesignValues { .. } | Self::AnyHeader => "no-design-values",
             Self::NoJackValues { .. } => "no-jack-values",
@@ -189,6 +197,9 @@ impl OutsideLimits {
             Self::PointLoadTooLarge { pounds } => {
                 let most = Force::lbf(LARGEST_POINT_LOAD);
                 say!("limit-point-load-too-large", force = Force::lbf(*pounds), most)
+            }
+            Self::TooManyLoads { count } => {
+                say!("limit-too-many-loads", count = *count, most = MOST_LOADS_OVER_SUPPORTS)
             }
             Self::WallTooTall { height } => {
                 say!("limit-wall-too-tall", height = distance(height), tallest = distance(TALLEST_WALL))

@@ -62,18 +62,21 @@ impl ManyLoads {
     }
 }
 
-/// The loads on so many jacks.
-type OnJacks = (Ends<u8>, Option<Rc<ManyLoads>>);
-
-/// Loads on jacks that were asked for before; none where they are few, or lift.
-#[derive(Clone, Debug, Default)]
-pub struct KnownLoads {
-    known: SmallVec<[OnJacks; 8]>,
+/// Loads on jacks that were asked for before; none where nothing is shared.
+#[derive(Debug)]
+pub struct KnownLoads<T> {
+    known: Vec<(Ends<u8>, Option<Rc<T>>)>,
 }
 
-impl KnownLoads {
+impl<T> Default for KnownLoads<T> {
+    fn default() -> Self {
+        Self { known: Vec::new() }
+    }
+}
+
+impl<T> KnownLoads<T> {
     /// The loads on a header on so many jacks.
-    pub fn on(&mut self, jacks: Ends<u8>, make: impl FnOnce() -> Option<ManyLoads>) -> Option<Rc<ManyLoads>> {
+    pub fn on(&mut self, jacks: Ends<u8>, make: impl FnOnce() -> Option<T>) -> Option<Rc<T>> {
         if let Some((_, loads)) = self.known.iter().find(|(known, _)| *known == jacks) {
             return loads.clone();
         }

@@ -30,7 +30,7 @@ pub enum BeamError {
 pub struct ContinuousBeam<'a> {
     length: f64,
     supports: SmallVec<[f64; 6]>,
-    reactions: SmallVec<[f64; 6]>,
+    reactions: SmallVec<[f64; MOST_SUPPORTS]>,
     loads: &'a [BeamLoad],
     /// E·I·y and E·I·y' at the left end.
     start: (f64, f64),
@@ -42,32 +42,11 @@ impl<'a> ContinuousBeam<'a> {
     /// # Errors
     /// [`BeamError::Unstable`] with fewer than two supports or two in one place.
     pub fn solve(length: f64, supports: &[f64], loads: &'a [BeamLoad]) -> Result<Self, BeamError> {
-        let count = supports.len();
-        if count < 2 || supports.windows(2).any(|pair| pair[1] - pair[0] < 1e-6 * length) {
-            return Err(BeamError::Unstable);
-        }
-        // Unknowns: the reactions, then E·I·y/L³ and E·I·y'/L² at the left end, so that all of them are pounds.
-        let unknowns = count + 2;
-        let mut rows: Vec<Vec<f64>> = Vec::with_capacity(unknowns);
-        for support in supports {
-            let mut row: Vec<f64> = supports.iter().map(|at| -past(support / length, at / length, 3)).collect();
-            let bent: f64 = loads.iter().map(|load| load.integrated(4, *support)).sum();
-            row.extend([1.0, support / length, -bent / length.powi(3)]);
-            rows.push(row);
-        }
-        let total: f64 = loads.iter().map(BeamLoad::resultant).sum();
-        let turning: f64 = loads.iter().map(|load| load.resultant() * load.centroid()).sum();
-        rows.push([vec![1.0; count], vec![0.0, 0.0, total]].concat());
-        let arms: Vec<f64> = supports.iter().map(|at| at / length).collect();
-        rows.push([arms, vec![0.0, 0.0, turning / length]].concat());
-        let solved = eliminate(rows).ok_or(BeamError::Unstable)?;
-        Ok(Self {
-            length,
-            supports: supports.into(),
-            reactions: solved[..count].into(),
-            loads,
-            start: (solved[count] * length.powi(3), solved[count + 1] * length.powi(2)),
-        })
+        let mut rows = conditions(length, supports)?;
+        rows.iter_mut().zip(right_sides(length, supports, loads)).for_each(|(row, right)| row.push(right));
+        let solved = eliminate(rows, 1).ok_or(BeamError::Unstable)?;
+        let Held { reactions, start } = held(length, supports.len(), |unknown| solved[unknown][0]);
+        Ok(Self { length, supports: supports.into(), reactions: reactions.iter().copied().collect(), loads, start })
     }
 
     /// Reactions from left to right, lb; negative is uplift.
@@ -207,6 +186,99 @@ impl<'a> ContinuousBeam<'a> {
     }
 }
 
+/// Two packs, two posts within an opening, and a far end at each side.
+pub const MOST_SUPPORTS: usize = 6;
+
+/// How the supports of a beam push back, and how its left end stands.
+#[derive(Clone, Debug, Default, PartialEq)]
+pub struct Held {
+    /// Reactions from left to right, lb.
+    pub reactions: SmallVec<[f64; MOST_SUPPORTS]>,
+    /// E·I times deflection and slope at the left end.
+    pub start: (f64, f64),
+}
+
+impl Held {
+    /// Adds so many times another.
+    pub fn add(&mut self, times: f64, other: &Self) {
+        self.reactions.resize(other.reactions.len(), 0.0);
+        self.reactions.iter_mut().zip(&other.reactions).for_each(|(sum, reaction)| *sum += times * reaction);
+        self.start.0 += times * other.start.0;
+        self.start.1 += times * other.start.1;
+    }
+}
+
+/// A beam on its supports, solved once for whatever stands on it.
+#[derive(Clone, Debug)]
+pub struct RigidSupports {
+    length: f64,
+    supports: SmallVec<[f64; MOST_SUPPORTS]>,
+    /// By unknown: what each right side brings to it.
+    inverse: Vec<Vec<f64>>,
+}
+
+impl RigidSupports {
+    /// A beam of `length` inches over supports, given from left to right.
+    ///
+    /// # Errors
+    /// [`BeamError::Unstable`] with fewer than two supports or two in one place.
+    pub fn new(length: f64, supports: &[f64]) -> Result<Self, BeamError> {
+        let mut rows = conditions(length, supports)?;
+        let unknowns = rows.len();
+        for (place, row) in rows.iter_mut().enumerate() {
+            row.extend((0..unknowns).map(|other| if other == place { 1.0 } else { 0.0 }));
+        }
+        let inverse = eliminate(rows, unknowns).ok_or(BeamError::Unstable)?;
+        Ok(Self { length, supports: supports.into(), inverse })
+    }
+
+    /// The supports, in. from the left end.
+    pub fn supports(&self) -> &[f64] {
+        &self.supports
+    }
+
+    /// How it is held under loads.
+    pub fn under(&self, loads: &[BeamLoad]) -> Held {
+        let right: SmallVec<[f64; 8]> = right_sides(self.length, &self.supports, loads).collect();
+        held(self.length, self.supports.len(), |unknown| {
+            self.inverse[unknown].iter().zip(&right).map(|(part, right)| part * right).sum()
+        })
+    }
+}
+
+/// What the unknowns satisfy: the reactions, then E·I·y/L³ and E·I·y'/L² at the left end, so that all of them are pounds.
+fn conditions(length: f64, supports: &[f64]) -> Result<Vec<Vec<f64>>, BeamError> {
+    let count = supports.len();
+    if count < 2 || supports.windows(2).any(|pair| pair[1] - pair[0] < 1e-6 * length) {
+        return Err(BeamError::Unstable);
+    }
+    let stays = |support: &f64| {
+        let mut row: Vec<f64> = supports.iter().map(|at| -past(support / length, at / length, 3)).collect();
+        row.extend([1.0, support / length]);
+        row
+    };
+    let mut rows: Vec<Vec<f64>> = supports.iter().map(stays).collect();
+    rows.push([vec![1.0; count], vec![0.0, 0.0]].concat());
+    let arms: Vec<f64> = supports.iter().map(|at| at / length).collect();
+    rows.push([arms, vec![0.0, 0.0]].concat());
+    Ok(rows)
+}
+
+/// What loads make of the conditions' right sides, in their order.
+fn right_sides(length: f64, supports: &[f64], loads: &[BeamLoad]) -> impl Iterator<Item = f64> {
+    let bent =
+        move |support: &f64| -loads.iter().map(|load| load.integrated(4, *support)).sum::<f64>() / length.powi(3);
+    let total: f64 = loads.iter().map(BeamLoad::resultant).sum();
+    let turning: f64 = loads.iter().map(|load| load.resultant() * load.centroid()).sum();
+    supports.iter().map(bent).chain([total, turning / length])
+}
+
+/// The unknowns as they are asked for.
+fn held(length: f64, supports: usize, unknown: impl Fn(usize) -> f64) -> Held {
+    let start = (unknown(supports) * length.powi(3), unknown(supports + 1) * length.powi(2));
+    Held { reactions: (0..supports).map(unknown).collect(), start }
+}
+
 fn larger(a: Extreme, b: Extreme) -> Extreme {
     if a.value.abs() < b.value.abs() { b } else { a }
 }
@@ -235,8 +307,9 @@ fn crossings(stations: &[f64], function: impl Fn(f64) -> f64) -> Vec<f64> {
     found
 }
 
-/// Gauss elimination with partial pivoting; each row ends in its right side. `None` if singular.
-fn eliminate(mut rows: Vec<Vec<f64>>) -> Option<Vec<f64>> {
+/// Gauss elimination with partial pivoting; each row ends in so many right sides. What each unknown is under each of them; `None` if
+/// singular.
+fn eliminate(mut rows: Vec<Vec<f64>>, right_sides: usize) -> Option<Vec<Vec<f64>>> {
     let count = rows.len();
     for column in 0..count {
         let pivot = (column..count).max_by(|a, b| rows[*a][column].abs().total_cmp(&rows[*b][column].abs()))?;
@@ -251,10 +324,12 @@ fn eliminate(mut rows: Vec<Vec<f64>>) -> Option<Vec<f64>> {
             row.iter_mut().zip(pivot_row).skip(column).for_each(|(cell, pivot)| *cell -= factor * pivot);
         }
     }
-    let mut solved = vec![0.0; count];
+    let mut solved = vec![vec![0.0; right_sides]; count];
     for row in (0..count).rev() {
-        let known: f64 = (row + 1..count).map(|column| rows[row][column] * solved[column]).sum();
-        solved[row] = (rows[row][count] - known) / rows[row][row];
+        for side in 0..right_sides {
+            let known: f64 = (row + 1..count).map(|column| rows[row][column] * solved[column][side]).sum();
+            solved[row][side] = (rows[row][count + side] - known) / rows[row][row];
+        }
     }
     Some(solved)
 }

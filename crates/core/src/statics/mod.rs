@@ -5,11 +5,13 @@
 
 pub mod continuous_beam;
 pub mod load;
+mod piece;
 pub mod simple_span;
+pub mod swept_beam;
 pub mod swept_span;
 #[cfg(test)]
 mod testing;
 
-pub use continuous_beam::{BeamError, ContinuousBeam};
+pub use continuous_beam::{BeamError, ContinuousBeam, Held, RigidSupports};
 pub use load::{BeamLoad, Extreme};
 pub use simple_span::SimpleSpan;

@@ -12,6 +12,7 @@
 //! **Worked example.** 100 lb/ft over 10 ft, half of it swept and half of it added: M = w·L²/8 = 15 000 lb·in.
 
 use super::load::{BeamLoad, Extreme, shear_zeros};
+use super::piece::Piece;
 use crate::measure::Ends;
 
 /// More loads than these are swept once rather than gone through for every question. Under fewer the plain forms are quicker.
@@ -52,47 +53,24 @@ impl BeamLoad {
     }
 }
 
-/// From one station to the next. Everything is given just right of the station.
+/// From one station to the next, with what lies left of it.
 #[derive(Clone, Copy, Debug, Default)]
-struct Piece {
-    at: f64,
-    shear: f64,
-    moment: f64,
-    /// E·I times slope and deflection.
-    slope: f64,
-    sag: f64,
-    intensity: f64,
-    grade: f64,
+struct SpreadPiece {
+    bent: Piece,
     /// Of the spread loads left of the station: their resultant, and its moment about the left support.
     spread: f64,
     spread_moment: f64,
 }
 
-impl Piece {
-    fn shear(&self, s: f64) -> f64 {
-        self.shear - s * (self.intensity + s * self.grade / 2.0)
-    }
-
-    fn moment(&self, s: f64) -> f64 {
-        self.moment + s * (self.shear - s * (self.intensity / 2.0 + s * self.grade / 6.0))
-    }
-
-    fn slope(&self, s: f64) -> f64 {
-        self.slope - s * (self.moment + s * (self.shear / 2.0 - s * (self.intensity / 6.0 + s * self.grade / 24.0)))
-    }
-
-    fn sag(&self, s: f64) -> f64 {
-        let bent = self.moment / 2.0 + s * (self.shear / 6.0 - s * (self.intensity / 24.0 + s * self.grade / 120.0));
-        self.sag + s * (self.slope - s * bent)
-    }
-
+impl SpreadPiece {
     fn spread(&self, s: f64) -> f64 {
-        self.spread + s * (self.intensity + s * self.grade / 2.0)
+        self.spread + s * (self.bent.intensity + s * self.bent.grade / 2.0)
     }
 
     fn spread_moment(&self, s: f64) -> f64 {
-        let here = s * (self.intensity + s * self.grade / 2.0);
-        self.spread_moment + self.at * here + s * s * (self.intensity / 2.0 + s * self.grade / 3.0)
+        let Piece { at, intensity, grade, .. } = self.bent;
+        let here = s * (intensity + s * grade / 2.0);
+        self.spread_moment + at * here + s * s * (intensity / 2.0 + s * grade / 3.0)
     }
 }
 
@@ -100,7 +78,7 @@ impl Piece {
 #[derive(Clone, Debug)]
 pub struct SweptSpan {
     length: f64,
-    pieces: Vec<Piece>,
+    pieces: Vec<SpreadPiece>,
     /// Where point loads stand, and how large they are.
     points: Vec<(f64, f64)>,
     /// What they bring to the supports.
@@ -118,33 +96,32 @@ impl SweptSpan {
 
     /// A span of `length` inches; the changes come from left to right.
     pub fn new(length: f64, changes: impl IntoIterator<Item = Change>) -> Self {
-        let mut pieces = vec![Piece::default()];
+        let mut pieces = vec![SpreadPiece::default()];
         let mut points = Vec::new();
         // Without the left reaction, which is known at the end: it makes the moment about the right support zero.
         for change in changes {
             let last = pieces[pieces.len() - 1];
-            let s = change.at - last.at;
-            let mut next = Piece {
+            let s = change.at - last.bent.at;
+            let bent = Piece {
                 at: change.at,
-                shear: last.shear(s) - change.pounds,
-                moment: last.moment(s),
+                shear: last.bent.shear(s) - change.pounds,
+                moment: last.bent.moment(s),
                 slope: 0.0,
                 sag: 0.0,
-                intensity: last.intensity + s * last.grade + change.intensity,
-                grade: last.grade + change.grade,
-                spread: last.spread(s),
-                spread_moment: last.spread_moment(s),
+                intensity: last.bent.intensity + s * last.bent.grade + change.intensity,
+                grade: last.bent.grade + change.grade,
             };
+            let mut next = SpreadPiece { bent, spread: last.spread(s), spread_moment: last.spread_moment(s) };
             if change.pounds != 0.0 {
                 points.push((change.at, change.pounds));
             }
             if s <= 0.0 {
-                next.at = last.at;
+                next.bent.at = last.bent.at;
                 pieces.pop();
             }
             pieces.push(next);
         }
-        let last = pieces[pieces.len() - 1];
+        let last = pieces[pieces.len() - 1].bent;
         let end = length - last.at;
         let (down, about_right) = (-last.shear(end), last.moment(end));
         let left = -about_right / length;
@@ -161,7 +138,7 @@ impl SweptSpan {
     /// deflection at the right one to zero.
     fn lift_ends(&mut self, left: f64) {
         let mut before = Piece::default();
-        for (place, piece) in self.pieces.iter_mut().enumerate() {
+        for (place, SpreadPiece { bent: piece, .. }) in self.pieces.iter_mut().enumerate() {
             piece.shear += left;
             piece.moment += left * piece.at;
             if 0 < place {
@@ -171,20 +148,20 @@ impl SweptSpan {
             before = *piece;
         }
         let start = -before.sag(self.length - before.at) / self.length;
-        for piece in &mut self.pieces {
+        for SpreadPiece { bent: piece, .. } in &mut self.pieces {
             piece.slope += start;
             piece.sag += start * piece.at;
         }
     }
 
     /// The piece that a station lies in.
-    fn piece(&self, x: f64) -> &Piece {
-        let after = self.pieces.partition_point(|piece| piece.at <= x);
+    fn piece(&self, x: f64) -> &SpreadPiece {
+        let after = self.pieces.partition_point(|piece| piece.bent.at <= x);
         &self.pieces[after.saturating_sub(1)]
     }
 
     fn end_of(&self, place: usize) -> f64 {
-        self.pieces.get(place + 1).map_or(self.length, |next| next.at)
+        self.pieces.get(place + 1).map_or(self.length, |next| next.bent.at)
     }
 
     /// Support reactions with an even load of so many lb/in. added, lb.
@@ -198,11 +175,11 @@ impl SweptSpan {
         let length = self.length;
         let more_shear = |x: f64| even * (length / 2.0 - x);
         let more_moment = |x: f64| even * x * (length - x) / 2.0;
-        let falls_at = self.pieces.partition_point(|piece| 0.0 < piece.shear + more_shear(piece.at));
+        let falls_at = self.pieces.partition_point(|piece| 0.0 < piece.bent.shear + more_shear(piece.bent.at));
         let mut largest = Extreme::default();
         // Rounding may put the zero into the piece before or after.
         for place in falls_at.saturating_sub(2)..(falls_at + 1).min(self.pieces.len()) {
-            let piece = &self.pieces[place];
+            let piece = &self.pieces[place].bent;
             let whole = self.end_of(place) - piece.at;
             let zeros = shear_zeros(piece.shear + more_shear(piece.at), piece.intensity + even, piece.grade);
             for s in zeros.filter(|s| 0.0 < *s && *s < whole).chain([0.0, whole]) {
@@ -223,9 +200,9 @@ impl SweptSpan {
         let more_moment = |x: f64| even * x * (length - x) / 2.0;
         let more_sag = |x: f64| even * x * (length.powi(3) - x * x * (2.0 * length - x)) / 24.0;
         // Moments are nowhere negative, so the slope only falls: one zero, in the piece before the first that begins with none.
-        let after = self.pieces.partition_point(|piece| 0.0 < piece.slope + more_slope(piece.at));
+        let after = self.pieces.partition_point(|piece| 0.0 < piece.bent.slope + more_slope(piece.bent.at));
         let place = after.saturating_sub(1);
-        let piece = &self.pieces[place];
+        let piece = &self.pieces[place].bent;
         let (mut low, mut high) = (0.0, self.end_of(place) - piece.at);
         let mut s = high / 2.0;
         for _ in 0..60 {
@@ -255,7 +232,7 @@ impl SweptSpan {
         let (from, to) = (depth, self.length - depth);
         if from < to {
             let (first, last) = (self.piece(from), self.piece(to));
-            let (s, e) = (from - first.at, to - last.at);
+            let (s, e) = (from - first.bent.at, to - last.bent.at);
             let whole = last.spread(e) - first.spread(s) + even * (to - from);
             let about_left = last.spread_moment(e) - first.spread_moment(s) + even * (to * to - from * from) / 2.0;
             right += about_left / self.length;

@@ -16,26 +16,29 @@ use super::moment::{largest_moment, moment_over_supports};
 use crate::codes::question::{Bending, Bent, FreeEdge, Loading};
 use crate::sizing::bridge::{Bridge, CombinedCase};
 use crate::sizing::problem::{TopEdge, TopEdgeWidth};
-use crate::statics::Extreme;
 use crate::working::{Number, Pen, Silent};
 
 /// Bending stress and strength of one case. Over several supports, of sagging and hogging the one that works harder.
 pub fn bending<P: Pen>(pen: &mut P, case: &CombinedCase<'_>) -> Comparison {
     let code = case.bridge.problem.conventions.code;
-    let Some(beam) = case.beam() else {
+    let Some([sagging, hogging]) = case.largest_by_sign() else {
         let moment = largest_moment(pen, case);
         return code.bending(pen, &asked(case, Bent::Sagging), moment);
     };
-    let [sagging, hogging] = beam.largest_by_sign();
-    let work =
-        |moment: Extreme, bent: Bent| moment.value / code.bending_strength(&mut Silent, &asked(case, bent)).value();
-    let (largest, bent) = if work(sagging, Bent::Sagging) < work(hogging, Bent::Hogging) {
+    let strengths = strengths(case);
+    let (largest, bent) = if sagging / strengths[0] < hogging / strengths[1] {
         (hogging, Bent::Hogging)
     } else {
         (sagging, Bent::Sagging)
     };
-    let moment = moment_over_supports(pen, &beam, largest, bent == Bent::Hogging);
+    let moment = moment_over_supports(pen, case, largest, bent == Bent::Hogging);
     code.bending(pen, &asked(case, bent), moment)
+}
+
+/// The strength of a header over several supports, sagging and hogging.
+pub fn strengths(case: &CombinedCase<'_>) -> [f64; 2] {
+    let code = case.bridge.problem.conventions.code;
+    [Bent::Sagging, Bent::Hogging].map(|bent| code.bending_strength(&mut Silent, &asked(case, bent)).value())
 }
 
 /// What the code is asked in one case.

@@ -74,6 +74,11 @@ pub fn surely_below(worst: &CheckResult, case: &CombinedCase<'_>) -> bool {
     at_midspan / LEAST_AT_MIDSPAN / allowed <= worst.ratio()
 }
 
+/// E · I of a header, lb·in².
+pub fn stiffness_of(case: &CombinedCase<'_>) -> f64 {
+    stiffness(&mut Silent, case).value()
+}
+
 /// E · I.
 fn stiffness<P: Pen>(pen: &mut P, case: &CombinedCase<'_>) -> P::Number {
     let bridge = case.bridge;
@@ -85,17 +90,7 @@ fn stiffness<P: Pen>(pen: &mut P, case: &CombinedCase<'_>) -> P::Number {
 /// E·I times the sag of the span that uses up most of its limit, and that span, in.; an overhang counts twice its length.
 /// `None` for a header from pack to pack.
 fn worst_span(case: &CombinedCase<'_>) -> Option<(f64, f64)> {
-    let beam = case.beam()?;
-    let supports = case.bridge.supports();
-    let length = case.bridge.length_inches();
-    let is_support = |at: f64| supports.iter().any(|support| (support - at).abs() < 1e-6);
-    let spans = case.bridge.spans().into_iter().map(|(low, high)| {
-        let high = high.min(length);
-        let between_supports = is_support(low) && is_support(high);
-        let counted = if between_supports { high - low } else { 2.0 * (high - low) };
-        (beam.largest_deflection_ei(low, high).value.abs(), counted)
-    });
-    spans.max_by(|a, b| (a.0 / a.1).total_cmp(&(b.0 / b.1)))
+    case.sags_of_spans()?.into_iter().max_by(|a, b| (a.0 / a.1).total_cmp(&(b.0 / b.1)))
 }
 
 #[cfg(test)]

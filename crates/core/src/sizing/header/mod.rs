@@ -11,7 +11,7 @@ pub mod sideways;
 pub mod spaced_framing;
 pub mod width;
 
-use super::bridge::LoadPattern;
+use super::load_pattern::LoadPattern;
 pub use crate::codes::Comparison;
 use crate::codes::{CombinationIndex, DesignCode, Topic};
 use crate::measure::Length;

@@ -9,7 +9,7 @@ use crate::measure::Force;
 use crate::say;
 use crate::sizing::bridge::CombinedCase;
 use crate::speech::{Argument, Joined, decimal, percent};
-use crate::statics::{BeamLoad, ContinuousBeam, Extreme};
+use crate::statics::BeamLoad;
 use crate::working::{Clause, Number, Pen, Unit};
 
 /// The largest moment of a case on a header from pack to pack, lb·in.
@@ -35,19 +35,22 @@ pub fn largest_moment<P: Pen>(pen: &mut P, case: &CombinedCase<'_>) -> P::Number
 }
 
 /// The largest sagging or hogging moment of a beam over several supports, lb·in.
-pub fn moment_over_supports<P: Pen>(pen: &mut P, beam: &ContinuousBeam<'_>, largest: Extreme, hogs: bool) -> P::Number {
+pub fn moment_over_supports<P: Pen>(pen: &mut P, case: &CombinedCase<'_>, largest: f64, hogs: bool) -> P::Number {
     pen.note(|| {
-        let reactions = beam.reactions();
-        let reactions = reactions.iter().map(|reaction| say!("a-force", force = Force::lbf(*reaction))).collect();
+        // Only what is explained is noted, and that has its loads one by one.
+        let Some(beam) = case.beam() else { return say!("nothing-to-say") };
+        let place = beam.largest_by_sign()[usize::from(hogs)].at;
+        let reactions =
+            beam.reactions().iter().map(|reaction| say!("a-force", force = Force::lbf(*reaction))).collect();
         let reactions = Argument::Phrases(reactions, Joined::Commas);
-        let at = decimal(largest.at, Unit::Inches, 2);
+        let at = decimal(place, Unit::Inches, 2);
         if hogs {
             say!("note-over-supports-hogging", reactions, at)
         } else {
             say!("note-over-supports-sagging", reactions, at)
         }
     });
-    let moment = P::Number::constant(largest.value);
+    let moment = P::Number::constant(largest);
     pen.step("step-largest-moment", "M", Unit::PoundInches, Clause::STATICS, moment)
 }
 

@@ -21,7 +21,9 @@ use crate::loads::ByKind;
 use crate::lumber::Family;
 use crate::measure::{End, Length};
 use crate::say;
-use crate::sizing::bridge::{Bridge, LoadPattern};
+use crate::sizing::bridge::Bridge;
+use crate::sizing::load_pattern::LoadPattern;
+use crate::sizing::over_supports::Stand;
 use crate::sizing::problem::{CLEAR_OF_PLATE_END, Post};
 use crate::speech::decimal;
 use crate::working::{Number, Pen, Silent, Unit};
@@ -55,7 +57,7 @@ struct Case {
 
 /// What a post carries by kind, lb, with the loads that come and go where they press it the most.
 pub fn load_on(bridge: &Bridge<'_>, post: Post) -> ByKind<f64> {
-    bridge.support_by_kind(nearest_support(bridge, post), f64::max)
+    bridge.support_by_kind(nearest_support(bridge, post), Stand::Pressing)
 }
 
 fn result(bridge: &Bridge<'_>, kind: CheckKind, post: Post, case: &Case) -> CheckResult {

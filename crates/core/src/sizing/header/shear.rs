@@ -48,8 +48,7 @@ fn largest_shear<P: Pen>(pen: &mut P, case: &CombinedCase<'_>) -> P::Number {
         }
         _ => {
             let depth = at_depth.then_some(depth);
-            let over_supports = case.beam().map(|beam| beam.largest_shear(depth));
-            P::Number::constant(over_supports.unwrap_or_else(|| case.shear_from_pack_to_pack(depth)))
+            P::Number::constant(case.shear_over_supports(depth).unwrap_or_else(|| case.shear_from_pack_to_pack(depth)))
         }
     };
     let force = pen.step(

@@ -17,7 +17,8 @@ use super::bending::asked;
 use super::moment::largest_moment;
 use crate::codes::question::{Bent, Flatwise};
 use crate::codes::{Combination, CombinationSet, Topic};
-use crate::sizing::bridge::{Bridge, LoadPattern};
+use crate::sizing::bridge::Bridge;
+use crate::sizing::load_pattern::LoadPattern;
 use crate::sizing::problem::SidewaysWind;
 use crate::working::{Clause, Number, Pen, Silent, Unit};
 

@@ -8,7 +8,7 @@
 use super::{CheckKind, CheckResult, Comparison};
 use crate::lumber::HeaderSpec;
 use crate::measure::Length;
-use crate::sizing::bridge::LoadPattern;
+use crate::sizing::load_pattern::LoadPattern;
 
 /// Header width against wall depth, in.
 pub fn width_in_wall(header: HeaderSpec, wall_depth: Length) -> CheckResult {
