@@ -30,7 +30,7 @@ mod workers;
 use std::sync::Arc;
 use std::time::Duration;
 
-use axum::body::Body;
+use axum::body::{Body, HttpBody};
 use axum::extract::{DefaultBodyLimit, Request, State};
 use axum::http::{HeaderName, HeaderValue, StatusCode, header};
 use axum::middleware::Next;
@@ -127,7 +127,8 @@ async fn given_up_when_moved(State(jobs): State<Jobs>, request: Request, next: N
 
 /// Lets a body that is to be compressed be compressed by the workers: by itself it would be, piece by piece, on the network's threads.
 async fn compressed_elsewhere(State(workers): State<Workers>, response: Response) -> Response {
-    if !response.headers().contains_key(header::CONTENT_ENCODING) {
+    // What has its size known is compressed already.
+    if !response.headers().contains_key(header::CONTENT_ENCODING) || response.body().size_hint().exact().is_some() {
         return response;
     }
     let (parts, body) = response.into_parts();

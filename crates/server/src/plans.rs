@@ -4,6 +4,7 @@
 use std::collections::HashMap;
 use std::sync::{Arc, Mutex, MutexGuard, PoisonError};
 
+use bytes::Bytes;
 use sturvek_core::plan::{JobPlan, Planning};
 use sturvek_store::{Jobs, Known, StoreError, StoredJob, Version};
 use uuid::Uuid;
@@ -13,6 +14,9 @@ use crate::workers::{GivenUp, Wanted};
 /// How much memory all plans may take, bytes.
 const MOST_BYTES: usize = 96 * 1024 * 1024;
 
+/// How many walls of a job have their answers kept.
+const MOST_WRITTEN: usize = 8;
+
 /// A job's plan at a version.
 #[derive(Debug)]
 pub struct Planned {
@@ -20,9 +24,33 @@ pub struct Planned {
     pub version: Version,
     /// The job and its walls, planned.
     pub plan: JobPlan,
+    /// Answers about walls as they are sent, the one written last at the end: they follow from the plan, and everybody who looks at a job asks
+    /// for the same ones.
+    written: Mutex<Vec<(Uuid, Bytes)>>,
 }
 
 impl Planned {
+    /// A plan of a version.
+    pub const fn new(version: Version, plan: JobPlan) -> Self {
+        Self { version, plan, written: Mutex::new(Vec::new()) }
+    }
+
+    /// The answer about a wall as it is sent, compressed, where it is kept.
+    pub fn written(&self, wall: Uuid) -> Option<Bytes> {
+        let written = self.written.lock().unwrap_or_else(PoisonError::into_inner);
+        written.iter().find(|(of, _)| *of == wall).map(|(_, bytes)| bytes.clone())
+    }
+
+    /// Keeps the answer about a wall.
+    pub fn keep_written(&self, wall: Uuid, bytes: Bytes) {
+        let mut written = self.written.lock().unwrap_or_else(PoisonError::into_inner);
+        written.retain(|(of, _)| *of != wall);
+        if MOST_WRITTEN <= written.len() {
+            written.remove(0);
+        }
+        written.push((wall, bytes));
+    }
+
     /// The job as it was then.
     pub const fn known(&self) -> Known<'_> {
         Known { version: self.version, job: self.plan.job() }
@@ -101,7 +129,7 @@ impl Plans {
         while planning.next_wall() {
             wanted.still()?;
         }
-        let planned = Arc::new(Planned { version: stored.made(), plan: planning.finish() });
+        let planned = Arc::new(Planned::new(stored.made(), planning.finish()));
         self.keep(stored.id, planned.clone());
         Ok(planned)
     }

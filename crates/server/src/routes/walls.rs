@@ -1,6 +1,8 @@
 //! What is computed: a planned wall, a preview of an edit, a call-out read back, a calculation sheet.
 
 use axum::extract::State;
+use axum::http::HeaderMap;
+use axum::response::Response;
 use sturvek_core::framing::{opening_sheet, plan_wall_as_said, say::say};
 use sturvek_core::job::{Job, OpeningId, Wall, WallId, command};
 use sturvek_core::measure::LengthStyle;
@@ -27,13 +29,14 @@ fn wall_of(job: &Job, wall: Uuid) -> Result<&Wall, Problem> {
 pub async fn get_wall(
     State(state): State<AppState>,
     Ids((job, wall)): Ids<(Uuid, Uuid)>,
-) -> Result<Written<WallView>, Problem> {
-    let answer = move |planned: &Planned, _: &Wanted| {
+    headers: HeaderMap,
+) -> Result<Response, Problem> {
+    let answer = move |planned: &Planned| {
         let wall = planned.plan.wall(WallId(wall.as_u128()));
         let (wall, plan) = wall.ok_or_else(|| Problem::not_found(NoSuch::Wall))?;
         Ok(wall_view(wall, plan))
     };
-    state.about(job, answer).await
+    state.about_wall((job, wall), &headers, answer).await
 }
 
 /// An opening's ticket: what to cut for it, and why it holds.
