@@ -31,7 +31,8 @@ await run(async ({ address, open }) => {
   await page.getByRole("button", { name: "Close", exact: true }).click();
   await page.getByRole("link", { name: "Porch side" }).waitFor();
   await page.getByRole("button", { name: "+ wall" }).click();
-  await page.getByRole("link", { name: "Wall 2" }).click();
+  // A new wall opens.
+  await page.getByRole("link", { name: "Wall 2" }).and(page.locator('[aria-current="page"]')).waitFor();
   await page.getByRole("button", { name: "Length, height, studs" }).click();
   await page.getByRole("button", { name: "Take this wall out of the job" }).click();
   await page.getByRole("link", { name: "Wall 2" }).waitFor({ state: "detached" });

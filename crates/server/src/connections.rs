@@ -24,8 +24,8 @@ use tokio_util::task::TaskTracker;
 use tower::ServiceExt;
 
 use crate::bodies;
+use crate::on_site::OnSite;
 use crate::on_site::door::Peer;
-use crate::on_site::is_near;
 
 /// How many connections there may be, where the system allows as many files.
 const MOST_CONNECTIONS: usize = 1024;
@@ -145,7 +145,7 @@ pub enum Over {
     /// As they are, from this machine itself.
     Loopback,
     /// Encrypted, over the networks that this machine is on.
-    Network(TlsAcceptor),
+    Network(TlsAcceptor, Arc<OnSite>),
 }
 
 /// Listeners that one process has at most: the page, devices on site, metrics.
@@ -200,11 +200,11 @@ fn open(connections: &Connections, tasks: &TaskTracker, come: Come, app: Router,
         (Over::Loopback, None) => {
             tasks.spawn(refuse(stream));
         }
-        (Over::Network(encryption), Some(held)) if is_near(from) => {
+        (Over::Network(encryption, site), Some(held)) if site.is_near(from) => {
             tasks.spawn(encrypted(encryption, stream, held, from, app, stop));
         }
         // To somebody who comes from the internet nothing is said; to somebody without a place nothing can be said yet.
-        (Over::Network(_), _) => drop(stream),
+        (Over::Network(..), _) => drop(stream),
     }
 }
 

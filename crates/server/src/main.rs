@@ -257,7 +257,7 @@ impl OnSiteAt {
             Err(_) => listen(IpAddr::V4(Ipv4Addr::UNSPECIFIED), port, option).await?,
         };
         let site = OnSite::begin(folder, listener.local_addr()?.port())?;
-        let over = Over::Network(TlsAcceptor::from(Arc::new(site.encryption()?)));
+        let over = Over::Network(TlsAcceptor::from(Arc::new(site.encryption()?)), site.clone());
         Ok(Self { listener, over, site })
     }
 }

@@ -178,6 +178,7 @@ async fn in_use(watched: &[Watched; 2]) -> Result<(usize, Primary), OpenError> {
 async fn watch(watched: [Watched; 2], mut watcher: Watcher, mut standing: Standing, current: WeakCurrent) {
     let mut next = tokio::time::interval(EVERY);
     next.set_missed_tick_behavior(MissedTickBehavior::Delay);
+    let mut said = None;
     loop {
         next.tick().await;
         let (first, second) = tokio::join!(watched[0].node(), watched[1].node());
@@ -189,8 +190,8 @@ async fn watch(watched: [Watched; 2], mut watcher: Watcher, mut standing: Standi
         let acted = match watcher.see(&nodes, Instant::now()) {
             None => Ok(()),
             Some(Act::Let(commits)) => {
-                say(commits, &mut standing);
-                watched[watcher.place()].let_commits_wait(commits).await.map_err(StoreError::from)
+                let done = watched[watcher.place()].let_commits_wait(commits).await;
+                done.map(|()| say(commits, &mut standing)).map_err(StoreError::from)
             }
             Some(Act::Refuse(place)) => {
                 tracing::error!(
@@ -204,9 +205,12 @@ async fn watch(watched: [Watched; 2], mut watcher: Watcher, mut standing: Standi
                 standing.moved += 1;
             }),
         };
-        if let Err(error) = acted {
+        // What goes on failing is said once.
+        let failed = acted.err().map(|error| error.to_string());
+        if let Some(error) = failed.as_ref().filter(|error| Some(*error) != said.as_ref()) {
             tracing::error!("the standby: {error}");
         }
+        said = failed;
         current.set_standing(standing);
     }
 }

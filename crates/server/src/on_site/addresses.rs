@@ -21,6 +21,8 @@ pub const LOCAL_NAMES: &str = "local";
 pub struct Addresses {
     /// Its addresses, the likeliest to be reached at first.
     pub addresses: Vec<IpAddr>,
+    /// The networks of IPv6 that it has public addresses in, the first 64 bits of them: devices beside it may come by theirs.
+    networks: Vec<u64>,
     /// Its name, such as `truck.local`, where it has one.
     pub name: Option<String>,
 }
@@ -36,13 +38,32 @@ impl Addresses {
     }
 
     fn of(found: impl IntoIterator<Item = IpAddr>, host: &str) -> Self {
-        let mut addresses: Vec<IpAddr> = found.into_iter().filter(|address| is_local(*address)).collect();
+        let (mut addresses, others): (Vec<IpAddr>, Vec<IpAddr>) =
+            found.into_iter().partition(|address| is_local(*address));
+        let public = others.into_iter().filter_map(|address| match address {
+            IpAddr::V6(address) if !address.is_loopback() && !address.is_unicast_link_local() => {
+                Some(first_half(address))
+            }
+            _ => None,
+        });
+        let mut networks: Vec<u64> = public.collect();
+        networks.sort_unstable();
+        networks.dedup();
         addresses.sort_by_key(|address| (network_of(*address), *address));
         addresses.dedup();
         let label = host.split('.').next().unwrap_or_default().to_ascii_lowercase();
         let plain = label.chars().all(|sign| sign.is_ascii_alphanumeric() || sign == '-');
         let name = (plain && !label.is_empty() && label != "localhost").then(|| format!("{label}.{LOCAL_NAMES}"));
-        Self { addresses, name }
+        Self { addresses, networks, name }
+    }
+
+    /// Whether an address is this machine's own, or one beside it.
+    pub fn is_near(&self, from: IpAddr) -> bool {
+        let beside = match from {
+            IpAddr::V4(_) => false,
+            IpAddr::V6(from) => from.is_unicast_link_local() || self.networks.contains(&first_half(from)),
+        };
+        beside || from.is_loopback() || is_local(from)
     }
 
     /// Every name and address that is answered, as a browser writes them.
@@ -62,6 +83,11 @@ impl Addresses {
     }
 }
 
+/// What of an address of IPv6 names its network.
+const fn first_half(address: Ipv6Addr) -> u64 {
+    (address.to_bits() >> 64) as u64
+}
+
 /// Which of the local networks an address is in.
 fn network_of(address: IpAddr) -> Option<usize> {
     LOCAL_NETWORKS.iter().position(|(network, length)| match (network, address) {
@@ -76,7 +102,7 @@ fn network_of(address: IpAddr) -> Option<usize> {
 }
 
 /// Whether an address is on a local network.
-pub fn is_local(address: IpAddr) -> bool {
+fn is_local(address: IpAddr) -> bool {
     network_of(address).is_some()
 }
 
@@ -100,6 +126,18 @@ mod tests {
     fn a_name_that_is_none_is_left_out() {
         for host in ["", "localhost", "a b", "ä", ".x"] {
             assert_eq!(of(&[], host).name, None, "{host}");
+        }
+    }
+
+    #[test]
+    fn who_is_beside_it_is_near_and_the_internet_is_not() {
+        let machine = of(&["192.168.1.20", "203.0.113.7", "2001:db8:1:2::5", "fe80::1"], "truck");
+        let near = |from: &str| machine.is_near(from.parse().expect("an address"));
+        for from in ["127.0.0.1", "::1", "10.9.9.9", "fe80::77", "2001:db8:1:2:aaaa::1", "fd00::3"] {
+            assert!(near(from), "{from}");
+        }
+        for from in ["203.0.113.8", "8.8.8.8", "2001:db8:1:3::1"] {
+            assert!(!near(from), "{from}");
         }
     }
 

@@ -127,6 +127,12 @@ impl OnSite {
         now.addresses != *addresses || RENEW_AFTER < now.since.elapsed()
     }
 
+    /// Whether somebody asks from a network that this machine is on, or from itself: the internet is not answered.
+    pub fn is_near(&self, from: IpAddr) -> bool {
+        let now = self.now.read().unwrap_or_else(PoisonError::into_inner);
+        now.addresses.is_near(from.to_canonical())
+    }
+
     /// Where devices find this machine, the likeliest first; none while it is on no network.
     pub fn at(&self) -> Vec<String> {
         let now = self.now.read().unwrap_or_else(PoisonError::into_inner);
@@ -178,10 +184,4 @@ impl ResolvesServerCert for OnSite {
     fn resolve(&self, _: ClientHello<'_>) -> Option<Arc<CertifiedKey>> {
         Some(self.now.read().unwrap_or_else(PoisonError::into_inner).certified.clone())
     }
-}
-
-/// Whether somebody asks from a network that this machine is on, or from itself: the internet is not answered.
-pub fn is_near(from: IpAddr) -> bool {
-    let from = from.to_canonical();
-    from.is_loopback() || addresses::is_local(from)
 }

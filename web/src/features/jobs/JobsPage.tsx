@@ -221,6 +221,7 @@ function Settled({ job }: { readonly job: Schemas["JobSummary"] }) {
   const totals = job.totals ?? counted.data;
   if (!totals) return <p className="text-secondary">{say("page-being-counted")}</p>;
   const { openings, unresolved } = totals;
+  if (openings === 0) return <p className="text-secondary">{say("page-no-opening-yet")}</p>;
   return (
     <div className="flex items-center gap-x-3 gap-y-1 sm:flex-col sm:items-end">
       <p className="text-secondary text-sm">{say("count-of-openings", { count: openings })}</p>

@@ -9,7 +9,6 @@ import { Legend } from "../../components/Legend";
 import { Trouble } from "../../components/Trouble";
 import { useSteady } from "../../components/useSteady";
 import { useSpeech } from "../../speech/useSpeech";
-import { addWall } from "./addWall";
 import { ConflictDialog } from "./ConflictDialog";
 import { CommandButton } from "./commands/CommandButton";
 import { HelpSheet } from "./commands/HelpSheet";
@@ -21,6 +20,7 @@ import { SayLine } from "./say/SayLine";
 import { ToLookAt } from "./ToLookAt";
 import { TrialBar } from "./TrialBar";
 import { OpeningTicket } from "./ticket";
+import { useAddWall } from "./useAddWall";
 import { usePendingMove } from "./usePendingMove";
 import { WallFacts } from "./WallFacts";
 import { WallStage } from "./WallStage";
@@ -67,6 +67,7 @@ export function LoadedWall({ view, wall, planned }: LoadedProps) {
   // The ticket before stays until the next is there; it is whole, and says whose it is.
   const ticket = selected && (move.ticket?.id === selected.id ? move.ticket : read.data);
   const design = wall.openings.find((opening) => opening.id === ticket?.id)?.design;
+  const addWall = useAddWall(view, editing);
   const select = useSteady((opening: string) => setSearch({ o: opening }, { replace: true }));
   // What was said last is what its sayer looks at next; it is the last of the list.
   const selectNewest = () => {
@@ -89,7 +90,7 @@ export function LoadedWall({ view, wall, planned }: LoadedProps) {
     <div className="flex h-full flex-col lg:grid lg:grid-cols-[minmax(0,1fr)_392px] lg:grid-rows-[auto_minmax(0,1fr)]">
       <header className="flex flex-wrap items-center gap-x-4 border-base-300 border-b px-4 lg:col-span-2">
         <h1 className="max-w-[22rem] truncate font-bold text-lg">{view.job.name}</h1>
-        <WallTabs view={view} addWall={() => void addWall(view, editing, say)} />
+        <WallTabs view={view} addWall={() => void addWall()} />
         <div className="no-print flex">
           <CommandButton command={commands.undo} />
           <CommandButton command={commands.redo} />

@@ -5,8 +5,8 @@ import { problemText } from "../../api/problems";
 import { jobQuery, wallQuery } from "../../api/queries";
 import { useJobEditing } from "../../api/useJobEditing";
 import { useSpeech } from "../../speech/useSpeech";
-import { addWall } from "./addWall";
 import { LoadedWall } from "./LoadedWall";
+import { useAddWall } from "./useAddWall";
 
 /** A job's address without a wall leads to its first. */
 export function FirstWall() {
@@ -49,16 +49,12 @@ function Missing({ error }: { readonly error: Error }) {
 
 function NoWalls({ view }: { readonly view: JobView }) {
   const { say } = useSpeech();
-  const editing = useJobEditing(view.id);
+  const addWall = useAddWall(view, useJobEditing(view.id));
   return (
     <div className="p-6">
       <h1 className="font-bold text-2xl">{view.job.name}</h1>
       <p className="mt-2">{say("page-this-job-has-no-wall-yet-add")}</p>
-      <button
-        type="button"
-        className="btn btn-primary tap mt-4"
-        onClick={() => void addWall(view, editing, say)}
-      >
+      <button type="button" className="btn btn-primary tap mt-4" onClick={() => void addWall()}>
         {say("page-add-a-wall")}
       </button>
     </div>
