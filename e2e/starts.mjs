@@ -21,15 +21,13 @@ function start(folder, port) {
   const up = new Promise((resolve, reject) => {
     const hear = (chunk) => {
       said += chunk;
-      if (said.includes(`Sturvek is at http://127.0.0.1:${port}`)) {
-        took.push(Date.now() - began);
-        resolve();
-      }
+      if (said.includes(`Sturvek is at http://127.0.0.1:${port}`)) resolve(Date.now() - began);
     };
     child.stdout.on("data", hear);
     child.stderr.on("data", hear);
     child.on("exit", () => reject(new Error(`it ended:\n${said}`)));
   });
+  up.then((milliseconds) => took.push(milliseconds)).catch(() => undefined);
   return { child, ended, up, at: `http://127.0.0.1:${port}` };
 }
 
