@@ -173,9 +173,6 @@ fn worst(criterion: &mut Criterion) {
         let found = options(&job);
         let tried: usize = found.iter().map(|opening| opening.carrying.len()).sum();
         eprintln!("{name}: {} openings sized, {tried} headers that carry", found.len());
-        for o in plan_wall_as_said(&job.rules(), &job.walls[0]).openings.iter().take(2) {
-            eprintln!("{:?}", o.sentence);
-        }
         group.bench_function(format!("{name}, one size for all"), |bench| bench.iter(|| one_size(&found)));
     }
     group.finish();

@@ -10,11 +10,11 @@ use axum::response::{IntoResponse, Response};
 use axum::routing::get;
 use metrics::{counter, describe_counter, describe_gauge, describe_histogram, gauge, histogram};
 use metrics_exporter_prometheus::{BuildError, Matcher, PrometheusBuilder, PrometheusHandle};
+use sturvek_store::Commits;
 
 use crate::metrics_names::{GIVEN_UP, TURNED_AWAY, WORK_SECONDS};
 use crate::served_as::{ServedAs, own_page_only};
 use crate::state::AppState;
-use sturvek_store::Commits;
 
 const REQUESTS: &str = "sturvek_requests_total";
 const SECONDS: &str = "sturvek_request_seconds";

@@ -2,29 +2,13 @@
 
 mod support;
 
-use std::path::{Path, PathBuf};
+use std::path::Path;
 use std::process::Output;
 
 use sea_orm::{ConnectionTrait, Database};
 use serde_json::{Value, json};
 use support::{BINARY, Server, start};
 use tokio::process::Command;
-
-struct Folder(PathBuf);
-
-impl Folder {
-    fn new(name: &str) -> Self {
-        let folder = std::env::temp_dir().join(format!("sturvek-{name}-{}", std::process::id()));
-        std::fs::create_dir_all(&folder).expect("a folder");
-        Self(folder)
-    }
-}
-
-impl Drop for Folder {
-    fn drop(&mut self) {
-        std::fs::remove_dir_all(&self.0).expect("the folder goes");
-    }
-}
 
 async fn sturvek(what: &str, file: &Path, database: &str) -> Output {
     let run = Command::new(BINARY).arg(what).arg(file).env("STURVEK_DATABASE_URL", database).output();
@@ -40,8 +24,8 @@ async fn jobs(server: &Server) -> Value {
 async fn what_was_backed_up_comes_back_under_the_running_server() {
     let database = sturvek_test_support::fresh_database().await;
     let server = start(&database).await;
-    let folder = Folder::new("drill");
-    let file = folder.0.join("jobs of today $x.backup");
+    let folder = tempfile::tempdir().expect("a folder");
+    let file = folder.path().join("jobs of today $x.backup");
 
     // Edits go on while it is taken.
     let client = reqwest::Client::new();
@@ -70,7 +54,7 @@ async fn what_was_backed_up_comes_back_under_the_running_server() {
 
     // A torn file leaves what is there.
     let whole = std::fs::read(&file).expect("the backup");
-    let torn = folder.0.join("torn.backup");
+    let torn = folder.path().join("torn.backup");
     std::fs::write(&torn, &whole[..whole.len() * 2 / 3]).expect("written");
     assert!(!sturvek("restore", &torn, &database).await.status.success());
     assert_eq!(jobs(&server).await, json!([]));

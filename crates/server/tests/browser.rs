@@ -50,11 +50,10 @@ async fn two_people_on_one_job() {
 
 #[tokio::test]
 async fn a_phone_is_paired() {
-    let folder = std::env::temp_dir().join(format!("sturvek-pairing-{}", std::process::id()));
+    let folder = tempfile::tempdir().expect("a folder");
     let port = support::free_port().await;
-    let options = ["--on-site", folder.to_str().expect("text"), "--on-site-port", &port];
+    let options = ["--on-site", folder.path().to_str().expect("text"), "--on-site-port", &port];
     drive_with("pairing.mjs", &options, Some(format!("https://127.0.0.1:{port}"))).await;
-    std::fs::remove_dir_all(&folder).expect("it is gone");
 }
 
 #[tokio::test]

@@ -30,12 +30,16 @@ async fn until(what: &str, server: &Server, name: &str, at_least: f64) -> Durati
     begun.elapsed()
 }
 
+fn port_of(address: &str) -> &str {
+    address.rsplit_once(':').and_then(|(_, end)| end.split('/').next()).expect("a port")
+}
+
 /// Brings a cluster up without asking anybody: as somebody would who does not know that it was overtaken.
 async fn bring_up_by_hand(cluster: &Cluster, address: &str) {
     let folder = PathBuf::from(cluster.run("where", &[]).await);
     let version = std::fs::read_to_string(folder.join("cluster/PG_VERSION")).expect("a cluster");
     let tool = format!("/usr/lib/postgresql/{}/bin/pg_ctl", version.trim());
-    let port = address.rsplit_once(':').and_then(|(_, end)| end.split('/').next()).expect("a port");
+    let port = port_of(address);
     let options = format!("-p {port} -c listen_addresses=127.0.0.1 -c unix_socket_directories=");
     // Whoever owns the cluster runs it.
     let owner = Command::new("stat").args(["-c", "%U"]).arg(&folder).output().await.expect("it runs").stdout;
@@ -96,8 +100,10 @@ async fn a_killed_primary_takes_no_acknowledged_edit_with_it() {
         // It becomes the standby of the new one.
         std::mem::swap(&mut primary, &mut standby);
         std::mem::swap(&mut at, &mut other);
-        let port = other.rsplit_once(':').and_then(|(_, end)| end.split('/').next()).expect("a port").to_owned();
-        assert_eq!(primary.run("standby", &[standby.folder(), "--port", &port]).await, format!("{at} {other}"));
+        assert_eq!(
+            primary.run("standby", &[standby.folder(), "--port", port_of(&other)]).await,
+            format!("{at} {other}")
+        );
         until("it holds everything", &server, "sturvek_standby_in_step", 1.0).await;
     }
     site.check(editors, &at).await;

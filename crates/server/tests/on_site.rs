@@ -3,7 +3,6 @@
 
 mod support;
 
-use std::path::PathBuf;
 use std::time::Duration;
 
 use reqwest::redirect::Policy;
@@ -13,14 +12,6 @@ use serde_json::{Value, json};
 use support::{free_port, start_with};
 use tokio::io::{AsyncReadExt, AsyncWriteExt};
 use tokio::net::TcpStream;
-
-struct Folder(PathBuf);
-
-impl Drop for Folder {
-    fn drop(&mut self) {
-        let _ = std::fs::remove_dir_all(&self.0);
-    }
-}
 
 /// A phone's browser.
 struct Phone {
@@ -60,9 +51,9 @@ impl Phone {
 #[tokio::test(flavor = "multi_thread", worker_threads = 2)]
 async fn one_pairing() {
     let database = sturvek_test_support::fresh_database().await;
-    let folder = Folder(std::env::temp_dir().join(format!("sturvek-on-site-{}", std::process::id())));
+    let folder = tempfile::tempdir().expect("a folder");
     let port = free_port().await;
-    let folder_name = folder.0.to_str().expect("text");
+    let folder_name = folder.path().to_str().expect("text");
     let server = start_with(&database, &["--on-site", folder_name, "--on-site-port", &port]).await;
     let here = |path: &str| format!("{}{path}", server.address);
     let json =

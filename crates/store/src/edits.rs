@@ -83,7 +83,7 @@ impl Jobs {
     /// # Errors
     /// [`StoreError::NothingToUndo`], [`StoreError::Stale`], or whatever the database says.
     pub async fn undo<'a>(&self, id: Uuid, on: i64, by: impl Into<Editor<'a>>) -> Result<StoredJob, StoreError> {
-        self.edit(id, on, Wanted::Step(Direction::Undo), by.into()).await
+        self.step(id, on, Direction::Undo, by).await
     }
 
     /// Does the last command that was taken back again.
@@ -91,7 +91,21 @@ impl Jobs {
     /// # Errors
     /// [`StoreError::NothingToUndo`], [`StoreError::Stale`], or whatever the database says.
     pub async fn redo<'a>(&self, id: Uuid, on: i64, by: impl Into<Editor<'a>>) -> Result<StoredJob, StoreError> {
-        self.edit(id, on, Wanted::Step(Direction::Redo), by.into()).await
+        self.step(id, on, Direction::Redo, by).await
+    }
+
+    /// Takes the last command back, or does it again.
+    ///
+    /// # Errors
+    /// As [`Jobs::undo`].
+    pub async fn step<'a>(
+        &self,
+        id: Uuid,
+        on: i64,
+        direction: Direction,
+        by: impl Into<Editor<'a>>,
+    ) -> Result<StoredJob, StoreError> {
+        self.edit(id, on, Wanted::Step(direction), by.into()).await
     }
 
     async fn edit(&self, id: Uuid, on: i64, wanted: Wanted, by: Editor<'_>) -> Result<StoredJob, StoreError> {

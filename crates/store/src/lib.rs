@@ -28,7 +28,7 @@ pub use edits::Editor;
 pub use error::StoreError;
 pub use jobs::{Jobs, Known, MadeOf, Origin, StoredJob, Version};
 pub use list::{ListedJob, ListedPage, Listing, Mark};
-pub use log::{LOG_NEARLY_FULL, MOST_LOG_BYTES};
+pub use log::{Direction, LOG_NEARLY_FULL, MOST_LOG_BYTES};
 pub use migration::migrate;
 pub use standby::Commits;
 pub use told::LogEntry;

@@ -28,14 +28,17 @@ struct Told {
     written_at: DateTime<Utc>,
 }
 
-/// Back or forth.
-#[derive(Clone, Copy)]
+/// A step back or forth.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
 pub enum Direction {
+    /// Back.
     Undo,
+    /// Forth.
     Redo,
 }
 
 impl Direction {
+    /// How the log calls it.
     pub const fn word(self) -> &'static str {
         match self {
             Self::Undo => "undo",
@@ -43,6 +46,7 @@ impl Direction {
         }
     }
 
+    /// That there is none left.
     pub const fn nothing_left(self) -> StoreError {
         match self {
             Self::Undo => StoreError::NothingToUndo,

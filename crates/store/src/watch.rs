@@ -5,7 +5,6 @@ use std::time::{Duration, Instant};
 use sea_orm::{
     ConnectOptions, ConnectionTrait, Database, DatabaseConnection, DbBackend, DbErr, FromQueryResult, Statement,
 };
-
 use thiserror::Error;
 use tokio::time::MissedTickBehavior;
 
@@ -115,19 +114,35 @@ impl Look {
     }
 }
 
+/// The databases that addresses name, a space between.
+enum Named<'a> {
+    /// One by itself.
+    Alone(&'a str),
+    /// One and its standby.
+    Pair(Box<[Watched; 2]>),
+}
+
+impl<'a> Named<'a> {
+    async fn by(addresses: &'a str) -> Result<Self, OpenError> {
+        let addresses: Vec<&str> = addresses.split_whitespace().collect();
+        match addresses[..] {
+            [address] => Ok(Self::Alone(address)),
+            [first, second] => Ok(Self::Pair(Box::new([Watched::new(first).await?, Watched::new(second).await?]))),
+            _ => Err(OpenError::Addresses),
+        }
+    }
+}
+
 /// Opens the database at one address, or whichever of two takes edits: then both are watched from there on.
 ///
 /// # Errors
 /// [`OpenError::NoPrimary`] if neither takes edits, [`OpenError::Strangers`] if they are not one database and its standby,
 /// [`OpenError::Addresses`] if there are none or more.
 pub async fn open(addresses: &str) -> Result<Current, OpenError> {
-    let addresses: Vec<&str> = addresses.split_whitespace().collect();
-    let (first, second) = match addresses[..] {
-        [address] => return Ok(Current::new(connect(address).await?)),
-        [first, second] => (first, second),
-        _ => return Err(OpenError::Addresses),
+    let watched = match Named::by(addresses).await? {
+        Named::Alone(address) => return Ok(Current::new(connect(address).await?)),
+        Named::Pair(watched) => *watched,
     };
-    let watched = [Watched::new(first).await?, Watched::new(second).await?];
     let (place, primary) = in_use(&watched).await?;
     let current = Current::new(connect(&watched[place].address).await?);
     let standing = Standing { commits: primary.commits, dropped: 0, moved: 0 };
@@ -141,15 +156,9 @@ pub async fn open(addresses: &str) -> Result<Current, OpenError> {
 /// # Errors
 /// As [`open`].
 pub async fn address_in_use(addresses: &str) -> Result<String, OpenError> {
-    let addresses: Vec<&str> = addresses.split_whitespace().collect();
-    match addresses[..] {
-        [address] => Ok(address.to_owned()),
-        [first, second] => {
-            let watched = [Watched::new(first).await?, Watched::new(second).await?];
-            let (place, _) = in_use(&watched).await?;
-            Ok(watched[place].address.clone())
-        }
-        _ => Err(OpenError::Addresses),
+    match Named::by(addresses).await? {
+        Named::Alone(address) => Ok(address.to_owned()),
+        Named::Pair(watched) => Ok(watched[in_use(&watched).await?.0].address.clone()),
     }
 }
 

@@ -7,8 +7,9 @@ use smallvec::{SmallVec, smallvec};
 use super::header::spaced_framing::{KnownEffects, SpacedEffect};
 use super::landing::{Landing, Reach};
 use super::load_pattern::LoadPattern;
-use super::many_loads::{ChangeByKind, KnownLoads, ManyLoads};
-use super::over_supports::{Case, HEAVIEST, OverSupports, Stand, UnitLoad};
+use super::many_loads::{KnownLoads, ManyLoads};
+use super::over_supports::{Case, HEAVIEST, OverSupports, Stand, UnitLoad, sags_of_spans};
+use super::placed::{Placed, share};
 use super::problem::{OpeningLoad, OpeningProblem, SpanRule};
 use crate::codes::{Combination, DesignValues, MOST_COMBINATIONS};
 use crate::loads::{ByKind, LoadKind};
@@ -78,32 +79,6 @@ pub struct CombinedCase<'a> {
     pub swept: Option<(Rc<SweptSpan>, f64)>,
     /// Its loads over several supports, in place of `loads`.
     pub over: Option<Rc<Case>>,
-}
-
-/// A load on the header, by kind.
-enum Placed {
-    Even {
-        amounts: ByKind<f64>,
-        from: f64,
-        to: f64,
-        throughout: bool,
-    },
-    Sloped {
-        at_start: ByKind<f64>,
-        at_end: ByKind<f64>,
-        from: f64,
-        to: f64,
-    },
-    Point {
-        amounts: ByKind<f64>,
-        at: f64,
-    },
-    OnPack {
-        amounts: ByKind<f64>,
-        end: End,
-    },
-    /// Past the packs, on studs of its own.
-    Beyond,
 }
 
 impl<'a> Bridge<'a> {
@@ -366,24 +341,9 @@ impl<'a> Bridge<'a> {
         edges.windows(2).map(|pair| (pair[0], pair[1])).collect()
     }
 
-    /// The ways in which the loads that come and go stand worst: everywhere, on every other span (sagging), and on two
-    /// spans beside one support and every other one from there (hogging over it). One way for a header that is a single
-    /// span.
+    /// The ways in which the loads that come and go stand worst; one for a header that is a single span.
     pub fn patterns(&self) -> SmallVec<[LoadPattern; 8]> {
-        let mut patterns: SmallVec<[LoadPattern; 8]> = smallvec![LoadPattern::ALL];
-        if self.is_simple() {
-            return patterns;
-        }
-        let spans = self.spans().len();
-        let every_other =
-            |from: usize| (0..spans).filter(|span| span % 2 == from % 2).fold(0, |mask, span| mask | 1 << span);
-        patterns.extend([0, 1].map(|from| LoadPattern(every_other(from))));
-        for support in 1..spans {
-            let left = (0..support).rev().step_by(2);
-            let right = (support..spans).step_by(2);
-            patterns.push(LoadPattern(left.chain(right).fold(0, |mask, span| mask | 1 << span)));
-        }
-        patterns
+        if self.is_simple() { smallvec![LoadPattern::ALL] } else { LoadPattern::worst(self.spans().len()) }
     }
 
     /// What each pack carries by kind of load, lb: the header's reaction and what stands on the pack. Reactions are
@@ -552,103 +512,6 @@ impl<'a> Bridge<'a> {
     }
 }
 
-impl Placed {
-    /// The load of one combination or kind on the header; `None` where nothing of it presses the header.
-    fn as_load(&self, total: impl Fn(&ByKind<f64>) -> f64) -> Option<BeamLoad> {
-        match self {
-            Self::Even { amounts, from, to, .. } => {
-                let pounds_per_inch = total(amounts);
-                (from < to && pounds_per_inch > 0.0).then_some(BeamLoad::Uniform {
-                    pounds_per_inch,
-                    from: *from,
-                    to: *to,
-                })
-            }
-            Self::Sloped { at_start, at_end, from, to } => {
-                let (at_start, at_end) = (total(at_start), total(at_end));
-                (from < to && at_start + at_end > 0.0).then_some(BeamLoad::Sloped {
-                    at_start,
-                    at_end,
-                    from: *from,
-                    to: *to,
-                })
-            }
-            Self::Point { amounts, at } => {
-                let pounds = total(amounts);
-                (pounds > 0.0).then_some(BeamLoad::Point { pounds, at: *at })
-            }
-            Self::OnPack { .. } | Self::Beyond => None,
-        }
-    }
-
-    /// It as so many times a load of 1 lb or 1 lb/in.; none where nothing of it presses the header.
-    fn units(&self) -> SmallVec<[UnitLoad; 2]> {
-        match *self {
-            Self::Even { amounts, from, to, .. } if from < to => {
-                smallvec![UnitLoad { unit: BeamLoad::Uniform { pounds_per_inch: 1.0, from, to }, amounts }]
-            }
-            Self::Sloped { at_start, at_end, from, to } if from < to => {
-                // A trapezoid is a triangle from each end.
-                let triangle = |at_start: f64, amounts: ByKind<f64>| UnitLoad {
-                    unit: BeamLoad::Sloped { at_start, at_end: 1.0 - at_start, from, to },
-                    amounts,
-                };
-                smallvec![triangle(1.0, at_start), triangle(0.0, at_end)]
-            }
-            Self::Point { amounts, at } => smallvec![UnitLoad { unit: BeamLoad::Point { pounds: 1.0, at }, amounts }],
-            Self::Even { .. } | Self::Sloped { .. } | Self::OnPack { .. } | Self::Beyond => SmallVec::new(),
-        }
-    }
-
-    /// What it changes along the header, by kind; `None` where it lifts.
-    fn changes(&self) -> Option<SmallVec<[ChangeByKind; 2]>> {
-        let presses = |amounts: &ByKind<f64>| LoadKind::ALL.iter().all(|kind| 0.0 <= amounts.get(*kind));
-        let less = |amounts: &ByKind<f64>| amounts.map(|amount| -amount);
-        let here = |at: f64| ChangeByKind { at, ..ChangeByKind::default() };
-        match self {
-            Self::Even { amounts, .. } | Self::Point { amounts, .. } if !presses(amounts) => None,
-            Self::Sloped { at_start, at_end, .. } if !presses(at_start) || !presses(at_end) => None,
-            Self::Even { amounts, from, to, .. } if from < to => Some(smallvec![
-                ChangeByKind { intensity: *amounts, ..here(*from) },
-                ChangeByKind { intensity: less(amounts), ..here(*to) },
-            ]),
-            Self::Sloped { at_start, at_end, from, to } if from < to => {
-                let grade = (*at_end + less(at_start)).map(|rise| rise / (to - from));
-                Some(smallvec![
-                    ChangeByKind { intensity: *at_start, grade, ..here(*from) },
-                    ChangeByKind { intensity: less(at_end), grade: less(&grade), ..here(*to) },
-                ])
-            }
-            Self::Point { amounts, at } => Some(smallvec![ChangeByKind { pounds: *amounts, ..here(*at) }]),
-            Self::Even { .. } | Self::Sloped { .. } | Self::OnPack { .. } | Self::Beyond => Some(SmallVec::new()),
-        }
-    }
-
-    /// Adds the load to the two ends of a simple span.
-    fn share(&self, ends: &mut Ends<ByKind<f64>>, span: f64) {
-        match self {
-            Self::Even { amounts, from, to, .. } => {
-                share(ends, &amounts.map(|amount| amount * (to - from)), f64::midpoint(*from, *to) / span);
-            }
-            Self::Sloped { at_start, at_end, from, to } => {
-                // A trapezoid is a triangle from each end.
-                let triangle = |amount: &ByKind<f64>| amount.map(|amount| amount * (to - from) / 2.0);
-                share(ends, &triangle(at_start), (from + (to - from) / 3.0) / span);
-                share(ends, &triangle(at_end), (to - (to - from) / 3.0) / span);
-            }
-            Self::Point { amounts, at } => share(ends, amounts, at / span),
-            Self::OnPack { amounts, end } => share(ends, amounts, if *end == End::Left { 0.0 } else { 1.0 }),
-            Self::Beyond => {}
-        }
-    }
-}
-
-/// Adds amounts to both ends, the part `rightward` to the right one.
-fn share(ends: &mut Ends<ByKind<f64>>, amounts: &ByKind<f64>, rightward: f64) {
-    ends.left = ends.left + amounts.map(|amount| amount * (1.0 - rightward));
-    ends.right = ends.right + amounts.map(|amount| amount * rightward);
-}
-
 impl CombinedCase<'_> {
     /// The span with its loads, of a header from pack to pack.
     pub fn span(&self) -> SimpleSpan<'_> {
@@ -699,16 +562,9 @@ impl CombinedCase<'_> {
             return Some(over.sags_of_spans(&case.beam, self.own()));
         }
         let beam = self.beam()?;
-        let supports = self.bridge.supports();
-        let length = self.bridge.length_inches();
-        let is_support = |at: f64| supports.iter().any(|support| (support - at).abs() < 1e-6);
-        let of_span = |(low, high): (f64, f64)| {
-            let high = high.min(length);
-            let between_supports = is_support(low) && is_support(high);
-            let counted = if between_supports { high - low } else { 2.0 * (high - low) };
-            (beam.largest_deflection_ei(low, high).value.abs(), counted)
-        };
-        Some(self.bridge.spans().into_iter().map(of_span).collect())
+        let (spans, supports) = (self.bridge.spans(), self.bridge.supports());
+        let sag = |low: f64, high: f64| beam.largest_deflection_ei(low, high).value.abs();
+        Some(sags_of_spans(&spans, &supports, self.bridge.length_inches(), sag))
     }
 
     /// The header's own weight in this combination, lb/in.

@@ -142,6 +142,23 @@ impl Case {
     }
 }
 
+/// The sag of every span, and that span, in.; an overhang counts twice its length.
+pub fn sags_of_spans(
+    spans: &[(f64, f64)],
+    supports: &[f64],
+    length: f64,
+    sag: impl Fn(f64, f64) -> f64,
+) -> SmallVec<[(f64, f64); 6]> {
+    let is_support = |at: f64| supports.iter().any(|support| (support - at).abs() < 1e-6);
+    let of_span = |(low, high): &(f64, f64)| {
+        let (low, high) = (*low, high.min(length));
+        let between_supports = is_support(low) && is_support(high);
+        let counted = if between_supports { high - low } else { 2.0 * (high - low) };
+        (sag(low, high), counted)
+    };
+    spans.iter().map(of_span).collect()
+}
+
 fn between(without: f64, with_heaviest: f64, own: f64) -> f64 {
     without + (with_heaviest - without) * own / HEAVIEST
 }
@@ -209,11 +226,7 @@ impl OverSupports {
     }
 
     /// Every case of the combinations, in their order.
-    pub fn cases(
-        &self,
-        tried: impl FnOnce() -> Tried<Vec<Combination>>,
-        patterns: &[LoadPattern],
-    ) -> &Tried<Vec<Rc<Case>>> {
+    pub fn cases<T: AsRef<[Combination]>>(&self, tried: &Tried<T>, patterns: &[LoadPattern]) -> &Tried<Vec<Rc<Case>>> {
         self.cases.get_or_init(|| {
             let stations = self.parts.iter().flat_map(|part| part.unit.stations());
             let frame = Rc::new(Frame::new(self.length, self.rigid.supports(), stations, &self.own));
@@ -222,19 +235,22 @@ impl OverSupports {
                 changes.extend(part.unit.changes().map(|change| (place, change)));
             }
             changes.sort_by(|(_, a), (_, b)| a.at.total_cmp(&b.at));
-            let of = |combinations: Vec<Combination>| {
-                let mut cases = Vec::with_capacity(combinations.len() * patterns.len());
+            let of = |combinations: &[Combination]| {
+                let mut cases: Vec<Rc<Case>> = Vec::with_capacity(combinations.len() * patterns.len());
                 for combination in combinations {
-                    let patterns = if self.comes_and_goes(&combination) { patterns } else { &[LoadPattern::ALL] };
+                    let patterns = if self.comes_and_goes(combination) { patterns } else { &[LoadPattern::ALL] };
                     for pattern in patterns {
-                        let place = cases.len();
-                        cases.push(Rc::new(Case { place, ..self.case(&frame, &changes, combination, *pattern) }));
+                        let case = self.case(&frame, &changes, (*combination, *pattern), cases.len());
+                        cases.push(Rc::new(case));
                     }
                 }
                 cases
             };
-            let Tried { strength, lasting, live } = tried();
-            Tried { strength: of(strength), lasting: of(lasting), live: of(live) }
+            let (strength, lasting, live) = (tried.strength.as_ref(), tried.lasting.as_ref(), tried.live.as_ref());
+            let for_strength = of(strength);
+            // Where nothing creeps they are the same.
+            let for_lasting = if lasting == strength { for_strength.clone() } else { of(lasting) };
+            Tried { strength: for_strength, lasting: for_lasting, live: of(live) }
         })
     }
 
@@ -248,8 +264,8 @@ impl OverSupports {
         &self,
         frame: &Rc<Frame>,
         changes: &[(usize, Change)],
-        combination: Combination,
-        pattern: LoadPattern,
+        (combination, pattern): (Combination, LoadPattern),
+        place: usize,
     ) -> Case {
         let coming = combination.with_dead_times(0.0);
         let mut held = self.rigid.under(&[]);
@@ -280,19 +296,13 @@ impl OverSupports {
             let part = of_spans.iter().map(|(sag, counted)| sag / counted).fold(0.0, f64::max);
             [part, of_spans.iter().map(|(sag, _)| *sag).fold(0.0, f64::max)]
         });
-        Case { combination, pattern, place: 0, moments: weights.map(|own| beam.largest_by_sign(own)), sags, beam }
+        Case { combination, pattern, place, moments: weights.map(|own| beam.largest_by_sign(own)), sags, beam }
     }
 
     /// E·I times the largest sag of every span under an even load besides, and that span, in.; an overhang counts twice its length.
     pub fn sags_of_spans(&self, beam: &SweptBeam, even: f64) -> SmallVec<[(f64, f64); 6]> {
-        let is_support = |at: f64| self.rigid.supports().iter().any(|support| (support - at).abs() < 1e-6);
-        let of_span = |(low, high): &(f64, f64)| {
-            let (low, high) = (*low, high.min(self.length));
-            let between_supports = is_support(low) && is_support(high);
-            let counted = if between_supports { high - low } else { 2.0 * (high - low) };
-            (beam.largest_deflection_ei(even, low, high), counted)
-        };
-        self.spans.iter().map(of_span).collect()
+        let sag = |low: f64, high: f64| beam.largest_deflection_ei(even, low, high);
+        sags_of_spans(&self.spans, self.supports(), self.length, sag)
     }
 
     /// The largest shear by amount beside any support, lb, in one case for strength under a header of so many lb/in.; with `depth` as the

@@ -1,7 +1,8 @@
 //! The calculation sheet: the same checks, run with ink.
 
 use super::bridge::Bridge;
-use super::evaluate::{Evaluation, compare, settled_bridge};
+use super::evaluate::{Evaluation, settled_bridge};
+use super::hardest::compare;
 use super::header::post::post_working;
 use super::header::{CheckKind, sideways};
 use super::jacks::{JackPack, JackReason, column, eccentric, end_grain, flat_nailer, header_bearing, sole_plate};

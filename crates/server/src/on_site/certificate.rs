@@ -175,7 +175,8 @@ mod tests {
 
     #[test]
     fn an_authority_is_made_once_and_read_by_its_owner_only() {
-        let folder = std::env::temp_dir().join(format!("sturvek-authority-{}", std::process::id()));
+        let temporary = tempfile::tempdir().expect("a folder");
+        let folder = temporary.path().join("not there yet");
         let first = Authority::kept_in(&folder).expect("made");
         let again = Authority::kept_in(&folder).expect("kept");
         assert_eq!((first.pem(), first.fingerprint()), (again.pem(), again.fingerprint()));
@@ -185,6 +186,5 @@ mod tests {
         assert_eq!(mode & 0o777, 0o600);
         std::fs::write(folder.join(FILE), "nothing").expect("damaged");
         assert!(matches!(Authority::kept_in(&folder), Err(CertificateError::Damaged(_))), "never made anew by itself");
-        std::fs::remove_dir_all(folder).expect("gone");
     }
 }

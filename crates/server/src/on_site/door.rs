@@ -24,9 +24,7 @@ const COOKIE: &str = "__Host-sturvek-device";
 /// How long a device stays paired that is not used.
 const PAIRED_FOR: cookie::time::Duration = cookie::time::Duration::days(400);
 /// Where a device is paired.
-const PAIRING: &str = "/api/pairing";
-/// What a paired device gets of what is for this machine otherwise: the certificate to trust it by.
-pub const CERTIFICATE: &str = "/api/site/certificate";
+pub const PAIRING: &str = "/api/pairing";
 
 /// Who asks, at the other end of the connection.
 #[derive(Clone, Copy, Debug)]

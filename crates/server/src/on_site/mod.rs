@@ -23,13 +23,13 @@ use rustls::ServerConfig;
 use rustls::server::{ClientHello, ResolvesServerCert};
 use rustls::sign::CertifiedKey;
 use thiserror::Error;
+use tokio::sync::watch;
 
 use crate::served_as::ServedAs;
 use addresses::Addresses;
 use certificate::{Authority, CertificateError};
 pub use pairing_code::Given;
 use pairing_code::PairingCode;
-use tokio::sync::watch;
 
 /// How often it is looked whether this machine is on another network.
 const LOOK_EVERY: Duration = Duration::from_secs(15);

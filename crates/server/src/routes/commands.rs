@@ -1,7 +1,7 @@
 //! Edits: commands, undo, redo.
 
 use axum::extract::State;
-use sturvek_store::{Editor, StoredJob};
+use sturvek_store::{Direction, Editor, StoredJob};
 use uuid::Uuid;
 
 use crate::asked::author;
@@ -38,12 +38,7 @@ pub async fn undo(
     Ids(job): Ids<Uuid>,
     Body(step): Body<StepRequest>,
 ) -> Result<Written<Edited>, Problem> {
-    state.workers.is_open()?;
-    let latest = state.plans.latest(job);
-    let author = author(step.author)?;
-    let by = Editor { author: &author, key: step.key, known: latest.as_deref().map(Planned::known) };
-    let stored = state.jobs.undo(job, step.on_version, by).await?;
-    answer(&state, stored, step.looking_at).await
+    step_in(&state, job, step, Direction::Undo).await
 }
 
 /// Does the command again that was last taken back.
@@ -54,12 +49,22 @@ pub async fn redo(
     Ids(job): Ids<Uuid>,
     Body(step): Body<StepRequest>,
 ) -> Result<Written<Edited>, Problem> {
+    step_in(&state, job, step, Direction::Redo).await
+}
+
+/// One step back or forth.
+async fn step_in(
+    state: &AppState,
+    job: Uuid,
+    step: StepRequest,
+    direction: Direction,
+) -> Result<Written<Edited>, Problem> {
+    let author = author(step.author)?;
     state.workers.is_open()?;
     let latest = state.plans.latest(job);
-    let author = author(step.author)?;
     let by = Editor { author: &author, key: step.key, known: latest.as_deref().map(Planned::known) };
-    let stored = state.jobs.redo(job, step.on_version, by).await?;
-    answer(&state, stored, step.looking_at).await
+    let stored = state.jobs.step(job, step.on_version, direction, by).await?;
+    answer(state, stored, step.looking_at).await
 }
 
 /// What an edit made of a job. It is kept: whoever made it waits for as long as it takes to plan.

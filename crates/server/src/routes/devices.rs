@@ -12,7 +12,7 @@ use sturvek_wire::FieldErrors;
 use uuid::Uuid;
 
 use crate::extract::{Body, Ids};
-use crate::on_site::door::{CERTIFICATE, Peer, ThisMachine, Token};
+use crate::on_site::door::{PAIRING, Peer, ThisMachine, Token};
 use crate::on_site::{Given, OnSite};
 use crate::problem::{NoSuch, Problem};
 use crate::state::AppState;
@@ -26,7 +26,7 @@ pub async fn get_site(_: ThisMachine, State(state): State<AppState>) -> Result<J
 }
 
 /// The certificate by which a device trusts this machine without being asked.
-#[utoipa::path(get, path = CERTIFICATE,
+#[utoipa::path(get, path = "/api/site/certificate",
     responses((status = 200, body = String, content_type = "application/x-x509-ca-cert"), (status = 404, body = Problem)))]
 pub async fn get_certificate(State(state): State<AppState>) -> Result<impl IntoResponse, Problem> {
     let site = state.site.ok_or_else(|| Problem::not_found(NoSuch::Address))?;
@@ -38,7 +38,7 @@ pub async fn get_certificate(State(state): State<AppState>) -> Result<impl IntoR
 }
 
 /// Pairs the device that asks, by the code that this machine shows.
-#[utoipa::path(post, path = "/api/pairing", request_body = Pairing,
+#[utoipa::path(post, path = PAIRING, request_body = Pairing,
     responses((status = 204), (status = 403, body = Problem), (status = 404, body = Problem), (status = 409, body = Problem),
         (status = 422, body = Problem), (status = 429, body = Problem)))]
 pub async fn pair(
