@@ -164,7 +164,7 @@ fn worst(criterion: &mut Criterion) {
     assert_eq!(one_size(&three).map(|found| found.headers), Some(3));
     group.bench_function("one size for all where three are needed", |bench| bench.iter(|| one_size(&three)));
     for (name, heaped) in [("side by side", false), ("all on one place", true)] {
-        let posts = over_posts(worst_job(heaped), if heaped { 3 } else { 5 }, bounds::MOST_OPENINGS);
+        let posts = over_posts(worst_job(heaped), if heaped { 3 } else { 4 }, bounds::MOST_OPENINGS);
         group.bench_function(format!("{name}, over posts and past packs"), |bench| {
             bench.iter(|| plan_wall_as_said(&posts.rules(), &posts.walls[0]));
         });
