@@ -5,9 +5,13 @@
 #[path = "solvers/beams.rs"]
 mod beams;
 
+use std::rc::Rc;
+
 use beams::{Beam, random_beams, solved_by_others};
 use serde_json::Value;
-use sturvek_core::statics::{ContinuousBeam, SimpleSpan};
+use sturvek_core::statics::swept_beam::{Frame, SweptBeam};
+use sturvek_core::statics::swept_span::Change;
+use sturvek_core::statics::{BeamLoad, ContinuousBeam, RigidSupports, SimpleSpan};
 
 const SEED: u64 = 20_261;
 const STIFFNESS: f64 = 1e9;
@@ -31,6 +35,7 @@ fn reactions_shear_moment_and_deflection_agree_with_both_solvers() {
             agree(&name, "moment", &at(&|x| ours.moment(x)), theirs, moment_sign, 1e-6);
             agree(&name, "sag", &at(&|x| ours.deflection_ei(x) / STIFFNESS), theirs, 1.0, 1e-4);
             simple_span_agrees(&name, beam, theirs);
+            swept_beam_is_nowhere_below(&name, beam, theirs, moment_sign);
         }
     }
 }
@@ -45,6 +50,27 @@ fn simple_span_agrees(name: &str, beam: &Beam, theirs: &Value) {
     agree(name, "reactions", &[reactions.left, reactions.right], theirs, 1.0, 1e-6);
     let sag: Vec<f64> = beam.stations.iter().map(|x| span.deflection_ei(*x) / STIFFNESS).collect();
     agree(name, "sag", &sag, theirs, 1.0, 1e-4);
+}
+
+/// The swept form that headers over several supports are tried with: what it gives for the largest is no less than theirs at any station.
+fn swept_beam_is_nowhere_below(name: &str, beam: &Beam, theirs: &Value, moment_sign: f64) {
+    let rigid = RigidSupports::new(beam.length, &beam.supports).expect("stable");
+    let mut changes: Vec<Change> = beam.loads.iter().flat_map(BeamLoad::changes).collect();
+    changes.sort_by(|a, b| a.at.total_cmp(&b.at));
+    let whole = BeamLoad::Uniform { pounds_per_inch: 1.0, from: 0.0, to: beam.length };
+    let stations = changes.iter().map(|change| change.at);
+    let frame = Frame::new(beam.length, &beam.supports, stations, &rigid.under(&[whole]));
+    let swept = SweptBeam::new(Rc::new(frame), changes, &rigid.under(&beam.loads));
+    let [sagging, hogging] = swept.largest_by_sign(0.0);
+    let sag = swept.largest_deflection_ei(0.0, 0.0, beam.length) / STIFFNESS;
+    let most = |what: &str, sign: f64| {
+        let values = theirs[what].as_array().expect("a list").iter();
+        values.map(|value| sign * value.as_f64().expect("a number")).fold(0.0, f64::max)
+    };
+    let largest = sagging.max(hogging);
+    assert!(most("moment", moment_sign) <= sagging + 1e-6 * largest, "{name}, sagging: {sagging}");
+    assert!(most("moment", -moment_sign) <= hogging + 1e-6 * largest, "{name}, hogging: {hogging}");
+    assert!(most("sag", 1.0).max(most("sag", -1.0)) <= sag * (1.0 + 1e-4), "{name}, sag: {sag}");
 }
 
 fn agree(name: &str, what: &str, ours: &[f64], theirs: &Value, sign: f64, tolerance: f64) {
