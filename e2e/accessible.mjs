@@ -1,6 +1,6 @@
 // Every screen, in both themes, wide and narrow: no violation that axe calls serious, and nothing wider than the screen.
 import { check } from "./accessibility.mjs";
-import { opening, openWall, run } from "./driver.mjs";
+import { opening, openParts, openWall, run } from "./driver.mjs";
 
 await run(async ({ open }) => {
   for (const theme of ["paper", "night"]) {
@@ -21,6 +21,8 @@ await run(async ({ open }) => {
       await openWall(page, "Middle wall");
       await opening(page, "C").click();
       await check(page, `wall, ${at}`);
+      await openParts(page);
+      await check(page, `ticket, all of it, ${at}`);
       await page.getByRole("button", { name: "What it carries" }).click();
       await check(page, `loads, ${at}`);
       await page.getByRole("button", { name: "Close", exact: true }).click();

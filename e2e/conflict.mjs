@@ -1,5 +1,5 @@
 // Two people on one job: the second edit is not lost and not silently applied.
-import { assert, expectText, fill, opening, openWall, run } from "./driver.mjs";
+import { assert, expectText, fill, opening, openParts, openWall, run } from "./driver.mjs";
 
 await run(async ({ open }) => {
   const ada = await open();
@@ -7,6 +7,7 @@ await run(async ({ open }) => {
   for (const page of [ada, ben]) {
     await openWall(page, "Water side");
     await opening(page, "A").click();
+    await openParts(page);
   }
   await fill(ada, "Center", "4-0");
   await ada.waitForFunction(() => [...document.querySelectorAll("input")].some((input) => input.value === `4'-0"`));

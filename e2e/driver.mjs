@@ -43,6 +43,19 @@ export async function openWall(page, wall) {
   await page.getByTestId("verdict").waitFor();
 }
 
+/** Opens every part of the ticket that is closed: they stay open as long as the window is. */
+export async function openParts(page) {
+  const closed = page.locator('[data-part] button[aria-expanded="false"]');
+  await page.locator("[data-part]").first().waitFor();
+  while ((await closed.count()) > 0) await closed.first().click();
+}
+
+/** The list of what is not settled on the wall, opened. */
+export async function openToLookAt(page) {
+  await page.getByRole("button", { name: /^To look at/ }).click();
+  return page.getByRole("region", { name: "To look at" });
+}
+
 export const opening = (page, letter) => page.locator(`[data-opening="${letter}"]`);
 
 export const verdict = (page) => page.getByTestId("verdict").locator("p").first();

@@ -1,5 +1,5 @@
 // The jobs screen: begin, rename, copy, put away, bring back; and what an empty job teaches.
-import { assert, DEMO, expectText, fill, run } from "./driver.mjs";
+import { assert, DEMO, expectText, fill, openParts, run } from "./driver.mjs";
 
 await run(async ({ address, open }) => {
   const page = await open();
@@ -9,7 +9,7 @@ await run(async ({ address, open }) => {
   await page.getByText("Nothing is said yet about what it carries.").waitFor();
 
   // Its first wall is described, and its first opening said.
-  await page.getByRole("button", { name: "What it carries" }).click();
+  await page.getByRole("button", { name: "What it carries", exact: true }).click();
   await page.getByRole("button", { name: "Roof", exact: true }).click();
   await page.getByLabel("Building width").waitFor();
   await page.getByRole("button", { name: "Close", exact: true }).click();
@@ -18,7 +18,7 @@ await run(async ({ address, open }) => {
 
   // What nobody said is asked for in place, and until then there is neither a count nor a cut list.
   await expectText(page.getByTestId("verdict"), "Say the snow");
-  assert.equal(await page.getByRole("heading", { name: "Cut", exact: true }).count(), 0);
+  assert.equal(await page.getByRole("region", { name: "Cut", exact: true }).count(), 0);
   await fill(page, "Ground snow, allowable", "30");
   await expectText(page.getByTestId("verdict"), "Say the wind");
   await page.getByRole("region", { name: "What has yet to be said" }).getByRole("button", { name: "Code's count only" }).click();
@@ -60,7 +60,7 @@ await run(async ({ address, open }) => {
   await load("not a job");
   await expectText(page.getByRole("alert"), "The file is not a job file");
   await load(await saved.text());
-  await page.getByRole("button", { name: "What it carries" }).waitFor();
+  await page.getByRole("button", { name: "What it carries", exact: true }).waitFor();
   await page.goto(address);
   await page.getByRole("link", { name: "Save as a file" }).nth(jobs).waitFor();
 });

@@ -1,5 +1,5 @@
 // Without a pointer: from the jobs to a wall, an opening said, moved, taken back, and a sheet opened and closed.
-import { assert, DEMO, expectText, opening, run } from "./driver.mjs";
+import { assert, DEMO, expectText, opening, openParts, run } from "./driver.mjs";
 
 await run(async ({ open }) => {
   const page = await open();
@@ -17,6 +17,8 @@ await run(async ({ open }) => {
   await reach(page.getByRole("link", { name: DEMO, exact: true }));
   await page.keyboard.press("Enter");
   await page.getByTestId("verdict").waitFor();
+  await reach(page.getByRole("button", { name: "Place and size" }));
+  await page.keyboard.press("Enter");
   await reach(page.getByRole("link", { name: "Pantry partition" }));
   await page.keyboard.press("Enter");
   // The wall before may carry as well: this one is known by what it is.

@@ -1,6 +1,6 @@
 // Every text of the page comes from the catalogs; a Spanish speaker reads a ticket, a plate list and a finding whole; who
 // measures in millimeters reads exact ones everywhere, on the sheet too.
-import { assert, fill, opening, openWall, run } from "./driver.mjs";
+import { assert, fill, opening, openParts, openWall, run } from "./driver.mjs";
 
 const speak = (page, preferences) =>
   page.evaluate((kept) => localStorage.setItem("sturvek.speech", JSON.stringify(kept)), preferences);
@@ -73,6 +73,7 @@ await run(async ({ address, open }) => {
   for (const wall of walls) {
     for (const each of wall.openings) {
       await at(`/walls/${wall.id}?o=${each.id}`);
+      await openParts(page);
       await page.evaluate(() => document.querySelectorAll("details").forEach((details) => (details.open = true)));
       await saysNothingElse(page, users, `${wall.frame.name}, an opening`);
     }
@@ -97,6 +98,7 @@ await run(async ({ address, open }) => {
   for (const wall of walls) {
     for (const each of wall.openings) {
       await at(`/walls/${wall.id}?o=${each.id}`);
+      await openParts(page);
       await page.locator("details").evaluateAll((all) => all.forEach((details) => (details.open = true)));
       const ticket = await page.getByRole("article").innerText();
       const english = ticket.split("\n").filter((line) => ENGLISH.test(line));
@@ -107,6 +109,7 @@ await run(async ({ address, open }) => {
     assert.deepEqual(list.split("\n").filter((line) => ENGLISH.test(line)), [], `${wall.frame.name}: the plate list is Spanish`);
   }
   await at(`/walls/${walls[0].id}`);
+  await page.getByRole("button", { name: /^Por revisar/ }).click();
   await page.getByText(/demasiado corto para clavarlo/).first().waitFor();
 
   await speak(page, { language: "en", units: "millimeters", vocabulary: "jack" });
@@ -122,7 +125,8 @@ await run(async ({ address, open }) => {
   await page.getByLabel("Say an opening").fill("900x2100 door @ 1800");
   await page.keyboard.press("Enter");
   await opening(page, "A").waitFor();
-  await page.waitForFunction(() => /3600 mm long, 2400 mm high/.test(document.body.innerText.replace(/\s+/g, " ")));
+  await openParts(page);
+  await page.waitForFunction(() => /3600 mm × 2400 mm/.test(document.body.innerText.replace(/\s+/g, " ")));
   for (const exact of ["900 mm", "2100 mm", "1800 mm"]) {
     const fields = await page.locator("input").evaluateAll((all) => all.map((field) => field.value));
     assert.ok(fields.includes(exact), `${exact} is exact in its field: ${fields}`);

@@ -1,11 +1,12 @@
 // Three schools, the shop's rules, the calculation sheet, the reach chart, the stock with own values, a table from CSV, loads
 // on part of a wall and the evidence of bearing: everything that decides a header, driven as a carpenter would.
-import { assert, expectText, fill, opening, openWall, run, verdict } from "./driver.mjs";
+import { assert, expectText, fill, opening, openParts, openWall, run, verdict } from "./driver.mjs";
 
 await run(async ({ open }) => {
   const page = await open();
   await openWall(page, "Water side");
   await opening(page, "B").click();
+  await openParts(page);
   const schools = page.getByRole("region", { name: "Three schools" });
   await expectText(schools, "By calculation");
   await expectText(schools, "computed on the code tables' basis; confirm in the adopted code");
@@ -85,7 +86,6 @@ await run(async ({ open }) => {
   await expectText(schools, "No answer: other than the table's basis");
 
   // Outside the limits there is no number, but who decides.
-  await page.getByText("Out of the usual").click();
   await page.getByLabel("What is out of the ordinary").selectOption("steel");
   await expectText(verdict(page), "Ask an engineer");
   await expectText(page.getByTestId("verdict"), "A licensed engineer sizes the beam.");

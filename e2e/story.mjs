@@ -1,10 +1,11 @@
 // The whole story: open the demo, say an opening, see its verdict change when the roof grows, choose another header,
 // drag, nudge, undo, reload, and find it all there.
-import { assert, expectText, fill, opening, openWall, run, verdict } from "./driver.mjs";
+import { assert, expectText, fill, opening, openParts, openWall, run, verdict } from "./driver.mjs";
 
 await run(async ({ open }) => {
   const page = await open();
   await openWall(page, "Middle wall");
+  await openParts(page);
 
   // Say it: what was understood is shown before Enter.
   const say = page.getByLabel("Say an opening");
@@ -41,8 +42,8 @@ await run(async ({ open }) => {
 
   // Drag along the wall: it moves, and the tape reads it.
   const center = page.getByLabel("Center", { exact: true });
-  const box = await opening(page, "D").boundingBox();
   await opening(page, "D").click();
+  const box = await opening(page, "D").boundingBox();
   const start = await center.inputValue();
   await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
   await page.mouse.down();
@@ -73,10 +74,10 @@ await run(async ({ open }) => {
 
   // Somebody decides one jack more, with the reason.
   await page.getByRole("button", { name: "Decide" }).first().click();
-  await page.getByRole("button", { name: "One jack more" }).click();
+  await page.getByRole("button", { name: "One jack more at the left end" }).click();
   await expectText(page.getByRole("alert"), "Write why first");
   await page.getByLabel("Why so many jacks at the left end").fill("bowed stud beside it");
-  await page.getByRole("button", { name: "One jack more" }).click();
+  await page.getByRole("button", { name: "One jack more at the left end" }).click();
   await page.getByText("Jacks decided: bowed stud beside it").waitFor();
 
   // Undo and redo, across a reload.

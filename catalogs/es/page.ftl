@@ -12,6 +12,7 @@ page-close = Cerrar
 page-fine = Bien
 page-top-of-wall = tope del muro
 page-story-pole-heights-above-the-subfloor = Regla de alturas: alturas sobre el contrapiso
+page-undersides-at = Caras inferiores a
 page-anchor-bolt = Perno de anclaje
 page-plies = { $plies } piezas
 page-rough-opening-by-center = { $letter }: { $kind }, vano de { $rough_width } por { $rough_height }, centro { $center }. { $verdict_words }.
@@ -47,8 +48,8 @@ page-to-look-at = Por revisar
 page-nothing-on-this-wall = Nada en este muro.
 page-no-opening-yet = Todavía sin vanos
 page-this-wall = Este muro
-page-long-2 = de largo,
-page-high-at = de alto, { $frame } cada
+page-studs-at = cada
+page-say-what-it-carries = Diga qué carga
 page-a-partition-it-carries-nothing = Una división: no carga nada.
 page-nothing-is-said-yet-about-what-it = Todavía no se dijo qué carga.
 page-at-its-left-end-uneven = en su extremo izquierdo; desigual
@@ -78,15 +79,18 @@ page-look-at-its-ticket = Ver su ficha
 page-take-it-out = Quitarlo
 page-the-wall-drawn-to-scale = El muro, dibujado a escala
 page-whole-wall = Muro entero
+page-to-read = Para leer
+page-how-much-of-the-wall = Cuánto del muro se ve
+page-the-whole-wall-tap-to-go-there = El muro entero: toque para ir allí
 page-close-up = De cerca
 page-marks-of-the-top-plates = Marcas de las soleras superiores
 page-marks-of-the-sole-plate = Marcas de la solera inferior
 page-center = Centro { $center }{ $stop }
-page-drag-an-opening-or-use-the-arrow = Arrastre un vano, o use las flechas: un milímetro; con Mayús diez.
-page-drag-an-opening-or-use-the-arrow-2 = Arrastre un vano, o use las flechas: un dieciseisavo; con Mayús una pulgada.
 page-walls = Muros
 page-wall-2 = + muro
 page-not-settled = { $unresolved } sin resolver
+page-in-trouble = { $trouble } con problemas
+page-to-be-said = { $asking } por decir
 page-what-has-yet-to-be-said = Lo que falta decir
 page-nothing-stands-on-it = Nada se apoya en él
 page-a-wall-or-roof-does = Un muro o techo sí
@@ -113,10 +117,13 @@ page-order-of-assembly = Orden de armado
 page-nailing = Clavado
 page-what-must-stand-below = Lo que debe haber debajo
 page-what-else-could-go-in = Qué más podría ir
+page-trying-the-stock = Probando lo que hay…
+page-that-do-not-carry-and-why = { $candidates } que no cargan, y por qué
+page-how-far-it-reaches = Hasta dónde alcanza sobre este vano
+page-no-room = no cabe
 page-back-to-the-schools = De vuelta al de la escuela
 page-header-candidates = Dinteles posibles
 page-fewer = Menos
-page-all-in-stock-with-what-fails-each = Los { $candidates } en existencia, con lo que falla en cada uno
 page-works-hardest = lo que más trabaja: { $hardest }
 page-on-the-jacks-it-has-it-carries = Sobre los montantes de apoyo que tiene, carga
 page-times-this-load-gives-out-first = veces esta carga (primero cede: { $first_under_load })
@@ -124,6 +131,7 @@ page-and-reaches = , y llega a
 page-under-it = con ella ({ $first_over_span }).
 page-cautions = Advertencias
 page-a-planning-aid-local-code-the-approved = Una ayuda para planear. Deciden el código local, los planos aprobados y un ingeniero con licencia o la autoridad. Los valores de diseño y las tablas son de memoria de las normas: confírmelos en el código adoptado. Sin muescas ni perforaciones, sin arriostramiento por sismo o viento.
+page-a-planning-aid-in-short = Una ayuda para planear: deciden el código local, los planos aprobados y un ingeniero con licencia.
 page-trouble = Problema
 page-look = Revise
 page-note = Nota
@@ -213,8 +221,8 @@ page-post-from-the-left-face = Poste, desde la cara izquierda
 page-studs-in-it = Montantes en él
 page-take-this-post-away = Quite este poste
 page-stand-a-post-in-the-opening = Ponga un poste en el vano
-page-jacks-and-kings = Montantes de apoyo y principales
 page-left-and-right-are-not-alike = La izquierda y la derecha no son iguales.
+page-each-end = cada extremo
 page-end = extremo { $end ->
         [left] izquierdo
        *[right] derecho
@@ -228,6 +236,7 @@ page-in-wind = { $ratio } con viento
 page-show-the-working = Vea el cálculo
 page-write-why-first-it-goes-into-the = Primero escriba por qué: queda en el registro.
 page-why = Por qué
+page-why-these-numbers = Por qué estos números
 page-back-to-the-computed-count = De vuelta al número calculado
 page-window = Ventana
 page-door = Puerta
@@ -238,6 +247,9 @@ page-pocket-door = Puerta de bolsillo
 page-cased-opening = Vano sin puerta
 page-place-and-size = Lugar y tamaño
 page-left-margin = Margen izquierdo
+page-left-face = Cara izquierda
+page-right-face = Cara derecha
+page-head = Altura
 page-center-2 = Centro
 page-right-margin = Margen derecho
 page-unit-width = Ancho de la unidad
@@ -275,10 +287,22 @@ page-no-price = sin precio
 page-server-does-not-answer = El servidor no contesta. Lo que escribió sigue aquí; intente de nuevo.
 page-jacks-decided = Montantes de apoyo decididos: { $reason }
 page-kings-decided = Montantes principales decididos: { $reason }
-page-one-jack-less = Un montante de apoyo menos
-page-one-jack-more = Un montante de apoyo más
-page-one-king-less = Un montante principal menos
-page-one-king-more = Un montante principal más
+page-one-jack-less = Un montante de apoyo menos en el extremo { $end ->
+        [left] izquierdo
+       *[right] derecho
+    }
+page-one-jack-more = Un montante de apoyo más en el extremo { $end ->
+        [left] izquierdo
+       *[right] derecho
+    }
+page-one-king-less = Un montante principal menos en el extremo { $end ->
+        [left] izquierdo
+       *[right] derecho
+    }
+page-one-king-more = Un montante principal más en el extremo { $end ->
+        [left] izquierdo
+       *[right] derecho
+    }
 page-why-so-many-jacks = Por qué tantos montantes de apoyo en el extremo { $end ->
         [left] izquierdo
        *[right] derecho

@@ -12,7 +12,7 @@ use sturvek_store::{LOG_NEARLY_FULL, ListedJob, ListedPage, MOST_LOG_BYTES, Mark
 use sturvek_wire::Command;
 use sturvek_wire::choices::OpeningKind;
 use sturvek_wire::inputs::{CodeTable, Design, Job, Wall};
-use sturvek_wire::results::{CandidateView, SheetPart, Ticket, Unresolved, WallView, candidates, ticket, wall_view};
+use sturvek_wire::results::{CandidateView, SheetPart, Ticket, Unresolved, WallSettled, WallView, candidates, ticket, wall_view};
 use sturvek_wire::speech::Phrase;
 use utoipa::{IntoParams, ToSchema};
 use uuid::Uuid;
@@ -81,7 +81,7 @@ pub struct JobView {
     /// What redo would do again.
     pub can_redo: Option<Phrase>,
     /// Per wall, in order: how many openings, and how many of them are not settled.
-    pub totals: Vec<Unresolved>,
+    pub totals: Vec<WallSettled>,
     /// What has to be said about the job as a whole.
     pub notice: Option<Phrase>,
 }
@@ -106,7 +106,7 @@ pub struct Edited {
     /// What redo would do again.
     pub can_redo: Option<Phrase>,
     /// Per wall, in order: how many openings, and how many of them are not settled.
-    pub totals: Vec<Unresolved>,
+    pub totals: Vec<WallSettled>,
     /// What has to be said about the job as a whole.
     pub notice: Option<Phrase>,
     /// What whoever made the edit looks at, as it is now; left out where it is not there.
@@ -319,8 +319,8 @@ impl From<ListedPage> for JobPage {
     }
 }
 
-fn totals(planned: &Planned) -> Vec<Unresolved> {
-    planned.plan.walls().map(|(_, plan)| plan.settled().into()).collect()
+fn totals(planned: &Planned) -> Vec<WallSettled> {
+    planned.plan.walls().map(|(_, plan)| plan.into()).collect()
 }
 
 impl Edited {

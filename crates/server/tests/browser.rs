@@ -39,6 +39,11 @@ async fn a_wall_laid_out_its_conflicts_words_units_and_paper() {
 }
 
 #[tokio::test]
+async fn what_is_seen_at_a_glance() {
+    drive("measures.mjs").await;
+}
+
+#[tokio::test]
 async fn everything_by_keyboard() {
     drive("keyboard.mjs").await;
 }

@@ -18,7 +18,7 @@ const edited: Edited = {
   made_of: "2026-11-26T08:00:00Z",
   walls: [{ id: "b" }, { id: "a", wall: wall("a", "Street side") }, { id: "c", wall: wall("c", "New") }],
   can_undo: { id: "page-nothing" },
-  totals: [{ openings: 1, unresolved: 0 }],
+  totals: [{ openings: 1, trouble: 0, asking: 0 }],
 };
 
 test("walls that changed replace theirs, in the order they have now; the rest stays", () => {

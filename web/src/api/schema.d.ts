@@ -2271,7 +2271,7 @@ export interface components {
             notice?: components["schemas"]["Phrase"] | null;
             rest?: components["schemas"]["Job"] | null;
             /** @description Per wall, in order: how many openings, and how many of them are not settled. */
-            totals: components["schemas"]["Unresolved"][];
+            totals: components["schemas"]["WallSettled"][];
             /**
              * Format: int64
              * @description Its version now.
@@ -2742,7 +2742,7 @@ export interface components {
             made_at: string;
             notice?: components["schemas"]["Phrase"] | null;
             /** @description Per wall, in order: how many openings, and how many of them are not settled. */
-            totals: components["schemas"]["Unresolved"][];
+            totals: components["schemas"]["WallSettled"][];
             /**
              * Format: int64
              * @description Its version; an edit names the one it was made on.
@@ -3172,6 +3172,8 @@ export interface components {
              * @description Which opening.
              */
             id: string;
+            /** @description Whether it waits for somebody to say something: nothing is wrong with it, and it has no number yet. */
+            is_asking: boolean;
             /** @description Its kind. */
             kind: components["schemas"]["OpeningKind"];
             /**
@@ -4231,6 +4233,15 @@ export interface components {
             stud_grade: components["schemas"]["Grade"];
             /** @description Species of the studs. */
             stud_species: components["schemas"]["Species"];
+        };
+        /** @description How much of a wall of the job is settled, and what it waits for. */
+        WallSettled: {
+            /** @description Openings that wait for somebody to say something. */
+            asking: number;
+            /** @description Openings. */
+            openings: number;
+            /** @description Openings that do not carry, or need an engineer, or have trouble in their framing. */
+            trouble: number;
         };
         /** @description A planned wall. Lengths are whole nanometers. */
         WallView: {

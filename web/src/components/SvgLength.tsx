@@ -1,5 +1,6 @@
-import { type LengthStyle, lengthParts, type Nanometers, tenths } from "../lib/length";
-import { useSpeech } from "../speech/useSpeech";
+import type { LengthStyle, Nanometers } from "../lib/length";
+import { tenths } from "../lib/length";
+import { type Speech, useSpeech } from "../speech/useSpeech";
 
 interface Props {
   readonly value: Nanometers;
@@ -10,48 +11,40 @@ interface Props {
   readonly size?: number;
   readonly className?: string;
   readonly before?: string;
+  /** Whether it reads from the bottom up. */
+  readonly turned?: boolean;
 }
 
-/** A length in a drawing, its fraction raised and lowered about a slash. */
+/** A length as it stands in a drawing: millimeters go without saying there, as on a plan. */
+export function drawnLength(speech: Speech, value: Nanometers, style: LengthStyle = "inches"): string {
+  return speech.units === "millimeters" ? tenths(value) : speech.length(value, style);
+}
+
+/** A length in a drawing. */
 export function SvgLength({
   value,
   style = "inches",
   x,
   y,
   anchor = "start",
-  size = 13,
+  size = 16,
   className = "",
   before = "",
+  turned = false,
 }: Props) {
-  const { units } = useSpeech();
-  if (units === "millimeters") {
-    return (
-      <text x={x} y={y} textAnchor={anchor} fontSize={size} className={`num ${className}`} fontWeight={600}>
-        {before}
-        {tenths(value)}
-      </text>
-    );
-  }
-  const { negative, feet, inches, numerator, denominator } = lengthParts(value, style);
-  const showInches = style === "feet" || inches > 0 || numerator === 0;
-  const whole = `${before}${negative ? "−" : ""}${style === "feet" ? `${feet}′-` : ""}${showInches ? inches : ""}`;
-  const small = size * 0.68;
-  const lift = size * 0.28;
+  const speech = useSpeech();
   return (
-    <text x={x} y={y} textAnchor={anchor} fontSize={size} className={`num ${className}`} fontWeight={600}>
-      {whole}
-      {numerator > 0 && (
-        <>
-          <tspan dx={size * 0.12} dy={-lift} fontSize={small}>
-            {numerator}
-          </tspan>
-          <tspan dy={lift} fontSize={size * 0.9}>
-            ⁄
-          </tspan>
-          <tspan fontSize={small}>{denominator}</tspan>
-        </>
-      )}
-      <tspan>″</tspan>
+    <text
+      x={x}
+      y={y}
+      textAnchor={anchor}
+      fontSize={size}
+      fontWeight={650}
+      className={`num ${className}`}
+      transform={turned ? `rotate(-90 ${x} ${y})` : undefined}
+    >
+      {before}
+      {drawnLength(speech, value, style)}
     </text>
   );
 }

@@ -1,8 +1,10 @@
-import { SvgLength } from "../components/SvgLength";
+import { drawnLength, SvgLength } from "../components/SvgLength";
 import { clamp, type Scale } from "../lib/scale";
+import { useSpeech } from "../speech/useSpeech";
+import { FIGURE, widthOf } from "./text";
 import type { DrawnOpening, DrawnWall } from "./wall";
 
-/** Both margins of the selected opening, in chalk over the wall: to its ends as it is seen from outside. */
+/** Both margins of the selected opening, in chalk over the wall: to its ends as it is seen from outside, read beside the opening. */
 export function Margins({
   view,
   opening,
@@ -14,6 +16,7 @@ export function Margins({
   scale: Scale;
   y: number;
 }) {
+  const speech = useSpeech();
   const spans = [
     { from: 0, to: opening.left },
     { from: opening.right, to: view.length },
@@ -22,6 +25,7 @@ export function Margins({
     <g stroke="var(--chalk)" fill="var(--chalk)" strokeWidth={1.2}>
       {spans.map(({ from, to }) => {
         const [x1, x2] = [scale.x(from), scale.x(to)];
+        const half = widthOf(drawnLength(speech, to - from, "feet"), FIGURE) / 2;
         return (
           <g key={from}>
             <path d={`M${x1} ${y - 5}v10M${x2} ${y - 5}v10M${x1} ${y}H${x2}`} fill="none" />
@@ -29,10 +33,10 @@ export function Margins({
               <SvgLength
                 value={to - from}
                 style="feet"
-                x={clamp((x1 + x2) / 2, 34, scale.right - 34)}
+                x={clamp(from === 0 ? x2 - half - 6 : x1 + half + 6, half, scale.right - half)}
                 y={y - 6}
                 anchor="middle"
-                size={13}
+                size={FIGURE}
               />
             </g>
           </g>

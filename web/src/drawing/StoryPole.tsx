@@ -2,9 +2,13 @@ import { memo } from "react";
 import { SvgLength } from "../components/SvgLength";
 import { type Scale, spread } from "../lib/scale";
 import { named, useSpeech } from "../speech/useSpeech";
+import { FIGURE, SMALL } from "./text";
 import type { DrawnOpening, DrawnWall } from "./wall";
 
-export const POLE_WIDTH = 188;
+export const POLE_WIDTH = 140;
+const WOOD = 12;
+/** A figure and its name under it. */
+const LABEL = 31;
 
 interface Props {
   readonly view: Pick<DrawnWall, "height">;
@@ -13,7 +17,7 @@ interface Props {
   readonly height: number;
 }
 
-/** The story pole up the wall: every height of the selected opening, measured from the subfloor. */
+/** The story pole up the wall: the underside of every piece over and under the selected opening, measured from the subfloor. */
 export const StoryPole = memo(function StoryPole({ view, scale, opening, height }: Props) {
   const { say } = useSpeech();
   const layers = opening?.stack ?? [];
@@ -26,8 +30,8 @@ export const StoryPole = memo(function StoryPole({ view, scale, opening, height 
   ];
   const fromTop = [...edges].reverse();
   const wanted = fromTop.map((edge) => scale.y(edge.at));
-  const placed = spread(wanted, 15.5, 14, height - 6);
-  const poleX = POLE_WIDTH - 22;
+  const placed = spread(wanted, LABEL, 32, height - 16);
+  const poleX = POLE_WIDTH - WOOD - 6;
   return (
     <svg
       width={POLE_WIDTH}
@@ -36,10 +40,13 @@ export const StoryPole = memo(function StoryPole({ view, scale, opening, height 
       aria-label={say("page-story-pole-heights-above-the-subfloor")}
       className="shrink-0"
     >
+      <text x={2} y={SMALL} fontSize={SMALL} fontWeight={650} fill="var(--pencil)">
+        {say("page-undersides-at")}
+      </text>
       <rect
         x={poleX}
         y={scale.y(top)}
-        width={12}
+        width={WOOD}
         height={scale.size(top)}
         fill="var(--wood)"
         stroke="var(--graphite)"
@@ -51,7 +58,7 @@ export const StoryPole = memo(function StoryPole({ view, scale, opening, height 
             key={layer.kind}
             x={poleX}
             y={scale.y(layer.from + Math.max(layer.height, 0))}
-            width={12}
+            width={WOOD}
             height={Math.max(scale.size(layer.height), 0)}
             fill="var(--wood-deep)"
           />
@@ -63,13 +70,13 @@ export const StoryPole = memo(function StoryPole({ view, scale, opening, height 
         return (
           <g key={`${edge.at} ${edge.name}`} fill="var(--graphite)">
             <path
-              d={`M${poleX + 12} ${at}H${poleX - 3}L${poleX - 14} ${y}h-4`}
+              d={`M${poleX + WOOD} ${at}H${poleX - 3}L${poleX - 12} ${y}h-6`}
               fill="none"
               stroke="var(--pencil)"
               strokeWidth={1}
             />
-            <SvgLength value={edge.at} x={poleX - 21} y={y + 4.5} anchor="end" size={13} />
-            <text x={2} y={y + 4} fontSize={10.5} fill="var(--pencil)">
+            <SvgLength value={edge.at} x={poleX - 20} y={y + 3} anchor="end" size={FIGURE} />
+            <text x={poleX - 20} y={y + 16} textAnchor="end" fontSize={SMALL} fill="var(--pencil)">
               {edge.name}
             </text>
           </g>

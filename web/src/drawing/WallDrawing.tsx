@@ -1,12 +1,11 @@
 import { type KeyboardEvent, memo, type PointerEvent } from "react";
-import { SvgLength } from "../components/SvgLength";
-import { VerdictMark } from "../components/VerdictMark";
 import type { Scale } from "../lib/scale";
 import { stockText } from "../speech/stock";
 import { named, useSpeech } from "../speech/useSpeech";
 import { corners } from "./corners";
 import { Hatches } from "./Hatches";
 import { PENCILS, type Pencil } from "./members";
+import { OpeningSize } from "./OpeningSize";
 import type { DrawnMember, DrawnOpening, DrawnWall } from "./wall";
 
 interface OpeningHandlers<Opening> {
@@ -65,6 +64,7 @@ function outline(view: DrawnWall, scale: Scale): string {
 }
 
 function isTroubled(opening: DrawnOpening, view: DrawnWall): boolean {
+  if (opening.is_asking) return false;
   const found = view.findings.some((f) => f.opening === opening.id && f.severity === "trouble");
   return found || opening.verdict === "does_not_carry" || opening.verdict === "ask_an_engineer";
 }
@@ -147,7 +147,6 @@ function OpeningShape<Opening extends DrawnOpening>({
   const width = scale.size(opening.rough_width);
   const height = scale.size(opening.rough_height);
   const middle = x + width / 2;
-  const numbers = width > 74 ? 14 : width > 52 ? 11.5 : 10;
   const label = say("page-rough-opening-by-center", {
     letter: opening.letter,
     kind: { phrase: named("kind-of-opening", opening.kind) },
@@ -178,7 +177,10 @@ function OpeningShape<Opening extends DrawnOpening>({
         width={width}
         height={height}
         fill="none"
-        stroke={selected ? "var(--chalk)" : troubled ? "var(--trouble)" : "var(--graphite)"}
+        stroke={
+          selected || opening.is_asking ? "var(--chalk)" : troubled ? "var(--trouble)" : "var(--graphite)"
+        }
+        strokeDasharray={opening.is_asking ? "7 4" : undefined}
         strokeWidth={selected ? 3 : troubled ? 2.2 : 1.4}
       />
       <circle
@@ -199,35 +201,7 @@ function OpeningShape<Opening extends DrawnOpening>({
       >
         {opening.letter}
       </text>
-      {height > 62 && (
-        <g fill="var(--graphite)">
-          <rect
-            x={middle - width * 0.46}
-            y={y + 36}
-            width={width * 0.92}
-            height={height > 82 ? 36 : 18}
-            fill="var(--sheet)"
-            opacity={troubled ? 0.86 : 0}
-          />
-          <SvgLength value={opening.rough_width} x={middle} y={y + 50} anchor="middle" size={numbers} />
-          {height > 82 && (
-            <SvgLength
-              value={opening.rough_height}
-              x={middle}
-              y={y + 67}
-              anchor="middle"
-              size={numbers}
-              before="× "
-            />
-          )}
-        </g>
-      )}
-      {height > 112 && (
-        <g transform={`translate(${middle - 11} ${y + 76})`}>
-          <rect x={-3} y={-2} width={28} height={26} fill="var(--sheet)" opacity={troubled ? 0.9 : 0} />
-          <VerdictMark verdict={opening.verdict} size={22} />
-        </g>
-      )}
+      <OpeningSize opening={opening} x={x} y={y + 36} width={width} height={height - 38} halo={troubled} />
     </g>
   );
 }

@@ -1,4 +1,6 @@
 import type { Scale } from "../lib/scale";
+import { laidInRows } from "./rows";
+import { SMALL, widthOf } from "./text";
 import type { DrawnMark } from "./wall";
 
 /** The plate that is read: the sole plate, or the top plates. */
@@ -35,25 +37,21 @@ export function markGroups(marks: readonly DrawnMark[]): MarkGroup[] {
   return groups;
 }
 
-/** Which labels have room: the selected opening's first, then packs, then the rest; none over another. */
-export function roomyLabels(
+/** The row in which each group's letters stand, from the plate up: the selected opening's first, then packs, then the rest; none is left out. */
+export function labelRows(
   groups: readonly MarkGroup[],
-  scale: Scale,
-  fontSize: number,
+  scale: Pick<Scale, "x">,
   selected: string | undefined,
-): Set<MarkGroup> {
+): Map<MarkGroup, number> {
   const rank = (group: MarkGroup) =>
     selected !== undefined && group.opening === selected ? 0 : /[KJP]/.test(group.letters) ? 1 : 2;
-  const placed: { readonly from: number; readonly to: number }[] = [];
-  const labeled = new Set<MarkGroup>();
-  for (const group of [...groups].sort((a, b) => rank(a) - rank(b) || a.from - b.from)) {
-    const middle = scale.x((group.from + group.to) / 2);
-    const half = (group.letters.length * fontSize * 0.66) / 2 + 1.5;
-    const label = { from: middle - half, to: middle + half };
-    if (placed.every((other) => label.to <= other.from || other.to <= label.from)) {
-      placed.push(label);
-      labeled.add(group);
-    }
-  }
-  return labeled;
+  const ordered = [...groups].sort((a, b) => rank(a) - rank(b) || a.from - b.from);
+  const rows = laidInRows(
+    ordered.map((group) => {
+      const middle = scale.x((group.from + group.to) / 2);
+      const half = widthOf(group.letters, SMALL) / 2;
+      return { from: middle - half, to: middle + half };
+    }),
+  );
+  return new Map(ordered.map((group, index) => [group, rows[index] ?? 0]));
 }

@@ -50,6 +50,8 @@ export interface DrawnOpening {
   readonly rough_width: number;
   readonly rough_height: number;
   readonly verdict: Verdict;
+  /** Whether it waits for somebody to say something. */
+  readonly is_asking: boolean;
   readonly verdict_words: Phrase;
   /** The heights of its layers, from the subfloor up. */
   readonly stack: readonly { readonly kind: string; readonly from: number; readonly height: number }[];

@@ -81,6 +81,7 @@ export function ticket(part: Partial<Ticket> = {}): Ticket {
     rough_height: inches(82.5),
     sill: 0,
     head: inches(82.5),
+    is_asking: false,
     verdict: "does_not_carry",
     verdict_words: { id: "verdict-does-not-carry" },
     asked: [],

@@ -15,7 +15,7 @@ pub use loads::{FieldLoadView, LoadLine, LoadPart, LoadPointView, LoadStretch, L
 pub use pack::{KingReasonView, PackView, RatioView, ReasonView};
 pub use sheet::{ClauseKind, ClauseView, SheetLine, SheetPart, sheet_lines, sheet_parts};
 pub use ticket::{AskedView, OpeningView, SnapView, StackLayer, Ticket, ticket};
-pub use wall::{BearingView, LegendLine, Unresolved, WallView, wall_view};
+pub use wall::{BearingView, LegendLine, Unresolved, WallSettled, WallView, wall_view};
 
 /// A ratio as JSON can say it: it knows no infinity.
 pub(crate) fn finite(ratio: f64) -> Option<f64> {

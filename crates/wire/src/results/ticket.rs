@@ -59,6 +59,8 @@ pub struct OpeningView {
     pub head: i64,
     /// Whether it carries.
     pub verdict: Verdict,
+    /// Whether it waits for somebody to say something: nothing is wrong with it, and it has no number yet.
+    pub is_asking: bool,
     /// The verdict's words.
     pub verdict_words: Phrase,
     /// The heights, from the subfloor up.
@@ -150,6 +152,7 @@ pub(super) fn opening_view(opening: &OpeningPlan) -> OpeningView {
         sill: opening.design.sill.nanometers(),
         head: opening.stack.head().nanometers(),
         verdict: opening.verdict.into(),
+        is_asking: opening.is_asking(),
         verdict_words: opening.verdict_phrase().into(),
         stack: opening.stack.lines.iter().map(stack_layer).collect(),
     }

@@ -90,6 +90,25 @@ impl From<Settled> for Unresolved {
     }
 }
 
+/// How much of a wall of the job is settled, and what it waits for.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct WallSettled {
+    /// Openings.
+    pub openings: usize,
+    /// Openings that do not carry, or need an engineer, or have trouble in their framing.
+    pub trouble: usize,
+    /// Openings that wait for somebody to say something.
+    pub asking: usize,
+}
+
+impl From<&WallPlan> for WallSettled {
+    fn from(plan: &WallPlan) -> Self {
+        let asking = plan.openings.iter().filter(|opening| opening.is_asking()).count();
+        let Settled { openings, unresolved } = plan.settled();
+        Self { openings, trouble: unresolved - asking, asking }
+    }
+}
+
 /// A planned wall for the page.
 pub fn wall_view(wall: &job::Wall, plan: &WallPlan) -> WallView {
     WallView {

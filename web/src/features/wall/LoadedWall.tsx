@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useMemo, useRef, useState } from "react";
-import { useNavigate, useSearchParams } from "react-router";
+import { Link, useNavigate, useSearchParams } from "react-router";
 import type { JobView, Wall, WallView } from "../../api/client";
 import { problemText } from "../../api/problems";
 import { keys, ticketQuery } from "../../api/queries";
@@ -20,9 +20,10 @@ import { SayLine } from "./say/SayLine";
 import { ToLookAt } from "./ToLookAt";
 import { TrialBar } from "./TrialBar";
 import { OpeningTicket } from "./ticket";
+import { useParts } from "./ticket/useParts";
 import { useAddWall } from "./useAddWall";
 import { usePendingMove } from "./usePendingMove";
-import { WallFacts } from "./WallFacts";
+import { saysNothing, WallFacts } from "./WallFacts";
 import { WallStage } from "./WallStage";
 import { WallTabs } from "./WallTabs";
 import { type SheetPlace, WorkingSheet } from "./working/WorkingSheet";
@@ -67,6 +68,7 @@ export function LoadedWall({ view, wall, planned }: LoadedProps) {
   // The ticket before stays until the next is there; it is whole, and says whose it is.
   const ticket = selected && (move.ticket?.id === selected.id ? move.ticket : read.data);
   const design = wall.openings.find((opening) => opening.id === ticket?.id)?.design;
+  const parts = useParts();
   const addWall = useAddWall(view, editing);
   const select = useSteady((opening: string) => setSearch({ o: opening }, { replace: true }));
   // What was said last is what its sayer looks at next; it is the last of the list.
@@ -87,40 +89,46 @@ export function LoadedWall({ view, wall, planned }: LoadedProps) {
     [units, nudge, forget, select, remove],
   );
   return (
-    <div className="flex h-full flex-col lg:grid lg:grid-cols-[minmax(0,1fr)_392px] lg:grid-rows-[auto_minmax(0,1fr)]">
-      <header className="flex flex-wrap items-center gap-x-4 border-base-300 border-b px-4 lg:col-span-2">
-        <h1 className="max-w-[22rem] truncate font-bold text-lg">{view.job.name}</h1>
-        <WallTabs view={view} addWall={() => void addWall()} />
-        <div className="no-print flex">
+    <div className="flex h-full flex-col lg:grid lg:grid-cols-[minmax(0,1fr)_clamp(340px,31vw,420px)] lg:grid-rows-[auto_minmax(0,1fr)]">
+      <header className="flex flex-wrap items-center gap-x-4 border-base-300 border-b px-4 sm:flex-nowrap lg:col-span-2">
+        <h1 className="min-w-0 flex-1 truncate font-bold text-lg sm:max-w-[22rem] sm:flex-initial">
+          {view.job.name}
+        </h1>
+        <div className="no-print flex sm:order-3">
           <CommandButton command={commands.undo} />
           <CommandButton command={commands.redo} />
         </div>
+        <WallTabs view={view} addWall={() => void addWall()} />
       </header>
-      {/* On a phone the ticket follows the wall at once; what stands under the wall comes after it. */}
-      <main className="contents min-w-0 lg:relative lg:block lg:overflow-y-auto">
-        <div className="order-1 px-4 pt-3">
-          <SayLine job={view.id} wall={planned.id} entry={entry} editing={editing} kept={selectNewest} />
-          <Trouble editing={editing} job={view.id} />
-          {move.trial && <TrialBar keep={move.keepTrial} leave={move.leaveTrial} />}
-          <WallStage
-            view={shown}
-            selected={selected}
-            stops={ticket && ticket.id === selected?.id ? ticket.snaps : []}
-            select={select}
-            keys={openingKeys}
-            move={move}
-          >
+      <main className="min-w-0 px-4 pt-1 pb-1 lg:relative lg:flex lg:flex-col lg:overflow-y-auto">
+        <SayLine job={view.id} wall={planned.id} entry={entry} editing={editing} kept={selectNewest} />
+        <Trouble editing={editing} job={view.id} />
+        <div className="relative">
+          <WallFacts wall={wall} planned={shown} open={(kind) => setSheet({ kind })}>
+            <ToLookAt view={shown} select={select} tryOut={move.tryOut} />
+          </WallFacts>
+        </div>
+        <WallStage
+          wall={wall}
+          view={shown}
+          selected={selected}
+          stops={ticket && ticket.id === selected?.id ? ticket.snaps : []}
+          select={select}
+          keys={openingKeys}
+          move={move}
+        >
+          <Link className="btn tap px-3" to="plates">
+            {say("page-plate-list")}
+          </Link>
+          <span className="hidden lg:inline">
             <CommandButton command={commands.help} />
-          </WallStage>
-          <Legend legend={shown.legend} />
-        </div>
-        <div className="order-3 mt-2 grid gap-4 px-4 pb-6 md:grid-cols-2">
-          <WallFacts wall={wall} planned={shown} open={(kind) => setSheet({ kind })} />
-          <ToLookAt view={shown} select={select} tryOut={move.tryOut} />
-        </div>
+          </span>
+        </WallStage>
+        <Legend legend={shown.legend} />
+        {move.trial && <TrialBar keep={move.keepTrial} leave={move.leaveTrial} />}
       </main>
       <aside
-        className="ticket relative order-2 lg:overflow-y-auto"
+        className="ticket relative lg:overflow-y-auto"
         aria-label={say("page-ticket")}
         aria-busy={ticket?.id !== selected?.id}
       >
@@ -140,11 +148,18 @@ export function LoadedWall({ view, wall, planned }: LoadedProps) {
             wallLength={planned.length}
             editing={editing}
             tryOut={move.tryOut}
+            parts={parts}
             showWorking={showWorking}
             remove={remove}
           />
         )}
-        {!selected && <EmptyTicket />}
+        {!selected && (
+          <EmptyTicket
+            asking={saysNothing(wall, planned)}
+            openLoads={openLoads}
+            sayOpening={() => entry.current?.focus()}
+          />
+        )}
       </aside>
       {sheet?.kind === "loads" && (
         <LoadsSheet
@@ -192,12 +207,28 @@ export function LoadedWall({ view, wall, planned }: LoadedProps) {
   );
 }
 
-function EmptyTicket() {
+interface EmptyProps {
+  /** Whether nobody said what the wall carries. */
+  readonly asking: boolean;
+  readonly openLoads: () => void;
+  readonly sayOpening: () => void;
+}
+
+/** A wall without an opening: what comes next, as a button. */
+function EmptyTicket({ asking, openLoads, sayOpening }: EmptyProps) {
   const { say } = useSpeech();
   return (
-    <div className="py-6 pr-4 pl-6">
+    <div className="grid justify-items-start gap-3 py-6 pr-4 pl-6">
       <h2 className="font-bold text-lg">{say("page-no-opening-yet")}</h2>
-      <p className="mt-2">{say("page-first-say-what-this-wall-carries-then")}</p>
+      <p>{say("page-first-say-what-this-wall-carries-then")}</p>
+      {asking && (
+        <button type="button" className="btn btn-primary tap" onClick={openLoads}>
+          {say("page-say-what-it-carries")}
+        </button>
+      )}
+      <button type="button" className={`btn tap ${asking ? "" : "btn-primary"}`} onClick={sayOpening}>
+        {say("page-say-an-opening")}
+      </button>
     </div>
   );
 }

@@ -1,27 +1,45 @@
-import { type KeyboardEvent, type ReactNode, useEffect, useMemo, useRef, useState } from "react";
-import type { OpeningView, Schemas, WallView } from "../../api/client";
+import {
+  type KeyboardEvent,
+  type PointerEvent,
+  type ReactNode,
+  useEffect,
+  useMemo,
+  useRef,
+  useState,
+} from "react";
+import type { OpeningView, Schemas, Wall, WallView } from "../../api/client";
 import { useSteady } from "../../components/useSteady";
+import { LandingDrawing, laidLanding, leastLanding } from "../../drawing/LandingDrawing";
 import { Margins } from "../../drawing/Margins";
 import type { Plate } from "../../drawing/markGroups";
+import { Overview } from "../../drawing/Overview";
 import { POLE_WIDTH, StoryPole } from "../../drawing/StoryPole";
-import { TAPE_HEIGHT, Tape } from "../../drawing/Tape";
+import { readings, Tape, tapeHeight, tapeMarks } from "../../drawing/Tape";
 import { WallDrawing } from "../../drawing/WallDrawing";
 import { NM_PER_FOOT } from "../../lib/length";
 import { makeScale } from "../../lib/scale";
-import { useSpeech } from "../../speech/useSpeech";
+import { type Speech, useSpeech } from "../../speech/useSpeech";
 import type { Say } from "../../speech/voice";
 import type { OpeningCommand } from "./commands/commands";
 import { pressOn } from "./commands/openingCommands";
+import { landingOf } from "./landingOf";
 import { SNAP_WORDS, studsSaved } from "./stops";
 import { useDrag } from "./useDrag";
+import { useMedia } from "./useMedia";
 import type { usePendingMove } from "./usePendingMove";
-import { useWidth } from "./useWidth";
+import { useSize } from "./useSize";
+import { pixelsPerFoot, type Zoom, zooms } from "./zoom";
 
-const ABOVE = 40;
+/** Over the wall: the margins of the selected opening. */
+const MARGINS = 27;
+const MARGINS_LINE = 21;
 const BESIDE = 14;
-const CLOSE_UP = 42;
+const OVERVIEW = 46;
+/** Letters in two rows, the tape, what it reads and the overview, px: about what stands under the wall. */
+const ABOUT_UNDER = 150;
 
 interface Props {
+  readonly wall: Wall;
   readonly view: WallView;
   readonly selected: OpeningView | undefined;
   /** Places worth stopping at while it is moved. */
@@ -34,103 +52,208 @@ interface Props {
   readonly children?: ReactNode;
 }
 
-/** Wall, tape and story pole to one scale. */
-export function WallStage({ view, selected, stops, select, keys, move, children }: Props) {
-  const { say } = useSpeech();
-  const [frame, width] = useWidth<HTMLDivElement>();
-  const [closeUp, setCloseUp] = useState(false);
-  const [plate, setPlate] = useState<Plate>("sole");
-  const feet = view.length / NM_PER_FOOT;
-  const narrow = width < 560;
-  const poleWidth = narrow ? 0 : POLE_WIDTH;
-  const fit = Math.min((width - poleWidth - 2 * BESIDE) / feet, 46);
-  const perFoot = Math.max(closeUp ? CLOSE_UP : fit, 9);
-  const { length, height: wallTop } = view;
-  const scale = useMemo(
-    () => makeScale(perFoot, { length, height: wallTop }, BESIDE, ABOVE),
-    [perFoot, length, wallTop],
-  );
-  const wallHeight = scale.size(view.height);
-  const height = ABOVE + wallHeight + TAPE_HEIGHT + 8;
+const ZOOM_WORDS: Record<Zoom, string> = {
+  whole: "page-whole-wall",
+  read: "page-to-read",
+  close: "page-close-up",
+};
+
+/** The wall, what lands on it, tape and story pole, all to one scale and as large as there is room. */
+export function WallStage({ wall, view, selected, stops, select, keys, move, children }: Props) {
   const speech = useSpeech();
+  const { say } = speech;
+  const [frame, place] = useSize<HTMLDivElement>();
+  const beside = useMedia("(min-width: 64rem)");
+  const [zoom, setZoom] = useState<Zoom>("read");
+  const [plate, setPlate] = useState<Plate>("sole");
+  const drawn = useMemo(
+    () =>
+      layOut({
+        wall,
+        view,
+        plate,
+        zoom,
+        speech,
+        selected,
+        width: place.width - POLE_WIDTH - 2 * BESIDE,
+        height: beside ? place.height : Number.POSITIVE_INFINITY,
+      }),
+    [wall, view, plate, zoom, speech, selected, place, beside],
+  );
+  const { perFoot, landing, marks, wallTop, height, offered, least } = drawn;
+  const { length, height: wallHeight } = view;
+  // The same while nothing changes its size: members that stay are not drawn again.
+  const scale = useMemo(
+    () => makeScale(perFoot, { length, height: wallHeight }, BESIDE, wallTop),
+    [perFoot, length, wallHeight, wallTop],
+  );
+  const content = scale.size(view.length) + 2 * BESIDE;
+  const visible = place.width - POLE_WIDTH;
   const press = useSteady((opening: OpeningView, event: KeyboardEvent<SVGElement>) => {
     if (pressOn(opening, event, keys)) event.preventDefault();
   });
   const drag = useDrag({ view, scale, stops, units: speech.units, select, move });
   const scroll = useRef<HTMLDivElement>(null);
-  const middle = selected ? scale.x(selected.center) : 0;
-  // biome-ignore lint/correctness/useExhaustiveDependencies: only a change of zoom or of the opening scrolls, not a drag
+  // What a finger holds stays under it.
+  const held = useRef<string>(undefined);
+  const grab = useSteady((opening: OpeningView, event: PointerEvent<SVGElement>) => {
+    if (opening.id !== selected?.id) held.current = opening.id;
+    drag.grab(opening, event);
+  });
+  const edges = selected ? [scale.x(selected.left), scale.x(selected.right)] : [];
+  // biome-ignore lint/correctness/useExhaustiveDependencies: only a change of zoom, place or opening scrolls, not a drag
   useEffect(() => {
     const element = scroll.current;
-    if (closeUp && element) element.scrollLeft = middle - element.clientWidth / 2;
-  }, [closeUp, selected?.id]);
+    const [left, right] = edges;
+    const isHeld = held.current === selected?.id;
+    held.current = undefined;
+    if (!element || left === undefined || right === undefined || isHeld) return;
+    const { scrollLeft, clientWidth } = element;
+    const inSight = scrollLeft <= left - BESIDE && right + BESIDE <= scrollLeft + clientWidth;
+    if (!inSight) element.scrollLeft = (left + right - clientWidth) / 2;
+  }, [zoom, place.width > 0, selected?.id]);
   return (
-    <div ref={frame} className="relative min-h-64">
-      {width > 0 && (
-        <>
+    <div className="flex flex-col lg:flex-1">
+      <div
+        ref={frame}
+        className="relative min-h-64 lg:flex-1 lg:overflow-y-auto lg:[scrollbar-gutter:stable] lg:[scrollbar-width:thin]"
+        style={beside ? { minHeight: least } : undefined}
+      >
+        {place.width > 0 && (
           <div className="flex items-start">
-            {!narrow && <StoryPole view={view} scale={scale} opening={selected} height={height} />}
-            <div ref={scroll} className="min-w-0 flex-1 overflow-x-auto">
-              <svg
-                width={Math.max(scale.size(view.length) + 2 * BESIDE, 1)}
-                height={height}
-                className="select-none text-base-content"
-                aria-label={say("page-the-wall-drawn-to-scale")}
+            <StoryPole view={view} scale={scale} opening={selected} height={height} />
+            <div className="min-w-0 flex-1">
+              <div
+                ref={scroll}
+                className="overflow-x-auto overflow-y-hidden [scrollbar-width:none]"
+                data-testid="wall-in-sight"
               >
-                {selected && <Margins view={view} opening={selected} scale={scale} y={24} />}
-                <WallDrawing
+                <svg
+                  width={Math.max(content, 1)}
+                  height={height}
+                  className="block select-none text-base-content"
+                  aria-label={say("page-the-wall-drawn-to-scale")}
+                >
+                  {selected && <Margins view={view} opening={selected} scale={scale} y={MARGINS_LINE} />}
+                  <LandingDrawing laid={landing} topLine={view.top_line} scale={scale} top={MARGINS} />
+                  <WallDrawing
+                    view={view}
+                    scale={scale}
+                    selected={selected?.id}
+                    select={select}
+                    grab={grab}
+                    press={press}
+                  />
+                  <Tape
+                    view={view}
+                    scale={scale}
+                    top={wallTop + scale.size(view.height) + 4}
+                    selected={selected}
+                    marks={marks}
+                  />
+                </svg>
+              </div>
+              {content > visible + 1 && (
+                <Overview
                   view={view}
-                  scale={scale}
+                  width={visible}
                   selected={selected?.id}
-                  select={select}
-                  grab={drag.grab}
-                  press={press}
+                  scrolled={scroll}
+                  content={content}
                 />
-                <Tape
-                  view={view}
-                  scale={scale}
-                  top={ABOVE + wallHeight + 2}
-                  selected={selected}
-                  plate={plate}
-                />
-              </svg>
+              )}
             </div>
           </div>
-          <div className="no-print mt-1 flex min-h-11 flex-wrap items-center gap-3 px-2 text-secondary text-sm">
+        )}
+      </div>
+      <div className="no-print mt-1 flex min-h-11 flex-wrap items-center gap-2 text-secondary text-sm">
+        <fieldset className="join" aria-label={say("page-how-much-of-the-wall")}>
+          {offered.map((each) => (
             <button
+              key={each}
               type="button"
-              className="btn tap font-normal"
-              aria-pressed={closeUp}
-              onClick={() => setCloseUp(!closeUp)}
+              className={`btn join-item tap px-3 font-normal ${each === zoom ? "btn-neutral" : ""}`}
+              aria-pressed={each === zoom}
+              onClick={() => setZoom(each)}
             >
-              {closeUp ? say("page-whole-wall") : say("page-close-up")}
+              {say(ZOOM_WORDS[each])}
             </button>
-            <button
-              type="button"
-              className="btn tap font-normal"
-              aria-pressed={plate === "top"}
-              onClick={() => setPlate(plate === "sole" ? "top" : "sole")}
-            >
-              {plate === "sole"
-                ? say("page-marks-of-the-top-plates")
-                : speech.say("page-marks-of-the-sole-plate")}
-            </button>
-            <span aria-live="polite" className="min-w-0 flex-[1_1_14rem]">
-              {move.pending
-                ? say("page-center", {
-                    center: speech.length(move.pending.center),
-                    stop: drag.stop ? `, ${stopText(say, drag.stop)}` : "",
-                  })
-                : speech.units === "millimeters"
-                  ? say("page-drag-an-opening-or-use-the-arrow")
-                  : say("page-drag-an-opening-or-use-the-arrow-2")}
-            </span>
-            {!narrow && <span className="ml-auto">{children}</span>}
-          </div>
-        </>
-      )}
+          ))}
+        </fieldset>
+        <button
+          type="button"
+          className="btn tap font-normal"
+          aria-pressed={plate === "top"}
+          onClick={() => setPlate(plate === "sole" ? "top" : "sole")}
+        >
+          {plate === "sole" ? say("page-marks-of-the-top-plates") : say("page-marks-of-the-sole-plate")}
+        </button>
+        <span aria-live="polite" className="min-w-0 flex-[1_1_8rem] leading-tight">
+          {move.pending &&
+            say("page-center", {
+              center: speech.length(move.pending.center),
+              stop: drag.stop ? `, ${stopText(say, drag.stop)}` : "",
+            })}
+        </span>
+        {children}
+      </div>
     </div>
   );
+}
+
+interface Laying {
+  readonly wall: Wall;
+  readonly view: WallView;
+  readonly plate: Plate;
+  readonly zoom: Zoom;
+  readonly speech: Speech;
+  readonly selected: OpeningView | undefined;
+  readonly width: number;
+  readonly height: number;
+}
+
+/**
+ * Lays the drawing out. How high tape and loads are follows from the scale, and the scale from what they leave: it is done again with
+ * what they took. The least height is told by what is drawn alone, never by the place it got.
+ */
+function layOut(laying: Laying) {
+  const { wall, view } = laying;
+  const over = MARGINS + leastLanding(landingOf(wall, view));
+  const feetHigh = view.height / NM_PER_FOOT;
+  const feetLong = view.length / NM_PER_FOOT;
+  const lowest = feetHigh * pixelsPerFoot("read", { width: 0, height: 0, feetHigh, feetLong });
+  const first = layOutWith(laying, over + ABOUT_UNDER);
+  const second = layOutWith(laying, first.rest);
+  const last = second.rest > first.rest ? layOutWith(laying, second.rest) : second;
+  return { ...last, least: over + ABOUT_UNDER + lowest };
+}
+
+function layOutWith({ wall, view, plate, zoom, speech, selected, width, height }: Laying, rest: number) {
+  const room = {
+    width,
+    height: height - rest,
+    feetLong: view.length / NM_PER_FOOT,
+    feetHigh: view.height / NM_PER_FOOT,
+  };
+  const offered = zooms(room);
+  const perFoot = pixelsPerFoot(offered.includes(zoom) ? zoom : "read", room);
+  const flat = makeScale(perFoot, view, BESIDE, 0);
+  const landing = laidLanding(landingOf(wall, view), flat, speech);
+  const wallTop = MARGINS + landing.height + 4;
+  const scale = makeScale(perFoot, view, BESIDE, wallTop);
+  const marks = tapeMarks(view, plate, scale, selected?.id);
+  const scrolls = scale.size(view.length) > width + 1;
+  const under = tapeHeight(marks, readings(selected, scale, speech)) + 4;
+  const all = wallTop + under + (scrolls ? OVERVIEW : 0);
+  return {
+    offered,
+    perFoot,
+    landing,
+    marks,
+    wallTop,
+    height: wallTop + scale.size(view.height) + under,
+    rest: all,
+  };
 }
 
 /** Why a place is worth stopping at, and what it saves. */

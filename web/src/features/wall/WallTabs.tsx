@@ -24,10 +24,10 @@ export function WallTabs({ view, addWall }: Props) {
       <nav
         ref={nav}
         aria-label={say("page-walls")}
-        className="no-print flex min-w-0 flex-[1_1_16rem] items-stretch overflow-x-auto"
+        className="no-print flex min-w-0 flex-[1_1_14rem] items-stretch overflow-x-auto overflow-y-hidden"
       >
         {view.job.walls.map((wall, index) => {
-          const unresolved = view.totals[index]?.unresolved ?? 0;
+          const { trouble, asking } = view.totals[index] ?? { trouble: 0, asking: 0 };
           return (
             <NavLink
               key={wall.id}
@@ -37,12 +37,20 @@ export function WallTabs({ view, addWall }: Props) {
               }
             >
               {wall.frame.name}
-              {unresolved > 0 && (
+              {trouble > 0 && (
                 <span
-                  className="border border-error px-1 font-bold num text-error text-xs"
-                  title={say("page-not-settled", { unresolved })}
+                  className="border-2 border-error px-1 font-bold num text-error text-sm"
+                  title={say("page-in-trouble", { trouble })}
                 >
-                  {unresolved}
+                  {trouble}
+                </span>
+              )}
+              {asking > 0 && (
+                <span
+                  className="rounded-full border-2 border-primary border-dotted px-1.5 font-bold num text-primary text-sm"
+                  title={say("page-to-be-said", { asking })}
+                >
+                  {asking}
                 </span>
               )}
             </NavLink>

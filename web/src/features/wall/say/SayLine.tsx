@@ -114,7 +114,7 @@ export function SayLine({ job, wall, entry, editing, kept }: Props) {
       <p
         id={`${id}-reading`}
         role="status"
-        className={`min-h-6 pt-0.5 text-sm ${wrong ? "text-error" : "text-secondary"}`}
+        className={`min-h-5 text-sm leading-5 ${wrong || reading?.understood ? "" : "truncate"} ${wrong ? "text-error" : "text-secondary"}`}
       >
         {say(wrong ?? reading?.understood ?? (inMillimeters ? HINT_IN_MILLIMETERS : HINT))}
       </p>

@@ -7,7 +7,6 @@ export function AssemblySection({ ticket }: { readonly ticket: Ticket }) {
   const { say } = useSpeech();
   return (
     <section aria-label={say("page-order-of-assembly")}>
-      <h3 className="ruled">{say("page-order-of-assembly")}</h3>
       <ol className="mt-1 grid list-decimal gap-1 pl-6 leading-snug">
         {ticket.assembly.map((step) => (
           <li key={step.id}>{say(step)}</li>

@@ -1,12 +1,13 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import type { Schemas, Ticket } from "../../../api/client";
-import { candidatesQuery } from "../../../api/queries";
+import { candidatesQuery, reachQuery } from "../../../api/queries";
 import type { JobEditing } from "../../../api/useJobEditing";
 import { VerdictMark } from "../../../components/VerdictMark";
 import { WorkBar } from "../../../components/WorkBar";
 import { dollars } from "../../../lib/work";
 import { named, useSpeech } from "../../../speech/useSpeech";
+import { ReachBar } from "./ReachBar";
 
 interface Props {
   readonly job: string;
@@ -15,74 +16,77 @@ interface Props {
   readonly editing: JobEditing;
 }
 
+type Reach = Pick<Schemas["ReachView"], "clear" | "headers">;
+type Candidate = Schemas["CandidateView"];
+
 /** Everything else that could go in. It is asked for by opening: it is most of what is known about one. */
 export function CandidateSection({ job, version, ticket, editing }: Props) {
-  const tried = useQuery({
-    ...candidatesQuery(job, ticket.id, version),
-    enabled: ticket.header != null,
-  });
-  if (!ticket.header || !tried.data) return null;
-  return <CandidateList ticket={ticket} candidates={tried.data} editing={editing} />;
+  const { say } = useSpeech();
+  const tried = useQuery(candidatesQuery(job, ticket.id, version));
+  const reach = useQuery(reachQuery(job, ticket.id, version, 100, 100));
+  if (!tried.data) return <p className="text-secondary">{say("page-trying-the-stock")}</p>;
+  return <CandidateList ticket={ticket} candidates={tried.data} reach={reach.data} editing={editing} />;
 }
 
 interface ListProps {
   readonly ticket: Ticket;
-  readonly candidates: readonly Schemas["CandidateView"][];
+  readonly candidates: readonly Candidate[];
+  /** How far each reaches; it comes later. */
+  readonly reach: Reach | undefined;
   readonly editing: JobEditing;
 }
 
-const FIRST_SHOWN = 6;
-
-export function CandidateList({ ticket, candidates, editing }: ListProps) {
+/** What carries, each as far as it reaches over this opening; what does not is folded away. */
+export function CandidateList({ ticket, candidates, reach, editing }: ListProps) {
   const { say } = useSpeech();
   const [all, setAll] = useState(false);
-  const shown = all ? candidates : firstUseful(candidates);
+  const carrying = candidates.filter((candidate) => candidate.failures.length === 0 || candidate.in_place);
+  const failing = candidates.filter((candidate) => !carrying.includes(candidate));
   const choose = (spec: Schemas["Header"] | null) =>
     void editing.run({ do: "choose_header", opening: ticket.id, header: spec });
+  const row = (candidate: Candidate) => (
+    <CandidateRow
+      key={candidate.name + candidate.material}
+      candidate={candidate}
+      reach={reach}
+      choose={choose}
+    />
+  );
   return (
-    <section>
-      <h4 className="flex items-center justify-between font-bold text-sm">
-        {say("page-what-else-could-go-in")}
-        {ticket.header?.chosen && (
-          <button type="button" className="btn btn-ghost tap" onClick={() => choose(null)}>
-            {say("page-back-to-the-schools")}
-          </button>
-        )}
-      </h4>
-      <ul className="divide-y divide-base-300" aria-label={say("page-header-candidates")}>
-        {shown.map((candidate) => (
-          <CandidateRow key={candidate.name + candidate.material} candidate={candidate} choose={choose} />
-        ))}
-      </ul>
-      {candidates.length > shown.length || all ? (
-        <button type="button" className="btn btn-ghost tap w-full font-normal" onClick={() => setAll(!all)}>
-          {all
-            ? say("page-fewer")
-            : say("page-all-in-stock-with-what-fails-each", { candidates: candidates.length })}
+    <div>
+      {ticket.header?.chosen && (
+        <button type="button" className="btn tap mb-1 font-normal" onClick={() => choose(null)}>
+          {say("page-back-to-the-schools")}
         </button>
-      ) : null}
-    </section>
+      )}
+      <ul className="divide-y divide-base-300" aria-label={say("page-header-candidates")}>
+        {carrying.map(row)}
+        {all && failing.map(row)}
+      </ul>
+      {failing.length > 0 && (
+        <button
+          type="button"
+          className="btn btn-ghost tap w-full font-normal"
+          aria-expanded={all}
+          onClick={() => setAll(!all)}
+        >
+          {all ? say("page-fewer") : say("page-that-do-not-carry-and-why", { candidates: failing.length })}
+        </button>
+      )}
+    </div>
   );
 }
 
-/** The one in place, what carries, and the nearest that does not: enough to decide by. */
-function firstUseful(candidates: readonly Schemas["CandidateView"][]) {
-  const carrying = candidates
-    .filter((candidate) => candidate.failures.length === 0)
-    .slice(0, FIRST_SHOWN - 2);
-  const failing = candidates.filter((candidate) => candidate.failures.length > 0).slice(-2);
-  const wanted = new Set([...carrying, ...failing, ...candidates.filter((candidate) => candidate.in_place)]);
-  return candidates.filter((candidate) => wanted.has(candidate));
-}
-
 interface RowProps {
-  readonly candidate: Schemas["CandidateView"];
+  readonly candidate: Candidate;
+  readonly reach: Reach | undefined;
   readonly choose: (spec: Schemas["Header"]) => void;
 }
 
-function CandidateRow({ candidate, choose }: RowProps) {
-  const { say, weight } = useSpeech();
-  const { in_place, best_at, failures } = candidate;
+function CandidateRow({ candidate, reach, choose }: RowProps) {
+  const { say, weight, length } = useSpeech();
+  const { in_place, best_at, failures, name, material } = candidate;
+  const far = reach?.headers.find((header) => header.name === name && header.material === material);
   return (
     <li>
       <button
@@ -97,16 +101,24 @@ function CandidateRow({ candidate, choose }: RowProps) {
           <span className="font-bold num">{candidate.name}</span>{" "}
           <span className="text-secondary text-sm">{candidate.material}</span>
           {best_at.map((best) => (
-            <span key={best} className="mr-1 ml-0.5 inline-block border border-current px-1 text-xs">
+            <span key={best} className="mr-1 ml-0.5 inline-block border border-current px-1 text-sm">
               {say(named("aim", best))}
             </span>
           ))}
         </span>
-        <span className="text-right num text-secondary text-xs">
+        <span className="text-right num text-secondary text-sm">
           {weight(candidate.weight_lb)} ·{" "}
           {candidate.price_cents == null ? say("page-no-price") : dollars(candidate.price_cents)}
         </span>
         <span className="col-span-2 col-start-2">
+          {reach && far && (
+            <span className="flex items-center gap-2">
+              <ReachBar farthest={far.farthest} clear={reach.clear} label={say("page-how-far-it-reaches")} />
+              <span className="ml-auto whitespace-nowrap num text-sm">
+                {far.farthest == null ? say("page-no-room") : length(far.farthest)}
+              </span>
+            </span>
+          )}
           <WorkBar
             ratio={candidate.ratio}
             label={
@@ -116,7 +128,7 @@ function CandidateRow({ candidate, choose }: RowProps) {
             }
           />
           {failures.length > 0 && (
-            <span className="block text-error text-xs">
+            <span className="block text-error text-sm">
               {failures.map((failure) => say(failure)).join("; ")}
             </span>
           )}

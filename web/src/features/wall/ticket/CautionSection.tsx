@@ -11,8 +11,7 @@ interface CautionProps {
 export function CautionSection({ ticket, findings, tryOut }: CautionProps) {
   const { say } = useSpeech();
   return (
-    <section>
-      <h3 className="ruled">{say("page-cautions")}</h3>
+    <section aria-label={say("page-cautions")}>
       <FindingList findings={findings} tryOut={tryOut} />
       <p className="mt-2 text-secondary text-sm leading-snug">
         {say("page-a-planning-aid-local-code-the-approved")}

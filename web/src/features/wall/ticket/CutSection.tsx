@@ -3,13 +3,18 @@ import { LengthText } from "../../../components/LengthText";
 import { stockText } from "../../../speech/stock";
 import { named, useSpeech } from "../../../speech/useSpeech";
 
-/** What to cut for this opening: how many, how long, from what. */
-export function CutSection({ ticket }: { readonly ticket: Ticket }) {
+interface Props {
+  readonly ticket: Ticket;
+  /** Opens the heights that the lengths add up from. */
+  readonly showHeights: () => void;
+}
+
+/** What to cut for this opening: how many, how long, from what. A length opens the heights it comes from. */
+export function CutSection({ ticket, showHeights }: Props) {
   const { say, alsoCalled } = useSpeech();
   return (
-    <section>
-      <h3 className="ruled">{say("page-cut")}</h3>
-      <table className="mt-1 w-full">
+    <section aria-label={say("page-cut")} data-answer="cut">
+      <table className="w-full">
         <thead className="sr-only">
           <tr>
             <th>{say("page-how-many")}</th>
@@ -20,20 +25,24 @@ export function CutSection({ ticket }: { readonly ticket: Ticket }) {
         </thead>
         <tbody>
           {ticket.pieces.map((piece) => (
-            <tr key={`${piece.role} ${piece.length} ${piece.stock}`} className="border-base-300 border-b">
-              <td className="whitespace-nowrap py-1 pr-2 text-right num">{piece.count} ×</td>
+            <tr
+              key={`${piece.role} ${piece.length} ${piece.stock}`}
+              className="cursor-pointer border-base-300 border-b hover:bg-base-200"
+              onClick={showHeights}
+            >
+              <td className="whitespace-nowrap py-0.5 pr-2 text-right num">{piece.count} ×</td>
               <td className="pr-3 font-bold num text-lg">
                 <LengthText value={piece.length} style="inches" />
               </td>
               <td className="leading-tight" title={alsoCalled(piece.role)}>
                 {say(named("role", piece.role))}
                 {piece.bevel_degrees != null && (
-                  <span className="block text-secondary text-xs">
+                  <span className="block text-secondary text-sm">
                     {say("page-cut-at-long-side-given", { bevel_degrees: piece.bevel_degrees.toFixed(1) })}
                   </span>
                 )}
               </td>
-              <td className="text-right text-secondary text-xs">{stockText(say, piece)}</td>
+              <td className="text-right text-secondary text-sm leading-tight">{stockText(say, piece)}</td>
             </tr>
           ))}
         </tbody>

@@ -43,72 +43,69 @@ export function OptionsSection({ ticket, design, editing }: Props) {
       return before && { do: "change_opening", opening: ticket.id, design: { ...before, options: changed } };
     });
   return (
-    <details>
-      <summary className="ruled tap flex cursor-pointer items-center">{say("page-out-of-the-usual")}</summary>
-      <div className="mt-2 grid gap-3">
-        <ChoiceList
-          label={say("page-what-is-out-of-the-ordinary")}
-          value={options.special ?? "ordinary"}
-          options={SPECIALS}
-          choose={(special) => void change({ special })}
-        />
-        <SillFields options={options} change={change} />
-        <LengthField
-          label={say("page-sheathing-returned-into-the-jambs")}
-          style="inches"
-          hint={say("page-each-side-of-the-rough-opening-grows")}
-          length={options.sheathing_return ?? 0}
-          input="sheathing-return"
-          save={(sheathing_return) => change({ sheathing_return })}
-        />
-        <ChoiceList
-          label={say("page-it-gives-on")}
-          value={options.room ?? "any"}
-          options={ROOMS}
-          choose={(room) => void change({ room })}
-        />
-        <ChoiceRow
-          label={say("page-service")}
-          value={options.service ?? "dry"}
-          options={[
-            { value: "dry", label: say("page-dry") },
-            { value: "wet", label: say("page-wet") },
-          ]}
-          choose={(service) => void change({ service })}
-        />
-        <ChoiceRow
-          label={say("page-in-the-depth-of-the-wall-the")}
-          value={options.face ?? "one_face"}
-          options={[
-            { value: "one_face", label: say("page-at-one-face") },
-            { value: "centered", label: say("page-in-the-middle") },
-            { value: "both_faces", label: say("page-filled-to-both") },
-          ]}
-          choose={(face) => void change({ face })}
-        />
-        <ChoiceRow
-          label={say("page-joists-hang-on-its-side")}
-          value={options.side_loaded ? "yes" : "no"}
-          options={[
-            { value: "no", label: say("page-no") },
-            { value: "yes", label: say("page-yes") },
-          ]}
-          choose={(value) => void change({ side_loaded: value === "yes" })}
-        />
-        <ChoiceRow
-          label={say("page-the-header-sits")}
-          value={options.seat ?? "full"}
-          options={[
-            { value: "full", label: say("page-on-whole-jacks") },
-            { value: "notched", label: say("page-in-notched-jacks") },
-          ]}
-          choose={(seat) => void change({ seat })}
-        />
-        <RunPast end="left" past={options.past_left} change={(past_left) => change({ past_left })} />
-        <RunPast end="right" past={options.past_right} change={(past_right) => change({ past_right })} />
-        <Posts posts={options.posts ?? []} change={(posts) => change({ posts })} />
-      </div>
-    </details>
+    <div className="grid gap-3">
+      <ChoiceList
+        label={say("page-what-is-out-of-the-ordinary")}
+        value={options.special ?? "ordinary"}
+        options={SPECIALS}
+        choose={(special) => void change({ special })}
+      />
+      <SillFields options={options} change={change} />
+      <LengthField
+        label={say("page-sheathing-returned-into-the-jambs")}
+        style="inches"
+        hint={say("page-each-side-of-the-rough-opening-grows")}
+        length={options.sheathing_return ?? 0}
+        input="sheathing-return"
+        save={(sheathing_return) => change({ sheathing_return })}
+      />
+      <ChoiceList
+        label={say("page-it-gives-on")}
+        value={options.room ?? "any"}
+        options={ROOMS}
+        choose={(room) => void change({ room })}
+      />
+      <ChoiceRow
+        label={say("page-service")}
+        value={options.service ?? "dry"}
+        options={[
+          { value: "dry", label: say("page-dry") },
+          { value: "wet", label: say("page-wet") },
+        ]}
+        choose={(service) => void change({ service })}
+      />
+      <ChoiceRow
+        label={say("page-in-the-depth-of-the-wall-the")}
+        value={options.face ?? "one_face"}
+        options={[
+          { value: "one_face", label: say("page-at-one-face") },
+          { value: "centered", label: say("page-in-the-middle") },
+          { value: "both_faces", label: say("page-filled-to-both") },
+        ]}
+        choose={(face) => void change({ face })}
+      />
+      <ChoiceRow
+        label={say("page-joists-hang-on-its-side")}
+        value={options.side_loaded ? "yes" : "no"}
+        options={[
+          { value: "no", label: say("page-no") },
+          { value: "yes", label: say("page-yes") },
+        ]}
+        choose={(value) => void change({ side_loaded: value === "yes" })}
+      />
+      <ChoiceRow
+        label={say("page-the-header-sits")}
+        value={options.seat ?? "full"}
+        options={[
+          { value: "full", label: say("page-on-whole-jacks") },
+          { value: "notched", label: say("page-in-notched-jacks") },
+        ]}
+        choose={(seat) => void change({ seat })}
+      />
+      <RunPast end="left" past={options.past_left} change={(past_left) => change({ past_left })} />
+      <RunPast end="right" past={options.past_right} change={(past_right) => change({ past_right })} />
+      <Posts posts={options.posts ?? []} change={(posts) => change({ posts })} />
+    </div>
   );
 }
 

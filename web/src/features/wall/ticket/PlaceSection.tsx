@@ -36,8 +36,7 @@ export function PlaceSection({ ticket, design, wallLength, editing }: Props) {
     run({ do: "move_opening", opening: ticket.id, to, measured });
   const byRule = design.rough_width == null;
   return (
-    <section className="grid gap-3">
-      <h3 className="ruled">{say("page-place-and-size")}</h3>
+    <section aria-label={say("page-place-and-size")} className="grid gap-3">
       <div className="grid grid-cols-3 gap-2">
         <LengthField label={say("page-left-margin")} length={ticket.left} save={move("left_face")} />
         <LengthField label={say("page-center-2")} length={ticket.center} save={move("center")} />

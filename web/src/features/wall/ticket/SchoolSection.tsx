@@ -15,7 +15,6 @@ export function SchoolSection({ ticket, editing }: Props) {
     void editing.run({ do: "choose_header", opening: ticket.id, header });
   return (
     <section aria-label={say("page-three-schools")}>
-      <h3 className="ruled">{say("page-three-schools")}</h3>
       <ul className="mt-1 grid gap-2">
         {ticket.schools.map((school) => (
           <li

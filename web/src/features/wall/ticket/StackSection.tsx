@@ -7,8 +7,7 @@ export function StackSection({ ticket }: { readonly ticket: Ticket }) {
   const { say, alsoCalled } = useSpeech();
   const layers = [...ticket.stack].reverse();
   return (
-    <section>
-      <h3 className="ruled">{say("page-heights")}</h3>
+    <section aria-label={say("page-heights")}>
       <table className="mt-1 w-full">
         <thead>
           <tr className="text-left text-secondary text-xs">

@@ -1,11 +1,18 @@
 import type { Ticket } from "../../../api/client";
 import { LengthText } from "../../../components/LengthText";
-import { VerdictMark, verdictTone } from "../../../components/VerdictMark";
+import { signOf, VerdictMark, verdictTone } from "../../../components/VerdictMark";
 import { named, useSpeech } from "../../../speech/useSpeech";
 
+interface Props {
+  readonly ticket: Ticket;
+  /** Opens the working, where there is one. */
+  readonly showWorking?: () => void;
+}
+
 /** The ticket's head: which opening, how big, and whether it holds. */
-export function TicketHead({ ticket }: { readonly ticket: Ticket }) {
+export function TicketHead({ ticket, showWorking }: Props) {
   const { say } = useSpeech();
+  const sign = signOf(ticket);
   return (
     <header>
       <div className="flex flex-wrap items-center gap-3">
@@ -24,12 +31,22 @@ export function TicketHead({ ticket }: { readonly ticket: Ticket }) {
           <LengthText value={ticket.rough_height} style="inches" />
         </p>
       </div>
-      <div className="mt-3 border-base-content border-y-2 py-2" data-testid="verdict">
-        <p className={`flex items-center gap-2 font-bold text-xl ${verdictTone(ticket.verdict)}`}>
-          <VerdictMark verdict={ticket.verdict} size={26} />
+      <div className="mt-2 border-base-content border-y-2 py-1" data-testid="verdict" data-answer="verdict">
+        <p className={`flex items-center gap-2 font-bold text-xl ${verdictTone(sign)}`}>
+          <VerdictMark verdict={sign} size={26} />
           {say(ticket.verdict_words)}
         </p>
-        <p className="mt-0.5 leading-snug">{say(ticket.sentence)}</p>
+        {showWorking ? (
+          <button
+            type="button"
+            className="tap w-full text-left leading-snug hover:bg-base-200"
+            onClick={showWorking}
+          >
+            {say(ticket.sentence)}
+          </button>
+        ) : (
+          <p className="leading-snug">{say(ticket.sentence)}</p>
+        )}
       </div>
     </header>
   );

@@ -6,13 +6,20 @@ import { BelowSection } from "./BelowSection";
 import { CandidateList } from "./CandidateSection";
 import { CautionSection } from "./CautionSection";
 import { CutSection } from "./CutSection";
-import { HeaderSection } from "./HeaderSection";
-import { PackSection } from "./PackSection";
+import { HeaderChecks } from "./HeaderChecks";
+import { HeaderLine } from "./HeaderLine";
+import { PackLines } from "./PackLines";
+import { PackReasons } from "./PackReasons";
 import { SchoolSection } from "./SchoolSection";
 import { StackSection } from "./StackSection";
 import { TicketHead } from "./TicketHead";
+import { TicketPart } from "./TicketPart";
+import { useParts } from "./useParts";
 
-afterEach(cleanup);
+afterEach(() => {
+  cleanup();
+  sessionStorage.clear();
+});
 
 describe("the ticket", () => {
   test("says whether it holds in words, and reads its size aloud", () => {
@@ -23,7 +30,7 @@ describe("the ticket", () => {
 
   test("shows how hard each check works, and leaves out that it fits", () => {
     const show = vi.fn();
-    render(<HeaderSection ticket={ticket()} editing={recordingEditing().editing} showWorking={show} />);
+    render(<HeaderChecks ticket={ticket()} editing={recordingEditing().editing} showWorking={show} />);
     expect(screen.queryByText("width in the wall")).toBeNull();
     fireEvent.click(screen.getByRole("button", { name: /^bending/ }));
     expect(show).toHaveBeenCalledWith({ title: "check-under", about: `check-bending"` });
@@ -42,7 +49,7 @@ describe("the ticket", () => {
     const now = { walls: [{ openings: [{ id: plain.id, design }] }] } as unknown as Schemas["Job"];
     const { asked, editing } = recordingEditing(undefined, now);
     const header = plain.header ? { ...plain.header, hung } : null;
-    render(<HeaderSection ticket={{ ...plain, header }} editing={editing} showWorking={() => undefined} />);
+    render(<HeaderChecks ticket={{ ...plain, header }} editing={editing} showWorking={() => undefined} />);
     expect(screen.getByText("108 %").closest("li")?.className).toContain("font-bold");
     expect(screen.getByText("91 %").closest("li")?.className).not.toContain("font-bold");
     expect(screen.getByText(/no answer/)).toBeTruthy();
@@ -68,15 +75,13 @@ describe("the ticket", () => {
   test("without a number there is no count", () => {
     const pack = { ...ticket().left_pack, jacks: null, kings: null, jack_reasons: [], king_reasons: [] };
     const asking = ticket({ has_numbers: false, left_pack: pack, right_pack: pack });
-    render(
-      <PackSection ticket={asking} editing={recordingEditing().editing} showWorking={() => undefined} />,
-    );
-    expect(screen.getAllByText("no number yet")).toHaveLength(2);
+    render(<PackLines ticket={asking} editing={recordingEditing().editing} showWorking={() => undefined} />);
+    expect(screen.getByText("no number yet")).toBeTruthy();
   });
 
   test("choosing a candidate, and going back to the school's", () => {
     const { asked, editing } = recordingEditing();
-    render(<CandidateList ticket={ticket()} candidates={candidates()} editing={editing} />);
+    render(<CandidateList ticket={ticket()} candidates={candidates()} reach={undefined} editing={editing} />);
     const rows = within(screen.getByRole("list", { name: "Header candidates" })).getAllByRole("button");
     expect(rows.map((row) => row.getAttribute("aria-pressed"))).toEqual(["true", "false"]);
     fireEvent.click(rows[1] as HTMLElement);
@@ -87,15 +92,22 @@ describe("the ticket", () => {
     ]);
   });
 
-  test("a long stock is cut to what helps deciding, and opens whole", () => {
+  test("what does not carry is folded away, and opens with what fails", () => {
     const failing = Array.from({ length: 9 }, (_, index) =>
       candidate({ name: `2-2x${index}`, verdict: "does_not_carry", failures: [verbatim("bending")] }),
     );
     const many = [...failing, candidate({ in_place: true, best_at: ["cheapest"] })];
-    render(<CandidateList ticket={ticket()} candidates={many} editing={recordingEditing().editing} />);
+    render(
+      <CandidateList
+        ticket={ticket()}
+        candidates={many}
+        reach={undefined}
+        editing={recordingEditing().editing}
+      />,
+    );
     const list = screen.getByRole("list", { name: "Header candidates" });
-    expect(within(list).getAllByRole("listitem")).toHaveLength(3);
-    fireEvent.click(screen.getByRole("button", { name: /All 10 in stock/ }));
+    expect(within(list).getAllByRole("listitem")).toHaveLength(1);
+    fireEvent.click(screen.getByRole("button", { name: /^9 that do not carry/ }));
     expect(within(list).getAllByRole("listitem")).toHaveLength(10);
   });
 
@@ -110,32 +122,76 @@ describe("the ticket", () => {
 
   test("another count is only taken with its reason", async () => {
     const { asked, editing } = recordingEditing();
-    render(<PackSection ticket={ticket()} editing={editing} showWorking={() => undefined} />);
+    render(<PackLines ticket={ticket()} editing={editing} showWorking={() => undefined} />);
     fireEvent.click(screen.getAllByRole("button", { name: "Decide" })[0] as HTMLElement);
-    fireEvent.click(screen.getByRole("button", { name: "One jack more" }));
+    fireEvent.click(screen.getByRole("button", { name: "One jack more at the left end" }));
     expect(screen.getByRole("alert").textContent).toContain("Write why first");
     expect(asked).toEqual([]);
     fireEvent.change(screen.getByLabelText("Why so many jacks at the left end"), {
       target: { value: "as drawn" },
     });
-    fireEvent.click(screen.getByRole("button", { name: "One jack more" }));
+    fireEvent.click(screen.getByRole("button", { name: "One jack more at the left end" }));
     expect(asked).toMatchObject([
       { do: "override_count", role: "jack", end: "left", decided: { count: 3, reason: "as drawn" } },
     ]);
   });
 
-  test("every reason for the jacks stands beside the number", () => {
-    render(
-      <PackSection ticket={ticket()} editing={recordingEditing().editing} showWorking={() => undefined} />,
+  test("alike ends are said once, others each; a count opens where it came from", () => {
+    const show = vi.fn();
+    const plain = ticket();
+    const packs = (asked: Schemas["PackView"]) => (
+      <PackLines
+        ticket={{ ...plain, right_pack: asked }}
+        editing={recordingEditing().editing}
+        showWorking={show}
+      />
     );
-    expect(screen.getAllByText("header bearing")).toHaveLength(2);
-    expect(screen.getAllByText("2 jacks, 1 king")).toHaveLength(2);
+    const { rerender } = render(packs(plain.left_pack));
+    fireEvent.click(screen.getByRole("button", { name: /each end\s*2 jacks, 1 king/ }));
+    expect(show).toHaveBeenCalledWith({ title: "title-jacks", about: `"left"` });
+    rerender(packs({ ...plain.left_pack, jacks: 3 }));
+    expect(screen.getByText("Left and right are not alike.")).toBeTruthy();
+    fireEvent.click(screen.getByRole("button", { name: /right end\s*3 jacks, 1 king/ }));
+    expect(show).toHaveBeenLastCalledWith({ title: "title-jacks", about: `"right"` });
   });
 
-  test("the cut list and the heights", () => {
-    render(<CutSection ticket={ticket()} />);
+  test("every reason for the jacks is told", () => {
+    render(<PackReasons ticket={ticket()} />);
+    expect(screen.getAllByText("header bearing")).toHaveLength(2);
+  });
+
+  test("the header's line says what it is cut to, and opens its working", () => {
+    const show = vi.fn();
+    render(<HeaderLine ticket={ticket()} showWorking={show} />);
+    fireEvent.click(screen.getByRole("button", { name: /^Header.*cut / }));
+    expect(show).toHaveBeenCalledOnce();
+  });
+
+  test("a part is made when it is opened, and stays open from opening to opening", () => {
+    const made = vi.fn(() => "heights of the stack");
+    function Whole() {
+      const parts = useParts();
+      return (
+        <TicketPart name="heights" title="Heights" parts={parts}>
+          {made}
+        </TicketPart>
+      );
+    }
+    const { rerender } = render(<Whole />);
+    expect(made).not.toHaveBeenCalled();
+    fireEvent.click(screen.getByRole("button", { name: "Heights", expanded: false }));
+    rerender(<Whole />);
+    expect(screen.getByText("heights of the stack")).toBeTruthy();
+    fireEvent.click(screen.getByRole("button", { name: "Heights", expanded: true }));
+    expect(screen.queryByText("heights of the stack")).toBeNull();
+  });
+
+  test("the cut list and the heights; a length opens the heights", () => {
+    const show = vi.fn();
+    render(<CutSection ticket={ticket()} showHeights={show} />);
+    fireEvent.click(screen.getByText("2 ×"));
+    expect(show).toHaveBeenCalledOnce();
     render(<StackSection ticket={ticket()} />);
-    expect(screen.getByText("2 ×")).toBeTruthy();
     const names = screen.getAllByRole("row").map((row) => row.textContent ?? "");
     const header = names.findIndex((name) => name.startsWith("header"));
     const opening = names.findIndex((name) => name.startsWith("rough opening"));

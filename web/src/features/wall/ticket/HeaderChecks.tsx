@@ -17,8 +17,8 @@ interface Props {
   readonly children?: ReactNode;
 }
 
-/** Which header, how hard it works and at what. */
-export function HeaderSection({ ticket, editing, showWorking, children }: Props) {
+/** How hard the header works, and at what. */
+export function HeaderChecks({ ticket, editing, showWorking, children }: Props) {
   const { say, weight, units } = useSpeech();
   const asked = (value: number, unit: QuantityUnit) => figureIn(units, value, unit);
   const header = ticket.header;
@@ -31,18 +31,9 @@ export function HeaderSection({ ticket, editing, showWorking, children }: Props)
       return { do: "change_opening", opening: ticket.id, design: { ...design, options } };
     });
   return (
-    <section>
-      <h3 className="ruled">{say("page-header")}</h3>
-      <p className="mt-1 flex flex-wrap items-baseline gap-x-2">
-        <span className="font-bold text-lg">{header.name}</span>
-        <span>
-          {say("page-cut-2")}{" "}
-          <LengthText value={header.length} style="inches" className="num font-bold text-lg" />
-        </span>
-        {header.way_up && <span className="border border-current px-1 font-bold">{say(header.way_up)}</span>}
-        <span className="text-secondary text-sm">{weight(header.weight_lb)}</span>
-      </p>
-      <p className="text-secondary text-xs">
+    <div>
+      <p className="text-secondary text-sm">
+        {weight(header.weight_lb)}.{" "}
         {say("page-design-values-2", { values_source: { phrase: header.values_source } })}
       </p>
       {header.spare_depth > 0 && (
@@ -69,7 +60,7 @@ export function HeaderSection({ ticket, editing, showWorking, children }: Props)
                 <span className="underline decoration-dotted underline-offset-2">
                   {say(named("check", check.kind))}
                 </span>
-                <span className="num text-secondary text-xs">
+                <span className="num text-secondary text-sm">
                   {say("page-of-3", {
                     demand: asked(check.demand, check.unit),
                     capacity: asked(check.capacity, check.unit),
@@ -90,7 +81,7 @@ export function HeaderSection({ ticket, editing, showWorking, children }: Props)
       </ul>
       {header.hung && <HungHeader hung={header.hung} confirm={confirmNailing} />}
       {children}
-    </section>
+    </div>
   );
 }
 
