@@ -12,7 +12,9 @@ use sturvek_store::{LOG_NEARLY_FULL, ListedJob, ListedPage, MOST_LOG_BYTES, Mark
 use sturvek_wire::Command;
 use sturvek_wire::choices::OpeningKind;
 use sturvek_wire::inputs::{CodeTable, Design, Job, Wall};
-use sturvek_wire::results::{CandidateView, SheetPart, Ticket, Unresolved, WallSettled, WallView, candidates, ticket, wall_view};
+use sturvek_wire::results::{
+    CandidateView, SheetPart, Ticket, Unresolved, WallSettled, WallView, candidates, ticket, wall_view,
+};
 use sturvek_wire::speech::Phrase;
 use utoipa::{IntoParams, ToSchema};
 use uuid::Uuid;

@@ -201,10 +201,7 @@ impl OpeningPlan {
 
     /// Whether it waits for somebody to say something: nothing is wrong with it, and it has no number yet.
     pub const fn is_asking(&self) -> bool {
-        matches!(
-            self.outcome,
-            OpeningOutcome::Outside(OutsideLimits::NotSaid { .. } | OutsideLimits::NotMeant { .. })
-        )
+        matches!(self.outcome, OpeningOutcome::Outside(OutsideLimits::NotSaid { .. } | OutsideLimits::NotMeant { .. }))
     }
 
     /// Whether it has numbers: without them there is no count, no cut list and no order of assembly.
