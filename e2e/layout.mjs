@@ -15,7 +15,7 @@ await run(async ({ open }) => {
     await line.press("Enter");
     await page.waitForFunction(() => document.querySelector('input[aria-describedby$="-reading"]').value === "");
   };
-  await say("wall 24-0", "this wall, 24'-0\" long");
+  await say("wall 24-0", "this wall: 24'-0\" long");
   await say("3068 door @ 4-0", "door 3'-0\" x 6'-8\"");
   await say("3040 window @ 11-0", "window 3'-0\" x 4'-0\"");
   await say("5-0x4-0 window 3-0 from right", "center 18'-5 3/4\"");

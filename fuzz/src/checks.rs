@@ -24,7 +24,7 @@ pub fn call_out(bytes: &[u8]) {
     for style in [LengthStyle::FeetInches, LengthStyle::Millimeters] {
         match say(text, &wall, &settings, style) {
             Ok(said) => is_said(&said.understood),
-            Err(error) => is_said(&error.phrase()),
+            Err(error) => is_said(&error.what.phrase()),
         }
     }
 }

@@ -3,14 +3,15 @@
 use chrono::{DateTime, Utc};
 use serde::{Deserialize, Serialize};
 use sturvek_core::framing::WallPlan;
-use sturvek_core::framing::say::{Said, Wanted};
+use sturvek_core::framing::say::{Misread, Said, SaidWall, Wanted};
 use sturvek_core::job::{self as core, OpeningId, Rules, WallId};
+use sturvek_core::measure::Length;
 use sturvek_core::plan::{JobPlan, opening_alone};
 use sturvek_core::say;
 use sturvek_store::devices::Device;
 use sturvek_store::{LOG_NEARLY_FULL, ListedJob, ListedPage, MOST_LOG_BYTES, Mark, StoredJob};
 use sturvek_wire::Command;
-use sturvek_wire::choices::OpeningKind;
+use sturvek_wire::choices::{Depth, OpeningKind};
 use sturvek_wire::inputs::{CodeTable, Design, Job, Wall};
 use sturvek_wire::results::{
     CandidateView, SheetPart, Ticket, Unresolved, WallSettled, WallView, candidates, ticket, wall_view,
@@ -205,12 +206,38 @@ pub struct SayRequest {
 pub struct SayView {
     /// The same said back; absent if it was not understood.
     pub understood: Option<Phrase>,
-    /// The opening that would be added, if one was said.
-    pub design: Option<Design>,
-    /// The length that the wall would have, if that was said.
-    pub wall_length: Option<i64>,
+    /// The openings that would be added, if any were said.
+    pub designs: Vec<Design>,
+    /// What was said of the wall itself.
+    pub wall: Option<SaidWallView>,
     /// What was not understood.
     pub problem: Option<Phrase>,
+    /// Where that stands in the words.
+    pub at: Option<SaidAt>,
+    /// What could stand there.
+    pub takes: Option<Phrase>,
+}
+
+/// A stretch of what was said, counted in characters.
+#[derive(Clone, Copy, Debug, Serialize, ToSchema)]
+pub struct SaidAt {
+    /// Its first character.
+    pub from: usize,
+    /// After its last.
+    pub to: usize,
+}
+
+/// What was said of a wall; what was not said stays as it is.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct SaidWallView {
+    /// Its length.
+    pub length: Option<i64>,
+    /// Its height over all plates.
+    pub height: Option<i64>,
+    /// The depth of its studs.
+    pub stud_depth: Option<Depth>,
+    /// Their spacing.
+    pub spacing: Option<i64>,
 }
 
 /// The calculation sheet of an opening.
@@ -283,11 +310,34 @@ pub struct Health {
 impl SayView {
     /// What was understood.
     pub fn of(said: &Said) -> Self {
-        let (design, wall_length) = match &said.what {
-            Wanted::Opening(design) => (Some((&**design).into()), None),
-            Wanted::WallLength(length) => (None, Some(length.nanometers())),
+        let (designs, wall) = match &said.what {
+            Wanted::Openings(designs) => (designs.iter().map(Into::into).collect(), None),
+            Wanted::Wall(wall) => (Vec::new(), Some(wall.into())),
         };
-        Self { understood: Some((&said.understood).into()), design, wall_length, problem: None }
+        Self { understood: Some((&said.understood).into()), designs, wall, ..Self::default() }
+    }
+
+    /// What was not understood.
+    pub fn not(misread: &Misread) -> Self {
+        let Misread { what, at, takes } = misread;
+        Self {
+            problem: Some(what.phrase().into()),
+            at: Some(SaidAt { from: at.from, to: at.to }),
+            takes: takes.map(|takes| takes.phrase().into()),
+            ..Self::default()
+        }
+    }
+}
+
+impl From<&SaidWall> for SaidWallView {
+    fn from(wall: &SaidWall) -> Self {
+        let SaidWall { length, height, stud, spacing } = *wall;
+        Self {
+            length: length.map(Length::nanometers),
+            height: height.map(Length::nanometers),
+            stud_depth: stud.map(Into::into),
+            spacing: spacing.map(Length::nanometers),
+        }
     }
 }
 

@@ -452,13 +452,13 @@ async fn a_wall_is_said_by_its_length_and_openings_in_millimeters() {
     let wall = wall_named(&view, "Pantry partition");
     let say = format!("/api/jobs/{}/walls/{}/say", text(&view["id"]), text(&wall["id"]));
     let said = api.post(&say, json!({ "text": "wall 12-6" })).await.body;
-    assert_eq!((said["wall_length"].as_i64(), &said["design"]), (Some(3_810_000_000), &Value::Null));
+    assert_eq!((said["wall"]["length"].as_i64(), &said["designs"]), (Some(3_810_000_000), &json!([])));
     let said = api.post(&say, json!({ "text": "710x2040 door @ 1500", "in_millimeters": true })).await.body;
-    assert!((millimeters(&said["design"]["center"]) - 1500.0).abs() < 1e-9);
+    assert!((millimeters(&said["designs"][0]["center"]) - 1500.0).abs() < 1e-9);
     let nanometers = &said["understood"]["args"]["width"]["distance"];
     assert_eq!(nanometers, 710_000_000, "{said}");
-    let said = api.post(&say, json!({ "text": "wall tall" })).await.body;
-    assert!(english(&said["problem"]).contains("tall"), "{said}");
+    let said = api.post(&say, json!({ "text": "wall tell" })).await.body;
+    assert!(english(&said["problem"]).contains("tell"), "{said}");
 }
 
 #[tokio::test]

@@ -3609,6 +3609,32 @@ export interface components {
             /** @description How far past the face of the opening. */
             length: components["schemas"]["TypedLength"];
         };
+        /** @description A stretch of what was said, counted in characters. */
+        SaidAt: {
+            /** @description Its first character. */
+            from: number;
+            /** @description After its last. */
+            to: number;
+        };
+        /** @description What was said of a wall; what was not said stays as it is. */
+        SaidWallView: {
+            /**
+             * Format: int64
+             * @description Its height over all plates.
+             */
+            height?: number | null;
+            /**
+             * Format: int64
+             * @description Its length.
+             */
+            length?: number | null;
+            /**
+             * Format: int64
+             * @description Their spacing.
+             */
+            spacing?: number | null;
+            stud_depth?: components["schemas"]["Depth"] | null;
+        };
         /**
          * @description How studs and plates are sawn.
          * @enum {string}
@@ -3623,14 +3649,13 @@ export interface components {
         };
         /** @description What was understood of them. */
         SayView: {
-            design?: components["schemas"]["AnsweredDesign"] | null;
+            at?: components["schemas"]["SaidAt"] | null;
+            /** @description The openings that would be added, if any were said. */
+            designs: components["schemas"]["AnsweredDesign"][];
             problem?: components["schemas"]["Phrase"] | null;
+            takes?: components["schemas"]["Phrase"] | null;
             understood?: components["schemas"]["Phrase"] | null;
-            /**
-             * Format: int64
-             * @description The length that the wall would have, if that was said.
-             */
-            wall_length?: number | null;
+            wall?: components["schemas"]["SaidWallView"] | null;
         };
         /**
          * @description A way in which sizes are decided.

@@ -103,7 +103,7 @@ pub async fn say_opening(
         let style = if request.in_millimeters { LengthStyle::Millimeters } else { LengthStyle::FeetInches };
         Ok(match say(&request.text, wall_of(job, wall)?, &job.settings, style) {
             Ok(said) => SayView::of(&said),
-            Err(error) => SayView { problem: Some(error.phrase().into()), ..SayView::default() },
+            Err(misread) => SayView::not(&misread),
         })
     };
     state.about(job, answer).await

@@ -1,7 +1,8 @@
 import { type RefObject, useCallback, useEffect, useId, useState } from "react";
 import { answered, api, type Problem, type Schemas } from "../../../api/client";
-import type { Edit, JobEditing } from "../../../api/useJobEditing";
+import type { JobEditing } from "../../../api/useJobEditing";
 import { useSpeech } from "../../../speech/useSpeech";
+import { wanted } from "./wanted";
 
 interface Props {
   readonly job: string;
@@ -16,17 +17,6 @@ interface Props {
 const READ_AFTER_MS = 90;
 const HINT = { id: "page-size-kind-place-5-0x4-0-window" };
 const HINT_IN_MILLIMETERS = { id: "page-size-kind-place-1510x1210-window-centered-4800x2100" };
-
-/** The edit that was said: an opening more, or the wall that long. */
-function wanted(said: Schemas["SayView"], wall: string): Edit | undefined {
-  const { design, wall_length: length } = said;
-  if (design) return { do: "add_opening", wall, opening: { design } };
-  if (length == null) return undefined;
-  return (now) => {
-    const frame = now.walls.find((each) => each.id === wall)?.frame;
-    return frame && { do: "change_wall", wall, frame: { ...frame, length } };
-  };
-}
 
 /** One line that understands how openings are called out, and says back what it understood before Enter. */
 export function SayLine({ job, wall, entry, editing, kept }: Props) {
@@ -74,10 +64,12 @@ export function SayLine({ job, wall, entry, editing, kept }: Props) {
     setRefusal(problem);
     if (problem !== undefined) return;
     setText("");
+    setReading(undefined);
     kept?.();
   }
 
   const wrong = refusal?.said ?? reading?.problem ?? undefined;
+  const takes = refusal === undefined ? reading?.takes : undefined;
   return (
     <form
       className="no-print"
@@ -90,34 +82,64 @@ export function SayLine({ job, wall, entry, editing, kept }: Props) {
         {say("page-say-an-opening")}
       </label>
       <div className="flex items-stretch border-base-content/70 border-b-2">
-        <input
-          id={id}
-          ref={entry}
-          className="tap min-w-0 flex-1 bg-transparent px-1 font-mono text-lg outline-none placeholder:text-secondary/80"
-          placeholder={
-            inMillimeters ? say("page-say-it-910x2110-door-2300") : say("page-say-it-3068-door-7-6")
-          }
-          value={text}
-          autoComplete="off"
-          spellCheck={false}
-          enterKeyHint="done"
-          aria-describedby={`${id}-reading`}
-          onChange={(event) => {
-            setText(event.target.value);
-            setRefusal(undefined);
-          }}
-        />
+        <div className="relative min-w-0 flex-1">
+          <input
+            id={id}
+            ref={entry}
+            className="tap w-full bg-transparent px-1 font-mono text-lg outline-none placeholder:text-secondary/80"
+            placeholder={
+              inMillimeters ? say("page-say-it-910x2110-door-2300") : say("page-say-it-3068-door-7-6")
+            }
+            value={text}
+            autoComplete="off"
+            spellCheck={false}
+            enterKeyHint="done"
+            aria-describedby={`${id}-reading`}
+            aria-invalid={wrong !== undefined}
+            onChange={(event) => {
+              setText(event.target.value);
+              setRefusal(undefined);
+            }}
+          />
+          {reading?.at && refusal === undefined && <NotUnderstood text={text} at={reading.at} />}
+        </div>
         <button type="submit" className="btn btn-primary tap" disabled={text.trim() === ""}>
           {say("page-add")}
         </button>
       </div>
-      <p
-        id={`${id}-reading`}
-        role="status"
-        className={`min-h-5 text-sm leading-5 ${wrong || reading?.understood ? "" : "truncate"} ${wrong ? "text-error" : "text-secondary"}`}
-      >
-        {say(wrong ?? reading?.understood ?? (inMillimeters ? HINT_IN_MILLIMETERS : HINT))}
-      </p>
+      {/* What is read back may take more than a line: it lies over what follows, so that nothing is moved by typing. */}
+      <div className="relative min-h-5">
+        <p
+          id={`${id}-reading`}
+          role="status"
+          className={`inset-x-0 top-0 z-10 text-sm leading-5 ${text ? "absolute bg-base-200 pb-1" : "truncate"} ${wrong ? "text-error" : "text-secondary"}`}
+        >
+          {say(wrong ?? reading?.understood ?? (inMillimeters ? HINT_IN_MILLIMETERS : HINT))}
+          {takes && <span className="text-base-content"> {say(takes)}</span>}
+        </p>
+      </div>
     </form>
+  );
+}
+
+interface NotUnderstoodProps {
+  readonly text: string;
+  readonly at: Schemas["SaidAt"];
+}
+
+/** A wavy line under the word that was not understood, where it stands in the entry line. */
+function NotUnderstood({ text, at }: NotUnderstoodProps) {
+  const letters = [...text];
+  return (
+    <span
+      aria-hidden="true"
+      data-testid="not-understood"
+      className="pointer-events-none absolute inset-0 flex items-center overflow-hidden whitespace-pre px-1 font-mono text-lg text-transparent"
+    >
+      {letters.slice(0, at.from).join("")}
+      <span className="underline decoration-[3px] decoration-error decoration-wavy underline-offset-4">
+        {letters.slice(at.from, at.to).join("") || "\u00a0"}
+      </span>
+    </span>
   );
 }

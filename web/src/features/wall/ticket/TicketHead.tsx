@@ -25,7 +25,7 @@ export function TicketHead({ ticket, showWorking }: Props) {
           </h2>
           <p className="text-secondary text-sm">{say("page-rough-opening")}</p>
         </div>
-        <p className="ml-auto flex items-center gap-1.5 num text-2xl">
+        <p className="ml-auto flex items-center gap-1.5 num text-xl">
           <LengthText value={ticket.rough_width} style="inches" />
           <span className="text-base text-secondary">×</span>
           <LengthText value={ticket.rough_height} style="inches" />
