@@ -1,5 +1,6 @@
 import { useId } from "react";
 import { asTyped, type LengthStyle, type Nanometers } from "../lib/length";
+import { typedNumber } from "../lib/typedNumber";
 import { metricOf, type QuantityUnit, significant, unitText } from "../speech/figures";
 import { useSpeech, type Words } from "../speech/useSpeech";
 import { type InputName, useAllowed } from "./allowed";
@@ -157,18 +158,23 @@ export function MaybeNumberField({ number, quantity, save, ...rest }: MaybeNumbe
       unit={unit}
       {...rest}
       value={number == null ? "" : written(number)}
-      save={readNumber((value) => save(value / times))}
+      save={readNumber(unit, rest.input === PITCH, (value) => save(value / times))}
     />
   );
 }
 
+/** The input that is said as a pitch: `6/12`. */
+const PITCH = "rise-in-twelve";
+
 /** Reads a number before it is saved. */
-function readNumber(save: (value: number) => Promise<Words | undefined>) {
+function readNumber(
+  unit: string | undefined,
+  isPitch: boolean,
+  save: (value: number) => Promise<Words | undefined>,
+) {
   return async (text: string): Promise<Words | undefined> => {
-    const value = Number(text.trim().replace(",", "."));
-    return text.trim() === "" || Number.isNaN(value)
-      ? { id: "page-is-not-a-number", args: { text: { text } } }
-      : save(value);
+    const value = typedNumber(text, unit, isPitch);
+    return value === undefined ? { id: "page-is-not-a-number", args: { text: { text } } } : save(value);
   };
 }
 
