@@ -38,6 +38,20 @@ await run(async ({ open }) => {
   await page.locator('[data-role="sole_plate_cut_last"]').waitFor({ state: "attached" });
   assert.equal(await page.locator('[data-role="sole_plate_cut_last"]').count(), 1);
 
+  // Three openings chosen together and evened out: shown first, kept as one edit, taken back as one.
+  await opening(page, "A").click();
+  for (const letter of ["B", "C"]) await opening(page, letter).click({ modifiers: ["Shift"] });
+  await expectText(page.getByRole("region", { name: "Chosen together" }), "3 openings");
+  await page.getByRole("button", { name: "Line up their heads" }).click();
+  await expectText(page.getByRole("alert"), "They are so already.");
+  await page.getByRole("button", { name: "Even them out" }).click();
+  await page.getByRole("button", { name: "Keep it" }).click();
+  // Between the faces at 67 and 191 1/2 the window's 36 1/2 leave 44 at either side.
+  await page.getByRole("button", { name: /^B: window.*center 10'-9 1\/4"/ }).waitFor();
+  await page.getByRole("button", { name: "Done" }).click();
+  await page.getByRole("button", { name: "Undo" }).click();
+  await page.getByRole("button", { name: /^B: window.*center 11'-0"/ }).waitFor();
+
   // First conflict: the door is moved into the window's pack, and back by a place that is offered.
   const listed = async (check) => {
     const list = await openToLookAt(page);

@@ -44,6 +44,7 @@ pub fn api_router() -> OpenApiRouter<AppState> {
         .routes(routes!(walls::get_wall))
         .routes(routes!(walls::preview))
         .routes(routes!(walls::say_opening))
+        .routes(routes!(walls::openings_together))
         .routes(routes!(walls::get_sheet))
         .routes(routes!(walls::get_ticket))
         .routes(routes!(walls::get_candidates))

@@ -11,7 +11,7 @@ use sturvek_core::say;
 use sturvek_store::devices::Device;
 use sturvek_store::{LOG_NEARLY_FULL, ListedJob, ListedPage, MOST_LOG_BYTES, Mark, StoredJob};
 use sturvek_wire::Command;
-use sturvek_wire::choices::{Depth, OpeningKind};
+use sturvek_wire::choices::{Depth, OpeningKind, TogetherAim};
 use sturvek_wire::inputs::{CodeTable, Design, Job, Wall};
 use sturvek_wire::results::{
     CandidateView, SheetPart, Ticket, Unresolved, WallSettled, WallView, candidates, ticket, wall_view,
@@ -199,6 +199,24 @@ pub struct SayRequest {
     /// Whether bare numbers are millimeters, and the answer is given in them.
     #[serde(default)]
     pub in_millimeters: bool,
+}
+
+/// What is to be done to several openings.
+#[derive(Clone, Debug, Deserialize, ToSchema)]
+pub struct TogetherRequest {
+    /// Which; the first leads.
+    pub openings: Vec<Uuid>,
+    /// What.
+    pub aim: TogetherAim,
+}
+
+/// The edit that does it, or why none does.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct TogetherView {
+    /// The edit.
+    pub command: Option<Command>,
+    /// Why there is none.
+    pub problem: Option<Phrase>,
 }
 
 /// What was understood of them.

@@ -37,6 +37,10 @@ macro_rules! mirror {
 }
 
 mirror!(
+    /// What is done to several openings at once.
+    TogetherAim = sturvek_core::framing::together::TogetherAim { EvenOut, LineUpHeads, OneHeader }
+);
+mirror!(
     /// Kind of an opening.
     OpeningKind = job::OpeningKind { Window, Door, PairOfDoors, SlidingDoor, OverheadDoor, PocketDoor, CasedOpening }
 );

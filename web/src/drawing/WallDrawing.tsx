@@ -18,6 +18,8 @@ interface Props<Opening extends DrawnOpening> extends OpeningHandlers<Opening> {
   readonly view: DrawnWall<Opening>;
   readonly scale: Scale;
   readonly selected: string | undefined;
+  /** Openings that are chosen besides. */
+  readonly also: ReadonlySet<string>;
 }
 
 /** The wall from its real members, to scale. Openings can be taken hold of and moved along it. */
@@ -25,6 +27,7 @@ export function WallDrawing<Opening extends DrawnOpening>({
   view,
   scale,
   selected,
+  also,
   ...handlers
 }: Props<Opening>) {
   return (
@@ -46,6 +49,7 @@ export function WallDrawing<Opening extends DrawnOpening>({
           opening={opening}
           scale={scale}
           selected={opening.id === selected}
+          also={also.has(opening.id)}
           troubled={isTroubled(opening, view)}
           {...handlers}
         />
@@ -128,6 +132,7 @@ interface OpeningProps<Opening> extends OpeningHandlers<Opening> {
   readonly opening: Opening;
   readonly scale: Scale;
   readonly selected: boolean;
+  readonly also: boolean;
   readonly troubled: boolean;
 }
 
@@ -135,6 +140,7 @@ function OpeningShape<Opening extends DrawnOpening>({
   opening,
   scale,
   selected,
+  also,
   troubled,
   select,
   grab,
@@ -161,10 +167,12 @@ function OpeningShape<Opening extends DrawnOpening>({
       role="button"
       tabIndex={0}
       aria-label={label}
-      aria-pressed={selected}
+      aria-pressed={selected || also}
       data-opening={opening.letter}
       className="opening cursor-grab touch-none outline-none active:cursor-grabbing"
-      onClick={() => select(opening.id)}
+      onClick={(event) => {
+        if (!event.shiftKey) select(opening.id);
+      }}
       onPointerDown={(event) => grab(opening, event)}
       onKeyDown={(event) => press(opening, event)}
     >
@@ -178,16 +186,20 @@ function OpeningShape<Opening extends DrawnOpening>({
         height={height}
         fill="none"
         stroke={
-          selected || opening.is_asking ? "var(--chalk)" : troubled ? "var(--trouble)" : "var(--graphite)"
+          selected || also || opening.is_asking
+            ? "var(--chalk)"
+            : troubled
+              ? "var(--trouble)"
+              : "var(--graphite)"
         }
         strokeDasharray={opening.is_asking ? "7 4" : undefined}
-        strokeWidth={selected ? 3 : troubled ? 2.2 : 1.4}
+        strokeWidth={selected || also ? 3 : troubled ? 2.2 : 1.4}
       />
       <circle
         cx={middle}
         cy={y + 19}
         r={12}
-        fill={selected ? "var(--chalk)" : "var(--sheet)"}
+        fill={selected || also ? "var(--chalk)" : "var(--sheet)"}
         stroke="var(--graphite)"
         strokeWidth={1.2}
       />
@@ -197,7 +209,7 @@ function OpeningShape<Opening extends DrawnOpening>({
         textAnchor="middle"
         fontSize={14}
         fontWeight={700}
-        fill={selected ? "var(--color-primary-content)" : "var(--graphite)"}
+        fill={selected || also ? "var(--color-primary-content)" : "var(--graphite)"}
       >
         {opening.letter}
       </text>

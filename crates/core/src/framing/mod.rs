@@ -27,6 +27,7 @@ pub mod schools_of_opening;
 pub mod snap;
 pub mod stack;
 pub mod stud_bay;
+pub mod together;
 pub mod wall_plan;
 pub mod why_so_many;
 

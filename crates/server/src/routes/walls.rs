@@ -3,7 +3,7 @@
 use axum::extract::State;
 use axum::http::HeaderMap;
 use axum::response::Response;
-use sturvek_core::framing::{opening_sheet, plan_wall_as_said, say::say};
+use sturvek_core::framing::{opening_sheet, plan_wall_as_said, say::say, together::together};
 use sturvek_core::job::{Job, OpeningId, Wall, WallId, command};
 use sturvek_core::measure::LengthStyle;
 use sturvek_core::plan::opening_alone;
@@ -16,7 +16,7 @@ use crate::extract::{Body, Ids, Written};
 use crate::plans::Planned;
 use crate::problem::{NoSuch, Problem};
 use crate::state::AppState;
-use crate::views::{LookedAt, PreviewRequest, SayRequest, SayView, SheetView};
+use crate::views::{LookedAt, PreviewRequest, SayRequest, SayView, SheetView, TogetherRequest, TogetherView};
 use crate::workers::Wanted;
 
 fn wall_of(job: &Job, wall: Uuid) -> Result<&Wall, Problem> {
@@ -104,6 +104,27 @@ pub async fn say_opening(
         Ok(match say(&request.text, wall_of(job, wall)?, &job.settings, style) {
             Ok(said) => SayView::of(&said),
             Err(misread) => SayView::not(&misread),
+        })
+    };
+    state.about(job, answer).await
+}
+
+/// The edit that evens several openings of a wall out, lines their heads up or gives them one header; nothing is kept.
+#[utoipa::path(post, path = "/api/jobs/{job}/walls/{wall}/together",
+    params(("job" = Uuid, Path), ("wall" = Uuid, Path)), request_body = TogetherRequest,
+    responses((status = 200, body = TogetherView), (status = 404, body = Problem)))]
+pub async fn openings_together(
+    State(state): State<AppState>,
+    Ids((job, wall)): Ids<(Uuid, Uuid)>,
+    Body(TogetherRequest { openings, aim }): Body<TogetherRequest>,
+) -> Result<Written<TogetherView>, Problem> {
+    let answer = move |planned: &Planned, _: &Wanted| {
+        let found = planned.plan.wall(WallId(wall.as_u128()));
+        let (wall, plan) = found.ok_or_else(|| Problem::not_found(NoSuch::Wall))?;
+        let ids: Vec<OpeningId> = openings.iter().map(|id| OpeningId(id.as_u128())).collect();
+        Ok(match together(wall, plan, &ids, aim.into()) {
+            Ok(command) => TogetherView { command: Some((&command).into()), problem: None },
+            Err(reason) => TogetherView { command: None, problem: Some(reason.phrase().into()) },
         })
     };
     state.about(job, answer).await

@@ -17,12 +17,14 @@ import { useCommandKeys, wallCommands } from "./commands/useWallCommands";
 import { FrameSheet } from "./frame/FrameSheet";
 import { LoadsSheet } from "./loads/LoadsSheet";
 import { SayLine } from "./say/SayLine";
+import { TogetherBar } from "./TogetherBar";
 import { ToLookAt } from "./ToLookAt";
 import { TrialBar } from "./TrialBar";
 import { OpeningTicket } from "./ticket";
 import { useParts } from "./ticket/useParts";
 import { useAddWall } from "./useAddWall";
 import { usePendingMove } from "./usePendingMove";
+import { useTogether } from "./useTogether";
 import { saysNothing, WallFacts } from "./WallFacts";
 import { WallStage } from "./WallStage";
 import { WallTabs } from "./WallTabs";
@@ -69,6 +71,12 @@ export function LoadedWall({ view, wall, planned }: LoadedProps) {
   const ticket = selected && (move.ticket?.id === selected.id ? move.ticket : read.data);
   const design = wall.openings.find((opening) => opening.id === ticket?.id)?.design;
   const parts = useParts();
+  const together = useTogether({
+    job: view.id,
+    wall: planned.id,
+    lead: selected?.id,
+    tryOut: move.tryOut,
+  });
   const addWall = useAddWall(view, editing);
   const select = useSteady((opening: string) => setSearch({ o: opening }, { replace: true }));
   // What was said last is what its sayer looks at next; it is the last of the list.
@@ -115,6 +123,8 @@ export function LoadedWall({ view, wall, planned }: LoadedProps) {
           stops={ticket && ticket.id === selected?.id ? ticket.snaps : []}
           select={select}
           keys={openingKeys}
+          also={together.also}
+          choose={together.toggle}
           move={move}
         >
           <Link className="btn tap px-3" to="plates">
@@ -125,6 +135,7 @@ export function LoadedWall({ view, wall, planned }: LoadedProps) {
           </span>
         </WallStage>
         <Legend legend={shown.legend} />
+        <TogetherBar together={together} />
         {move.trial && <TrialBar keep={move.keepTrial} leave={move.leaveTrial} />}
       </main>
       <aside

@@ -45,6 +45,10 @@ interface Props {
   /** Places worth stopping at while it is moved. */
   readonly stops: readonly Schemas["SnapView"][];
   readonly select: (opening: string) => void;
+  /** Openings that are chosen besides. */
+  readonly also: ReadonlySet<string>;
+  /** Chooses an opening besides, or no more. */
+  readonly choose: (opening: string) => void;
   /** What keys do to the opening that has the focus. */
   readonly keys: readonly OpeningCommand[];
   readonly move: ReturnType<typeof usePendingMove>;
@@ -59,7 +63,18 @@ const ZOOM_WORDS: Record<Zoom, string> = {
 };
 
 /** The wall, what lands on it, tape and story pole, all to one scale and as large as there is room. */
-export function WallStage({ wall, view, selected, stops, select, keys, move, children }: Props) {
+export function WallStage({
+  wall,
+  view,
+  selected,
+  stops,
+  select,
+  also,
+  choose,
+  keys,
+  move,
+  children,
+}: Props) {
   const speech = useSpeech();
   const { say } = speech;
   const [frame, place] = useSize<HTMLDivElement>();
@@ -97,6 +112,10 @@ export function WallStage({ wall, view, selected, stops, select, keys, move, chi
   // What a finger holds stays under it.
   const held = useRef<string>(undefined);
   const grab = useSteady((opening: OpeningView, event: PointerEvent<SVGElement>) => {
+    if (event.shiftKey) return choose(opening.id);
+    // A tap looks at it: a finger that stays chooses the one before besides.
+    const before = selected?.id;
+    if (event.pointerType === "touch" && before) afterLongPress(() => choose(before));
     if (opening.id !== selected?.id) held.current = opening.id;
     drag.grab(opening, event);
   });
@@ -140,6 +159,7 @@ export function WallStage({ wall, view, selected, stops, select, keys, move, chi
                     view={view}
                     scale={scale}
                     selected={selected?.id}
+                    also={also}
                     select={select}
                     grab={grab}
                     press={press}
@@ -199,6 +219,22 @@ export function WallStage({ wall, view, selected, stops, select, keys, move, chi
       </div>
     </div>
   );
+}
+
+const LONG_PRESS_MS = 550;
+const ENDS_OF_REST = ["pointermove", "pointerup", "pointercancel"] as const;
+
+/** Does what a finger asks that rests where it is; one that moves or leaves does not. */
+function afterLongPress(press: () => void) {
+  const stop = () => {
+    clearTimeout(rest);
+    for (const event of ENDS_OF_REST) window.removeEventListener(event, stop);
+  };
+  const rest = setTimeout(() => {
+    stop();
+    press();
+  }, LONG_PRESS_MS);
+  for (const event of ENDS_OF_REST) window.addEventListener(event, stop);
 }
 
 interface Laying {

@@ -1,9 +1,9 @@
 //! The grammar of a call-out: a size, a kind, a place, and what else is said of an opening, in whatever order.
 
 use super::lengths::{SaidLength, SaidSize, Style};
+use super::misread::{Misread, SayError, Takes};
 use super::tokens::{Kind, Span, Token};
-use super::words::{Meaning, meaning};
-use super::{Misread, SayError, Takes};
+use super::words::{Meaning, is_unit, meaning, unit_sign};
 use crate::job::OpeningKind;
 use crate::job::usual_sizes;
 use crate::lumber::Depth;
@@ -636,18 +636,4 @@ fn under_twelve(text: &str) -> bool {
     let digits: String = text.chars().take_while(char::is_ascii_digit).collect();
     let rest = &text[digits.len()..];
     digits.parse::<u8>().is_ok_and(|inches| inches < 12) && matches!(rest, "" | "\"" | "″" | "”" | "''" | "½" | "½\"")
-}
-
-const fn is_unit(said: Meaning) -> bool {
-    matches!(said, Meaning::Feet | Meaning::Inches | Meaning::Millimeters | Meaning::Centimeters | Meaning::Meters)
-}
-
-pub(super) const fn unit_sign(unit: Meaning) -> &'static str {
-    match unit {
-        Meaning::Feet => "'",
-        Meaning::Millimeters => " mm",
-        Meaning::Centimeters => " cm",
-        Meaning::Meters => " m",
-        _ => "\"",
-    }
 }

@@ -1,8 +1,7 @@
 //! The lengths and sizes of a call-out, with what may be meant by a number that has no unit.
 
-use super::SayError;
-use super::grammar::unit_sign;
-use super::words::Meaning;
+use super::misread::SayError;
+use super::words::{Meaning, unit_sign};
 use crate::job::usual_sizes::{self, UsualRange, WhichUnit, in_feet};
 use crate::measure::{Length, LengthError, LengthStyle};
 use crate::say;

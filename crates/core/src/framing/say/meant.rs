@@ -2,8 +2,9 @@
 
 use super::grammar::{Called, Place};
 use super::lengths::{SaidLength, SaidSize};
+use super::misread::{Misread, SayError, Takes};
+use super::said::{Said, Wanted};
 use super::tokens::Span;
-use super::{Misread, Said, SayError, Takes, Wanted};
 use crate::framing::hole::usual_sill;
 use crate::job::command::MOST_TOGETHER;
 use crate::job::rough_opening::rough_opening;

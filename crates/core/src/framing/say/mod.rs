@@ -11,204 +11,19 @@
 mod grammar;
 mod lengths;
 mod meant;
+mod misread;
+mod said;
 mod tokens;
 mod words;
 
-use thiserror::Error;
-
-use crate::job::usual_sizes::WhichUnit;
-use crate::job::{OpeningDesign, Settings, Wall};
-use crate::lumber::Depth;
-use crate::measure::{Length, LengthError, LengthStyle};
+use crate::job::{Settings, Wall};
+use crate::measure::LengthStyle;
 use crate::say;
 use crate::speech::{Joined, Phrase, distance};
 use grammar::{CalledWall, Parser};
+pub use misread::{Misread, SayError, Takes};
+pub use said::{Said, SaidWall, Wanted};
 pub use tokens::Span;
-
-/// What was understood.
-#[derive(Clone, Debug, PartialEq)]
-pub struct Said {
-    /// What would be done.
-    pub what: Wanted,
-    /// The same said back in a sentence.
-    pub understood: Phrase,
-}
-
-/// What is wanted by what was said.
-#[derive(Clone, Debug, PartialEq)]
-pub enum Wanted {
-    /// Openings more, from the first that was said to the last.
-    Openings(Vec<OpeningDesign>),
-    /// The wall that long, that high, of such studs.
-    Wall(SaidWall),
-}
-
-/// What was said of the wall itself; what was not said stays as it is.
-#[derive(Clone, Copy, Debug, Default, PartialEq)]
-pub struct SaidWall {
-    /// Its length.
-    pub length: Option<Length>,
-    /// Its height over all plates.
-    pub height: Option<Length>,
-    /// The depth of its studs.
-    pub stud: Option<Depth>,
-    /// Their spacing.
-    pub spacing: Option<Length>,
-}
-
-/// What was not understood, where in the text, and what would be understood there.
-#[derive(Clone, Debug, PartialEq, Error)]
-#[error("{what}")]
-pub struct Misread {
-    /// What was not understood.
-    #[source]
-    pub what: SayError,
-    /// Where.
-    pub at: Span,
-    /// What could stand there.
-    pub takes: Option<Takes>,
-}
-
-/// What could stand at a place of a call-out.
-#[derive(Clone, Copy, Debug, PartialEq, Eq)]
-pub enum Takes {
-    /// A size.
-    Size,
-    /// The height of a size.
-    HeightOfSize,
-    /// What the opening is, or where it stands.
-    KindOrPlace,
-    /// Where it stands.
-    Place,
-    /// A length along the wall.
-    Length,
-    /// A height.
-    Height,
-    /// What a length is measured from.
-    End,
-    /// The second of two places.
-    And,
-    /// Another opening.
-    Another,
-    /// What the wall has: a length, a height, studs.
-    OfTheWall,
-}
-
-impl Takes {
-    /// A sentence for who said it.
-    pub fn phrase(self) -> Phrase {
-        match self {
-            Self::Size => say!("takes-size"),
-            Self::HeightOfSize => say!("takes-height-of-size"),
-            Self::KindOrPlace => say!("takes-kind-or-place"),
-            Self::Place => say!("takes-place"),
-            Self::Length => say!("takes-length"),
-            Self::Height => say!("takes-height"),
-            Self::End => say!("takes-end"),
-            Self::And => say!("takes-and"),
-            Self::Another => say!("takes-another"),
-            Self::OfTheWall => say!("takes-of-the-wall"),
-        }
-    }
-}
-
-/// Why it was not understood.
-#[derive(Clone, Debug, PartialEq, Error)]
-pub enum SayError {
-    /// There is nothing to read yet.
-    #[error("nothing said")]
-    Empty,
-    /// More than is read.
-    #[error("too long")]
-    TooLong,
-    /// It ends before it is said.
-    #[error("unfinished")]
-    Unfinished,
-    /// No size was found.
-    #[error("no size")]
-    NoSize,
-    /// A width without a height, of something that has no usual one.
-    #[error("no height")]
-    NoHeight,
-    /// A length in it could not be read.
-    #[error("{0}")]
-    Length(#[from] LengthError),
-    /// A word that means nothing here.
-    #[error("not understood: {0}")]
-    Word(String),
-    /// A number without a unit that could be either.
-    #[error(transparent)]
-    WhichUnit(#[from] WhichUnit),
-    /// No size that such a thing comes in.
-    #[error("{0}")]
-    NoSuchSize(Phrase),
-    /// It stands in two places.
-    #[error("two places")]
-    TwoPlaces,
-    /// Several openings in one place.
-    #[error("several in one place")]
-    SeveralInOnePlace,
-    /// More openings than are said at once.
-    #[error("too many")]
-    TooMany {
-        /// As many as are.
-        most: usize,
-    },
-    /// No wall meets this one, or not so many.
-    #[error("no such crossing wall")]
-    NoSuchPartition {
-        /// How many do.
-        there: usize,
-    },
-    /// They have no room between two places.
-    #[error("no room")]
-    NoRoom {
-        /// What they take.
-        takes: Length,
-        /// What there is.
-        room: Length,
-    },
-    /// The head would stand under the sill.
-    #[error("head under sill")]
-    HeadTooLow {
-        /// The least height of the head.
-        least: Length,
-    },
-    /// The place is off the wall.
-    #[error("off the wall")]
-    OffTheWall {
-        /// Where the center would be.
-        center: Length,
-        /// How long the wall is.
-        wall: Length,
-    },
-}
-
-impl SayError {
-    /// A sentence for who said it.
-    pub fn phrase(&self) -> Phrase {
-        match self {
-            Self::Empty => say!("say-empty"),
-            Self::TooLong => say!("say-too-long", most = LONGEST_TEXT),
-            Self::Unfinished => say!("say-unfinished"),
-            Self::NoSize => say!("say-no-size"),
-            Self::NoHeight => say!("say-no-height"),
-            Self::Length(error) => error.phrase(),
-            Self::Word(word) => say!("say-word", word),
-            Self::WhichUnit(which) => which.phrase(),
-            Self::NoSuchSize(phrase) => phrase.clone(),
-            Self::TwoPlaces => say!("say-two-places"),
-            Self::SeveralInOnePlace => say!("say-several-in-one-place"),
-            Self::TooMany { most } => say!("say-too-many", most = *most),
-            Self::NoSuchPartition { there } => say!("say-no-such-partition", there = *there),
-            Self::NoRoom { takes, room } => say!("say-no-room", takes = distance(takes), room = distance(room)),
-            Self::HeadTooLow { least } => say!("say-head-too-low", least),
-            Self::OffTheWall { center, wall } => {
-                say!("say-off-the-wall", center = distance(center), wall = distance(wall))
-            }
-        }
-    }
-}
 
 /// Longer texts are refused unread.
 const LONGEST_TEXT: usize = 240;
@@ -224,7 +39,7 @@ pub fn say(text: &str, wall: &Wall, settings: &Settings, style: LengthStyle) -> 
         return Err(Misread { what: SayError::Empty, at: Span::default(), takes: Some(Takes::Size) });
     }
     if LONGEST_TEXT < length {
-        return Err(Misread { what: SayError::TooLong, at: whole, takes: None });
+        return Err(Misread { what: SayError::TooLong { most: LONGEST_TEXT }, at: whole, takes: None });
     }
     let tokens = tokens::tokens(text);
     let parser = Parser::new(&tokens, style.into());
@@ -250,8 +65,9 @@ fn said_wall(called: CalledWall) -> Said {
 #[cfg(test)]
 mod tests {
     use super::*;
-    use crate::job::{WallFrame, WallId};
+    use crate::job::{OpeningDesign, WallFrame, WallId};
     use crate::loads::{BearingEvidence, WallCarries};
+    use crate::measure::Length;
     use proptest::prelude::*;
 
     fn wall() -> Wall {
@@ -311,7 +127,7 @@ mod tests {
         let many = ["12 1-6x2-0 windows evenly"; 4].join(" and ");
         let misread = read(&many, &wall()).expect_err("48");
         assert_eq!(misread.what, SayError::TooMany { most: 40 });
-        assert_eq!(read(&"3068 ".repeat(60), &wall()).expect_err("long").what, SayError::TooLong);
+        assert_eq!(read(&"3068 ".repeat(60), &wall()).expect_err("long").what, SayError::TooLong { most: 240 });
     }
 
     proptest! {

@@ -74,6 +74,22 @@ pub(super) fn meaning(word: &str) -> Option<Meaning> {
     })
 }
 
+/// Whether it is a unit of length.
+pub(super) const fn is_unit(said: Meaning) -> bool {
+    matches!(said, Meaning::Feet | Meaning::Inches | Meaning::Millimeters | Meaning::Centimeters | Meaning::Meters)
+}
+
+/// A unit as it is written behind a number.
+pub(super) const fn unit_sign(unit: Meaning) -> &'static str {
+    match unit {
+        Meaning::Feet => "'",
+        Meaning::Millimeters => " mm",
+        Meaning::Centimeters => " cm",
+        Meaning::Meters => " m",
+        _ => "\"",
+    }
+}
+
 const ENGLISH: &[(&str, Meaning)] = &[
     ("window windows win wdw wdws wndw wind", Meaning::Kind(OpeningKind::Window)),
     ("door dr drs mandoor prehung", Meaning::Kind(OpeningKind::Door)),

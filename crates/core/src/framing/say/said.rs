@@ -1,0 +1,37 @@
+//! What a call-out wants.
+
+use crate::job::OpeningDesign;
+use crate::lumber::Depth;
+use crate::measure::Length;
+use crate::speech::Phrase;
+
+/// What was understood.
+#[derive(Clone, Debug, PartialEq)]
+pub struct Said {
+    /// What would be done.
+    pub what: Wanted,
+    /// The same said back in a sentence.
+    pub understood: Phrase,
+}
+
+/// What is wanted by what was said.
+#[derive(Clone, Debug, PartialEq)]
+pub enum Wanted {
+    /// Openings more, from the first that was said to the last.
+    Openings(Vec<OpeningDesign>),
+    /// The wall that long, that high, of such studs.
+    Wall(SaidWall),
+}
+
+/// What was said of the wall itself; what was not said stays as it is.
+#[derive(Clone, Copy, Debug, Default, PartialEq)]
+pub struct SaidWall {
+    /// Its length.
+    pub length: Option<Length>,
+    /// Its height over all plates.
+    pub height: Option<Length>,
+    /// The depth of its studs.
+    pub stud: Option<Depth>,
+    /// Their spacing.
+    pub spacing: Option<Length>,
+}
