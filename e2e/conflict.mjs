@@ -9,19 +9,22 @@ await run(async ({ open }) => {
     await opening(page, "A").click();
     await openParts(page);
   }
+  // Ben is typing: his window keeps the version that he types on.
+  await ben.getByLabel("Sill, above subfloor", { exact: true }).fill("30");
   await fill(ada, "Center", "4-0");
   await ada.waitForFunction(() => [...document.querySelectorAll("input")].some((input) => input.value === `4'-0"`));
 
-  await fill(ben, "Sill, above subfloor", "30");
+  await ben.getByLabel("Sill, above subfloor", { exact: true }).press("Enter");
   const dialog = ben.getByRole("dialog", { name: "The job has changed" });
   await dialog.waitFor();
   await expectText(dialog, /moved .* → 4'-0"/);
   await expectText(dialog, "an opening changed");
+  await ada.getByLabel("Center", { exact: true }).fill("5-0");
   await dialog.getByRole("button", { name: "Apply mine on top" }).click();
   await dialog.waitFor({ state: "detached" });
   await ben.waitForFunction(() => [...document.querySelectorAll("input")].some((input) => input.value === `30"`));
 
-  await fill(ada, "Center", "5-0");
+  await ada.getByLabel("Center", { exact: true }).press("Enter");
   await ada.getByRole("button", { name: "Drop mine" }).click();
   await ada.getByRole("dialog").waitFor({ state: "detached" });
   await ada.waitForFunction(() => [...document.querySelectorAll("input")].some((input) => input.value === `30"`));

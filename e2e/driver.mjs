@@ -12,9 +12,14 @@ const PATIENCE = 60_000;
 /** Runs a test against the address in the arguments; a script error or a failed request of the page fails it too. */
 export async function run(test) {
   const [, , address] = process.argv;
+  await launched(({ open }) => test({ address, open }), address);
+}
+
+/** The same, with an address for each page that is opened. */
+export async function launched(test, usual) {
   const browser = await launch();
   const troubles = [];
-  const open = async (options = {}) => {
+  const open = async ({ address = usual, ...options } = {}) => {
     const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, ...options });
     const page = await context.newPage();
     page.setDefaultTimeout(PATIENCE);
@@ -27,7 +32,7 @@ export async function run(test) {
     return page;
   };
   try {
-    await test({ address, open });
+    await test({ open });
     assert.deepEqual(troubles, [], "the page logged errors");
   } catch (error) {
     console.log(error.stack);

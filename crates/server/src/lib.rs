@@ -8,6 +8,7 @@
 mod answered;
 mod asked;
 mod bodies;
+mod changes;
 pub mod connections;
 pub mod demo;
 mod extract;
@@ -64,7 +65,13 @@ const PERMISSIONS: &str = "camera=(self), microphone=(), geolocation=(), payment
 
 /// What handlers share, over these jobs.
 pub fn state(jobs: Jobs) -> AppState {
-    AppState { jobs, plans: plans::Plans::default(), workers: Workers::two_a_core(), site: None }
+    AppState {
+        jobs,
+        plans: plans::Plans::default(),
+        workers: Workers::two_a_core(),
+        changes: changes::Changes::default(),
+        site: None,
+    }
 }
 
 /// The whole application over these jobs, served under these names.

@@ -219,6 +219,7 @@ async fn serve(Serving { database, port, empty, on_site, metrics }: Serving) -> 
     let served = ServedAs::loopback(listener.local_addr()?);
     let mut state = state(jobs);
     state.site = on_site.as_ref().map(|at| at.site.clone());
+    tokio::spawn(state.changes.clone().hear(state.jobs.clone()));
     if let Some((listener, counted)) = watched {
         println!("Metrics are at http://{}/metrics", listener.local_addr()?);
         let page = metrics::page(counted, state.clone(), ServedAs::loopback(listener.local_addr()?));
@@ -235,6 +236,10 @@ async fn serve(Serving { database, port, empty, on_site, metrics }: Serving) -> 
         Ok(())
     };
     let here = async {
+        let asked_to_stop = async {
+            asked_to_stop.await;
+            state.changes.close();
+        };
         connections::serve(listener, Over::Loopback, app_over(state.clone(), served), asked_to_stop).await;
         stop.cancel();
     };

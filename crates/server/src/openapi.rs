@@ -7,7 +7,7 @@ use utoipa_axum::router::OpenApiRouter;
 use utoipa_axum::routes;
 
 use crate::answered::with_answered;
-use crate::routes::{commands, devices, health, inputs, jobs, studies, walls};
+use crate::routes::{changes, commands, devices, health, inputs, jobs, studies, walls};
 use crate::state::AppState;
 
 #[derive(OpenApi)]
@@ -30,6 +30,7 @@ pub fn api_router() -> OpenApiRouter<AppState> {
         .routes(routes!(devices::pair))
         .routes(routes!(devices::list_devices))
         .routes(routes!(devices::revoke_device))
+        .routes(routes!(changes::get_changes))
         .routes(routes!(jobs::list_jobs, jobs::create_job))
         .routes(routes!(jobs::get_job, jobs::delete_job))
         .routes(routes!(jobs::restore_job))

@@ -4,6 +4,7 @@ use std::sync::Arc;
 
 use sturvek_store::Jobs;
 
+use crate::changes::Changes;
 use crate::on_site::OnSite;
 use crate::plans::Plans;
 use crate::workers::Workers;
@@ -17,6 +18,8 @@ pub struct AppState {
     pub plans: Plans,
     /// Who works them out.
     pub workers: Workers,
+    /// What is told of their changes.
+    pub changes: Changes,
     /// This machine as its owner's devices reach it, where they do.
     pub site: Option<Arc<OnSite>>,
 }

@@ -24,6 +24,15 @@ use crate::on_site::OnSite;
 use crate::plans::Planned;
 use crate::problem::Problem;
 
+/// A job has a new version, or was put away or brought back.
+#[derive(Clone, Copy, Debug, Serialize, ToSchema)]
+pub struct JobChanged {
+    /// Which.
+    pub job: Uuid,
+    /// Its version now.
+    pub version: i64,
+}
+
 /// A job in the list.
 #[derive(Clone, Debug, Serialize, ToSchema)]
 pub struct JobSummary {

@@ -169,7 +169,7 @@ async fn an_opening_is_said_added_sized_and_taken_back() {
     let wall = text(&job["job"]["walls"][0]["id"]).to_owned();
     let said = api.post(&format!("/api/jobs/{id}/walls/{wall}/say"), json!({ "text": "3068 door @ 7-6" })).await.body;
     assert!(english(&said["understood"]).starts_with("door 3'-0\" x 6'-8\""), "{said}");
-    let add = json!({ "do": "add_opening", "wall": wall, "opening": { "design": said["design"] } });
+    let add = json!({ "do": "add_opening", "wall": wall, "opening": { "design": said["designs"][0] } });
     let edit = json!({ "on_version": 0, "command": add, "author": "Ada" });
     let after = api.post(&format!("/api/jobs/{id}/commands"), edit).await;
     assert_eq!((after.status, &after.body["version"]), (StatusCode::OK, &json!(1)), "{}", after.body);

@@ -14,11 +14,15 @@ async fn drive(script: &str) {
 
 async fn drive_with(script: &str, options: &[&str], argument: Option<String>) {
     let _alone = BROWSER.lock().await;
-    let e2e = sturvek_test_support::project_folder().join("e2e");
     let server = support::start_with(&sturvek_test_support::fresh_database().await, options).await;
-    let mut node = Command::new("node");
-    node.arg(e2e.join(script)).arg(&server.address).args(argument);
-    let output = node.output().await.expect("node runs");
+    let arguments: Vec<&str> = [server.address.as_str()].into_iter().chain(argument.as_deref()).collect();
+    drive_at(script, &arguments).await;
+}
+
+/// Against servers that are up; only by who holds the browser.
+async fn drive_at(script: &str, arguments: &[&str]) {
+    let script_file = sturvek_test_support::project_folder().join("e2e").join(script);
+    let output = Command::new("node").arg(script_file).args(arguments).output().await.expect("node runs");
     let said = String::from_utf8_lossy(&output.stdout);
     assert!(output.status.success(), "{script}:\n{said}\n{}", String::from_utf8_lossy(&output.stderr));
 }
@@ -51,6 +55,14 @@ async fn everything_by_keyboard() {
 #[tokio::test]
 async fn two_people_on_one_job() {
     drive("conflict.mjs").await;
+}
+
+#[tokio::test]
+async fn two_people_over_two_servers_on_one_database() {
+    let _alone = BROWSER.lock().await;
+    let database = sturvek_test_support::fresh_database().await;
+    let (here, there) = (support::start(&database).await, support::start(&database).await);
+    drive_at("together.mjs", &[&here.address, &there.address]).await;
 }
 
 #[tokio::test]

@@ -42,6 +42,50 @@ async fn asked_to_stop_it_stops() {
     assert!(status.expect("a status").success());
 }
 
+#[tokio::test]
+async fn a_change_is_told_as_it_is_committed_and_a_stop_ends_the_stream() {
+    let database = sturvek_test_support::fresh_database().await;
+    let (mut server, other) = (start(&database).await, start(&database).await);
+    let get = async |path: &str| reqwest::get(format!("{}{path}", server.address)).await.expect("an answer");
+    let jobs: Value = get("/api/jobs").await.json().await.expect("JSON");
+    let job = jobs["jobs"][0].clone();
+    let mut stream = get("/api/changes").await;
+    assert_eq!(stream.headers()["content-type"], "text/event-stream");
+    // The edit is made at another server on the same database.
+    let edit = json!({
+        "on_version": job["version"],
+        "command": { "do": "rename_job", "name": "Heron Slip" },
+        "author": "somebody",
+        "key": uuid::Uuid::new_v4(),
+    });
+    let address = format!("{}/api/jobs/{}/commands", other.address, job["id"].as_str().expect("an id"));
+    let edited = reqwest::Client::new().post(address).json(&edit).send().await.expect("an answer");
+    assert!(edited.status().is_success(), "{:?}", edited.text().await);
+    let told = async {
+        let mut told = String::new();
+        while let Some(piece) = stream.chunk().await.expect("a piece") {
+            told += &String::from_utf8_lossy(&piece);
+            if told.contains("event: changed") {
+                break;
+            }
+        }
+        told
+    };
+    let told = tokio::time::timeout(Duration::from_secs(20), told).await.expect("it is told");
+    let version = job["version"].as_i64().expect("a version") + 1;
+    assert!(
+        told.contains(job["id"].as_str().expect("an id")) && told.contains(&format!("\"version\":{version}")),
+        "{told}"
+    );
+    // Asked to stop, it does not wait for whoever listens.
+    let pid = server.child.id().expect("running").to_string();
+    assert!(Command::new("kill").args(["-TERM", &pid]).status().await.expect("kill runs").success());
+    let ended = async { while stream.chunk().await.is_ok_and(|piece| piece.is_some()) {} };
+    tokio::time::timeout(Duration::from_secs(5), ended).await.expect("the stream ends");
+    let status = tokio::time::timeout(Duration::from_secs(5), server.child.wait()).await.expect("it stops in time");
+    assert!(status.expect("a status").success());
+}
+
 async fn refusal(arguments: &[&str]) -> String {
     let output = Command::new(BINARY).args(arguments).output().await.expect("it runs");
     assert!(!output.status.success());

@@ -4,6 +4,7 @@
 //! what was acknowledged is there after any crash. This crate knows no HTTP.
 
 pub mod backup;
+pub mod changes;
 mod connect;
 mod current;
 pub mod devices;

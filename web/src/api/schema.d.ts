@@ -4,6 +4,23 @@
  */
 
 export interface paths {
+    "/api/changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Every new version of a job, as an event `changed` with the job and its version; `again` where some may have been missed. */
+        get: operations["get_changes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/code-table": {
         parameters: {
             query?: never;
@@ -2704,6 +2721,19 @@ export interface components {
             /** @description Its walls. */
             walls: components["schemas"]["AnsweredWall"][];
         };
+        /** @description A job has a new version, or was put away or brought back. */
+        JobChanged: {
+            /**
+             * Format: uuid
+             * @description Which.
+             */
+            job: string;
+            /**
+             * Format: int64
+             * @description Its version now.
+             */
+            version: number;
+        };
         /** @description A job file, to be read. */
         JobFileText: {
             /** @description Who loads it. */
@@ -4366,6 +4396,70 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    get_changes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["JobChanged"];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Request Timeout */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Misdirected Request */
+            421: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Internal Server Error */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     read_code_table: {
         parameters: {
             query?: never;

@@ -33,6 +33,8 @@ export interface JobEditing {
   readonly trouble: Problem | undefined;
   readonly clearTrouble: () => void;
   readonly conflict: Conflict | undefined;
+  /** The edit that was dropped last: what was typed for it is given back. */
+  readonly dropped: Conflict | undefined;
   /** Applies the held edit on the job as it is now. */
   readonly applyOnTop: () => Promise<void>;
   readonly dropMine: () => void;
@@ -54,6 +56,7 @@ export function useJobEditing(job: string, look?: RefObject<Look | undefined>): 
   const client = useQueryClient();
   const [trouble, setTrouble] = useState<Problem>();
   const [conflict, setConflict] = useState<Conflict>();
+  const [dropped, setDropped] = useState<Conflict>();
   const version = useCallback(() => client.getQueryData<JobView>(keys.job(job))?.version ?? 0, [client, job]);
 
   /** Requests wait for one another, so that quick edits do not meet themselves, on whichever screen they were made. */
@@ -148,6 +151,10 @@ export function useJobEditing(job: string, look?: RefObject<Look | undefined>): 
       setConflict(undefined);
       await inTurn(() => send(conflict.command));
     }, [conflict, inTurn, send]),
-    dropMine: useCallback(() => setConflict(undefined), []),
+    dropped,
+    dropMine: useCallback(() => {
+      setDropped(conflict);
+      setConflict(undefined);
+    }, [conflict]),
   };
 }

@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { NavLink, Outlet, useParams } from "react-router";
+import { useChanges } from "../api/useChanges";
 import { SpeechSheet } from "../speech/SpeechSheet";
 import { useSpeech } from "../speech/useSpeech";
 import { useTheme } from "./theme";
@@ -7,6 +8,7 @@ import { useTheme } from "./theme";
 /** The frame of every screen: the stations of the work along the left edge, or along the bottom on a phone. */
 export function Shell() {
   const { say } = useSpeech();
+  useChanges();
   const [theme, toggleTheme] = useTheme();
   const [speaking, setSpeaking] = useState(false);
   const { job, wall } = useParams();

@@ -39,6 +39,7 @@ export function TextField(props: TextProps) {
           id={id}
           className={`input tap w-full ${numeric ? "num" : ""} ${draft.problem ? "input-error" : ""}`}
           value={draft.text}
+          data-draft={draft.isTyped || undefined}
           autoComplete="off"
           spellCheck={false}
           aria-invalid={draft.problem !== undefined}

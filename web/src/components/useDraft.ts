@@ -4,6 +4,8 @@ import type { Words } from "../speech/useSpeech";
 export interface Draft {
   readonly text: string;
   readonly setText: (text: string) => void;
+  /** Whether it is not yet what is kept. */
+  readonly isTyped: boolean;
   readonly problem: Words | undefined;
   readonly commit: () => void;
   readonly revert: () => void;
@@ -38,6 +40,7 @@ export function useDraft(value: string, save: (text: string) => Promise<Words | 
 
   return {
     text,
+    isTyped: text !== value,
     problem,
     setText: (next) => {
       typing.current = true;

@@ -186,6 +186,7 @@ export function recordingEditing(answer?: Schemas["Problem"], now?: Schemas["Job
     trouble: undefined,
     clearTrouble: () => undefined,
     conflict: undefined,
+    dropped: undefined,
     applyOnTop: async () => undefined,
     dropMine: () => undefined,
   };

@@ -110,7 +110,7 @@ fn evened_out(wall: &Wall, plan: &WallPlan, mut chosen: Vec<&OpeningPlan>) -> Re
         let gap = i128::from(free) * i128::from(index) / i128::from(gaps);
         let exact =
             before + Length::from_nanometers(i64::try_from(gap).unwrap_or(i64::MAX)) + opening.rough.width.half();
-        before = before + opening.rough.width;
+        before += opening.rough.width;
         let center = on_the_tape(exact);
         if center != opening.design.center {
             commands.push(Command::MoveOpening { opening: opening.id, to: Placement::Center(center) });
@@ -200,7 +200,8 @@ mod tests {
 
     #[test]
     fn heads_follow_the_first() {
-        assert_eq!(after(&three(), &[2, 1, 3], TogetherAim::LineUpHeads).expect("heads")[0].1, 30.0);
+        let heads = after(&three(), &[2, 1, 3], TogetherAim::LineUpHeads).expect("heads");
+        assert_eq!(heads.iter().map(|(_, sill)| *sill).collect::<Vec<_>>(), [30.0, 30.0, 30.0]);
         assert_eq!(after(&three(), &[1, 3], TogetherAim::LineUpHeads), Err(NotTogether::Nothing));
     }
 

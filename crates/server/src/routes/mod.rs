@@ -1,5 +1,6 @@
 //! Handlers, by area.
 
+pub mod changes;
 pub mod commands;
 pub mod devices;
 pub mod health;

@@ -29,6 +29,7 @@ mod m20261125_000021_what_can_be_undone;
 mod m20261126_000022_history_in_no_language;
 mod m20261126_000023_keys_and_room_of_the_log;
 mod m20261126_000024_paired_device;
+mod m20261126_000025_told_of_changes;
 
 struct Migrator;
 
@@ -59,6 +60,7 @@ impl MigratorTrait for Migrator {
             Box::new(m20261126_000022_history_in_no_language::Migration),
             Box::new(m20261126_000023_keys_and_room_of_the_log::Migration),
             Box::new(m20261126_000024_paired_device::Migration),
+            Box::new(m20261126_000025_told_of_changes::Migration),
         ]
     }
 }

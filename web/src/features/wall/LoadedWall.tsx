@@ -17,6 +17,7 @@ import { useCommandKeys, wallCommands } from "./commands/useWallCommands";
 import { FrameSheet } from "./frame/FrameSheet";
 import { LoadsSheet } from "./loads/LoadsSheet";
 import { SayLine } from "./say/SayLine";
+import { swipes } from "./swipe";
 import { TogetherBar } from "./TogetherBar";
 import { ToLookAt } from "./ToLookAt";
 import { TrialBar } from "./TrialBar";
@@ -71,6 +72,12 @@ export function LoadedWall({ view, wall, planned }: LoadedProps) {
   const ticket = selected && (move.ticket?.id === selected.id ? move.ticket : read.data);
   const design = wall.openings.find((opening) => opening.id === ticket?.id)?.design;
   const parts = useParts();
+  const turn = useSteady((by: -1 | 1) => {
+    const place = shown.openings.findIndex((opening) => opening.id === selected?.id);
+    const next = shown.openings[place + by];
+    if (next) select(next.id);
+  });
+  const turning = useMemo(() => swipes(turn), [turn]);
   const together = useTogether({
     job: view.id,
     wall: planned.id,
@@ -98,7 +105,7 @@ export function LoadedWall({ view, wall, planned }: LoadedProps) {
   );
   return (
     <div className="flex h-full flex-col lg:grid lg:grid-cols-[minmax(0,1fr)_clamp(340px,31vw,420px)] lg:grid-rows-[auto_minmax(0,1fr)]">
-      <header className="flex flex-wrap items-center gap-x-4 border-base-300 border-b px-4 sm:flex-nowrap lg:col-span-2">
+      <header className="sticky top-0 z-20 flex bg-base-200 lg:static flex-wrap items-center gap-x-4 border-base-300 border-b px-4 sm:flex-nowrap lg:col-span-2">
         <h1 className="min-w-0 flex-1 truncate font-bold text-lg sm:max-w-[22rem] sm:flex-initial">
           {view.job.name}
         </h1>
@@ -142,6 +149,7 @@ export function LoadedWall({ view, wall, planned }: LoadedProps) {
         className="ticket relative lg:overflow-y-auto"
         aria-label={say("page-ticket")}
         aria-busy={ticket?.id !== selected?.id}
+        {...turning}
       >
         {read.error && <p className="p-4 text-lg">{problemText(say, read.error)}</p>}
         {ticket && design && (

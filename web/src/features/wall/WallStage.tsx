@@ -8,6 +8,7 @@ import {
   useState,
 } from "react";
 import type { OpeningView, Schemas, Wall, WallView } from "../../api/client";
+import { useMedia } from "../../components/useMedia";
 import { useSteady } from "../../components/useSteady";
 import { LandingDrawing, laidLanding, leastLanding } from "../../drawing/LandingDrawing";
 import { Margins } from "../../drawing/Margins";
@@ -25,7 +26,6 @@ import { pressOn } from "./commands/openingCommands";
 import { landingOf } from "./landingOf";
 import { SNAP_WORDS, studsSaved } from "./stops";
 import { useDrag } from "./useDrag";
-import { useMedia } from "./useMedia";
 import type { usePendingMove } from "./usePendingMove";
 import { useSize } from "./useSize";
 import { pixelsPerFoot, type Zoom, zooms } from "./zoom";

@@ -1,4 +1,4 @@
-import { type RefObject, useCallback, useEffect, useId, useState } from "react";
+import { type RefObject, useCallback, useEffect, useId, useRef, useState } from "react";
 import { answered, api, type Problem, type Schemas } from "../../../api/client";
 import type { JobEditing } from "../../../api/useJobEditing";
 import { useSpeech } from "../../../speech/useSpeech";
@@ -55,6 +55,13 @@ export function SayLine({ job, wall, entry, editing, kept }: Props) {
     };
   }, [read, text]);
 
+  // An edit that met another one and was dropped gives its words back.
+  const sent = useRef("");
+  const { dropped } = editing;
+  useEffect(() => {
+    if (dropped) setText((now) => now || sent.current);
+  }, [dropped]);
+
   async function add() {
     const understood = await read(text).catch(() => undefined);
     setReading(understood);
@@ -63,6 +70,7 @@ export function SayLine({ job, wall, entry, editing, kept }: Props) {
     const problem = await editing.run(edit);
     setRefusal(problem);
     if (problem !== undefined) return;
+    sent.current = text;
     setText("");
     setReading(undefined);
     kept?.();
