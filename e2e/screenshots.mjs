@@ -25,6 +25,10 @@ const openJob = async (page, wall) => {
   await page.getByRole("link", { name: new RegExp(`^${wall}`) }).click();
   await page.getByTestId("verdict").waitFor();
 };
+const part = async (page, name) => {
+  await page.getByRole("button", { name, exact: true }).click();
+  await page.locator(`[data-part]`).filter({ hasText: name }).first().evaluate((shown) => shown.scrollIntoView());
+};
 const choose = async (page, letter) => {
   await page.locator(`[data-opening="${letter}"]`).click();
   // The ticket is another one then: what is looked for afterwards has to be its own.
@@ -50,22 +54,23 @@ await view("wall-night", { theme: "night" }, async (page) => {
 });
 await view("loads", {}, async (page) => {
   await openJob(page, "Water side");
-  await page.getByRole("button", { name: "What it carries" }).click();
+  await page.getByRole("button", { name: "What it carries", exact: true }).click();
 });
 await view("working", {}, async (page) => {
   await openJob(page, "Water side");
   await choose(page, "B");
-  await page.getByRole("button", { name: "Show the working" }).first().click();
+  await page.getByTestId("verdict").getByRole("button").click();
   await page.getByText("load over its duration factor").first().waitFor();
 });
 await view("schools", {}, async (page) => {
   await openJob(page, "Water side");
   await choose(page, "B");
-  await page.getByRole("heading", { name: "Three schools" }).scrollIntoViewIfNeeded();
+  await part(page, "Three schools");
 });
 await view("sheet", {}, async (page) => {
   await openJob(page, "Water side");
   await choose(page, "B");
+  await part(page, "Why these numbers");
   await page.getByRole("link", { name: "Calculation sheet" }).click();
   await page.getByText("load over its duration factor").first().waitFor();
 });
@@ -77,6 +82,7 @@ await view("plates", {}, async (page) => {
 await view("reach", {}, async (page) => {
   await openJob(page, "Water side");
   await choose(page, "B");
+  await part(page, "What else could go in");
   await page.getByRole("link", { name: "How far headers reach" }).click();
   await page.getByText("reach over this opening").waitFor();
 });
@@ -98,18 +104,19 @@ await view("frame", {}, async (page) => {
 await view("assembly", {}, async (page) => {
   await openJob(page, "Lane side");
   await choose(page, "A");
+  await part(page, "Order of assembly");
   await page.getByText("Nailing", { exact: true }).click();
-  await page.getByRole("heading", { name: "Order of assembly" }).evaluate((heading) => heading.scrollIntoView());
 });
 // Last, since it changes the demo: a door framed, then exchanged for a wider one.
 await view("framed", {}, async (page) => {
   await openJob(page, "Pantry partition");
   await page.getByRole("button", { name: "It is framed like this" }).click();
   await page.getByText("Nothing changed.").waitFor();
+  await part(page, "Place and size");
   await page.getByLabel("Unit width").fill("32");
   await page.getByLabel("Unit width").press("Enter");
   await page.getByText("Take out").waitFor();
-  await page.getByText("Take this opening out").scrollIntoViewIfNeeded();
+  await page.getByTestId("verdict").evaluate((verdict) => verdict.scrollIntoView());
 });
 await view("asked", {}, async (page) => {
   await page.getByLabel("A new job").fill("Back porch wall");

@@ -25,6 +25,7 @@ page-your-name-for-the-record = Your name, for the record
 page-goes-beside-every-edit-you-make-on = Goes beside every edit you make on this device
 page-somebody-named-it-meanwhile = Somebody named it "{ $name }" meanwhile.
 page-name = Name
+page-changed-on = changed { $when }
 page-no-walls-yet = no walls yet
 page-not-settled = { $unresolved } not settled
 page-in-trouble = { $trouble } in trouble

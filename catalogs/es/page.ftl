@@ -354,10 +354,10 @@ page-studs-more = { $count ->
         [one] 1 montante más
        *[other] { $count } montantes más
     }
-page-size-kind-place-5-0x4-0-window = Tamaño, tipo, lugar: 5-0x4-0 window centered · 16-0x7-0 overhead, 14 from left · beam 12-0 · wall 24-0
-page-size-kind-place-1510x1210-window-centered-4800x2100 = Tamaño, tipo, lugar: 1510x1210 window centered · 4800x2100 overhead, 350 from left · beam 3600 · wall 7200
-page-say-it-3068-door-7-6 = Diga: 3068 door @ 7-6
-page-say-it-910x2110-door-2300 = Diga: 910x2110 door @ 2300
+page-size-kind-place-5-0x4-0-window = Tamaño, tipo, lugar: ventana 5-0x4-0 centrada · cochera 16-0x7-0, 14 desde la izquierda · viga 12-0 · muro 24-0
+page-size-kind-place-1510x1210-window-centered-4800x2100 = Tamaño, tipo, lugar: ventana 1510x1210 centrada · cochera 4800x2100, 350 desde la izquierda · viga 3600 · muro 7200
+page-say-it-3068-door-7-6 = Diga: puerta 3068 @ 7-6
+page-say-it-910x2110-door-2300 = Diga: puerta 910x2110 @ 2300
 page-phones = Teléfonos y tabletas
 page-let-phones-in = Su propio teléfono o tableta puede mostrar los mismos trabajos por la red que comparte con esta máquina.
 page-back-to-the-jobs = volver a los trabajos
@@ -379,3 +379,9 @@ page-revoke-named = Revocar { $name }
 page-this-device-is-paired = Este dispositivo está vinculado. Los demás se ven, y se cambian, solo en la propia máquina.
 page-why-take-the-certificate = Para que no le pregunten más si se confía en la máquina, tome su certificado y haga que el dispositivo confíe en él: en sus ajustes, en seguridad.
 page-take-the-certificate = Tomar el certificado
+page-roof = Techo
+page-floor-or-deck = Piso o terraza
+page-wall-above = Muro encima
+page-gable-above = Hastial encima
+page-post-under-a-ridge-beam = Poste bajo una viga de cumbrera
+page-changed-on = cambiada el { $when }

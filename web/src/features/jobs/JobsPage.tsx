@@ -190,6 +190,14 @@ function JobCard({ job, duplicate, putAway, renamed }: CardProps) {
           </Link>
         )}
         <p className="text-secondary text-sm">{job.walls.join(" · ") || say("page-no-walls-yet")}</p>
+        <p className="text-secondary text-sm">
+          {say("page-changed-on", {
+            when: new Date(job.updated_at).toLocaleString(document.documentElement.lang, {
+              dateStyle: "medium",
+              timeStyle: "short",
+            }),
+          })}
+        </p>
       </div>
       <Settled job={job} />
       <div className="flex flex-wrap">

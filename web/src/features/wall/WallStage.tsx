@@ -109,27 +109,36 @@ export function WallStage({
   });
   const drag = useDrag({ view, scale, stops, units: speech.units, select, move });
   const scroll = useRef<HTMLDivElement>(null);
-  // What a finger holds stays under it.
-  const held = useRef<string>(undefined);
+  const edges = selected ? [scale.x(selected.left), scale.x(selected.right)] : [];
+  const bringIntoSight = useSteady(() => {
+    const element = scroll.current;
+    const [left, right] = edges;
+    if (!element || left === undefined || right === undefined) return;
+    const { scrollLeft, clientWidth } = element;
+    const inSight = scrollLeft <= left - BESIDE && right + BESIDE <= scrollLeft + clientWidth;
+    if (!inSight) element.scrollLeft = (left + right - clientWidth) / 2;
+  });
+  // What a finger holds stays under it; once it is let go where it was taken, it is brought into sight.
+  const held = useRef(false);
   const grab = useSteady((opening: OpeningView, event: PointerEvent<SVGElement>) => {
     if (event.shiftKey) return choose(opening.id);
     // A tap looks at it: a finger that stays chooses the one before besides.
     const before = selected?.id;
     if (event.pointerType === "touch" && before) afterLongPress(() => choose(before));
-    if (opening.id !== selected?.id) held.current = opening.id;
+    const from = event.clientX;
+    held.current = true;
+    const letGo = (end: globalThis.PointerEvent) => {
+      held.current = false;
+      if (Math.abs(end.clientX - from) < A_TAP) setTimeout(bringIntoSight);
+    };
+    for (const end of ["pointerup", "pointercancel"] as const) {
+      window.addEventListener(end, letGo, { once: true });
+    }
     drag.grab(opening, event);
   });
-  const edges = selected ? [scale.x(selected.left), scale.x(selected.right)] : [];
   // biome-ignore lint/correctness/useExhaustiveDependencies: only a change of zoom, place or opening scrolls, not a drag
   useEffect(() => {
-    const element = scroll.current;
-    const [left, right] = edges;
-    const isHeld = held.current === selected?.id;
-    held.current = undefined;
-    if (!element || left === undefined || right === undefined || isHeld) return;
-    const { scrollLeft, clientWidth } = element;
-    const inSight = scrollLeft <= left - BESIDE && right + BESIDE <= scrollLeft + clientWidth;
-    if (!inSight) element.scrollLeft = (left + right - clientWidth) / 2;
+    if (!held.current) bringIntoSight();
   }, [zoom, place.width > 0, selected?.id]);
   return (
     <div className="flex flex-col lg:flex-1">
@@ -208,7 +217,10 @@ export function WallStage({
         >
           {plate === "sole" ? say("page-marks-of-the-top-plates") : say("page-marks-of-the-sole-plate")}
         </button>
-        <span aria-live="polite" className="min-w-0 flex-[1_1_8rem] leading-tight">
+        <span
+          aria-live="polite"
+          className="min-w-0 flex-[1_1_8rem] leading-tight empty:hidden sm:empty:block"
+        >
           {move.pending &&
             say("page-center", {
               center: speech.length(move.pending.center),
@@ -221,6 +233,8 @@ export function WallStage({
   );
 }
 
+/** A pointer that moved less than this, px, only tapped. */
+const A_TAP = 6;
 const LONG_PRESS_MS = 550;
 const ENDS_OF_REST = ["pointermove", "pointerup", "pointercancel"] as const;
 

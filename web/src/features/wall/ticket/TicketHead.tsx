@@ -19,7 +19,7 @@ export function TicketHead({ ticket, showWorking }: Props) {
         <span className="flex size-11 shrink-0 items-center justify-center rounded-full border-2 border-base-content font-bold text-xl">
           {ticket.letter}
         </span>
-        <div className="min-w-0 flex-[1_1_8rem]">
+        <div className="min-w-0 flex-[1_1_4rem]">
           <h2 className="font-bold text-lg leading-tight first-letter:uppercase">
             {say(named("kind-of-opening", ticket.kind))}
           </h2>
