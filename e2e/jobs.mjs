@@ -46,11 +46,14 @@ await run(async ({ address, open }) => {
   const demo = page.getByRole("listitem").filter({ hasText: DEMO });
   await demo.getByRole("button", { name: "Copy" }).click();
   await page.getByRole("link", { name: `${DEMO}, copy` }).waitFor();
-  await page.getByRole("listitem").filter({ hasText: "Front porch wall" }).getByRole("button", { name: "Put away" }).click();
+  await page.getByRole("listitem").filter({ hasText: "Front porch wall" }).getByRole("button", { name: "Put away", exact: true }).click();
   await page.getByRole("link", { name: "Front porch wall", exact: true }).waitFor({ state: "detached" });
+  // Also after a reload it is there.
+  await page.reload();
+  await page.getByRole("button", { name: "What was put away" }).click();
   await page.getByRole("button", { name: "Bring it back" }).click();
   await page.getByRole("link", { name: "Front porch wall", exact: true }).waitFor();
-  assert.equal(await page.getByRole("button", { name: "Put away" }).count(), 3);
+  assert.equal(await page.getByRole("button", { name: "Put away", exact: true }).count(), 3);
 
   // A job goes out as a file and comes back; a damaged file changes nothing and says why.
   await page.goto(address);

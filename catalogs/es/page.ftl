@@ -385,3 +385,5 @@ page-wall-above = Muro encima
 page-gable-above = Hastial encima
 page-post-under-a-ridge-beam = Poste bajo una viga de cumbrera
 page-changed-on = cambiada el { $when }
+page-put-away-jobs = Lo que se guardó aparte
+page-nothing-is-put-away = No hay nada aparte.

@@ -36,7 +36,7 @@ impl ListQuery {
         }
         let after =
             self.after.map(|mark| mark_in(&mark).ok_or_else(|| FieldErrors::one("/after", say!("no-such-page"))));
-        Ok(Listing { after: after.transpose()?, named, most: JOBS_ON_A_PAGE })
+        Ok(Listing { after: after.transpose()?, named, put_away: self.away, most: JOBS_ON_A_PAGE })
     }
 }
 

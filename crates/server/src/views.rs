@@ -67,6 +67,9 @@ pub struct ListQuery {
     pub after: Option<String>,
     /// What stands in their names.
     pub named: Option<String>,
+    /// Those that were put away, instead of those that were not.
+    #[serde(default)]
+    pub away: bool,
 }
 
 /// Who does it.

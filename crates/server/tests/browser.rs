@@ -48,6 +48,11 @@ async fn what_is_seen_at_a_glance() {
 }
 
 #[tokio::test]
+async fn what_is_printed_is_whole() {
+    drive("paper.mjs").await;
+}
+
+#[tokio::test]
 async fn everything_by_keyboard() {
     drive("keyboard.mjs").await;
 }

@@ -241,7 +241,7 @@ async fn put_back(address: &Address, fresh: &str, restore: &Path, file: &Path) -
 async fn read_through(db: DatabaseConnection) -> Result<usize, StoreError> {
     migrate(&db).await?;
     let jobs = Jobs::new(db);
-    let mut asked = Listing { after: None, named: None, most: 200 };
+    let mut asked = Listing { after: None, named: None, put_away: false, most: 200 };
     let mut count = 0;
     loop {
         let page = jobs.list(&asked).await?;

@@ -37,6 +37,8 @@ pub struct Listing {
     pub after: Option<Mark>,
     /// Those with this in their name, in large or small letters.
     pub named: Option<String>,
+    /// Those that were put away, instead of those that were not.
+    pub put_away: bool,
     /// How many at most.
     pub most: u64,
 }
@@ -93,7 +95,7 @@ impl JobRow {
 }
 
 impl Jobs {
-    /// A page of the jobs that are not deleted, newest change first. Two queries, however many there are.
+    /// A page of the jobs that are not put away, or of those that are, newest change first. Two queries, however many there are.
     ///
     /// # Errors
     /// Whatever the database says.
@@ -103,7 +105,7 @@ impl Jobs {
             .select_only()
             .columns([C::Id, C::Name, C::Version, C::UpdatedAt])
             .columns([C::CountedVersion, C::CountedAs, C::Openings, C::Unresolved])
-            .filter(C::DeletedAt.is_null());
+            .filter(if asked.put_away { C::DeletedAt.is_not_null() } else { C::DeletedAt.is_null() });
         if let Some(Mark { updated_at, id }) = asked.after {
             let place = Expr::tuple([Expr::col(C::UpdatedAt), Expr::col(C::Id)]);
             jobs = jobs.filter(place.lt(Expr::tuple([Expr::val(updated_at), Expr::val(id)])));

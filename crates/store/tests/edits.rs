@@ -165,7 +165,7 @@ async fn the_list_comes_page_by_page() {
     }
     jobs.create(&sample(), Origin::Begun, "Ada").await.expect("kept");
     let page = async |after, named: Option<&str>| {
-        let asked = Listing { after, named: named.map(str::to_owned), most: 3 };
+        let asked = Listing { after, named: named.map(str::to_owned), put_away: false, most: 3 };
         jobs.list(&asked).await.expect("listed")
     };
     let (mut names, mut after) = (Vec::new(), None);

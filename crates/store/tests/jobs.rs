@@ -25,7 +25,7 @@ fn knowing(known: Known<'_>) -> Editor<'_> {
 }
 
 async fn listed(jobs: &Jobs) -> Vec<ListedJob> {
-    jobs.list(&Listing { after: None, named: None, most: 100 }).await.expect("listed").jobs
+    jobs.list(&Listing { after: None, named: None, put_away: false, most: 100 }).await.expect("listed").jobs
 }
 
 fn sample() -> sturvek_core::job::Job {

@@ -4,7 +4,7 @@ import { answered, api } from "./client";
 /** Keys of everything kept from the server, made in one place. */
 export const keys = {
   jobs: ["jobs"] as const,
-  jobsNamed: (named: string) => ["jobs", "named", named] as const,
+  jobsNamed: (named: string, away: boolean) => ["jobs", "named", named, away] as const,
   totals: (job: string, version: number) => ["job", job, "totals", version] as const,
   job: (job: string) => ["job", job] as const,
   wall: (job: string, wall: string, version: number) => ["job", job, "wall", wall, version] as const,
@@ -24,12 +24,14 @@ export const keys = {
   sheet: (job: string, opening: string, version: number) => ["job", job, "sheet", opening, version] as const,
 };
 
-/** The jobs with these words in their names, page by page. */
-export const jobsQuery = (named: string) =>
+/** The jobs with these words in their names, page by page; those that were put away, or those that were not. */
+export const jobsQuery = (named: string, away = false) =>
   infiniteQueryOptions({
-    queryKey: keys.jobsNamed(named),
+    queryKey: keys.jobsNamed(named, away),
     queryFn: ({ pageParam }) =>
-      answered(api.GET("/api/jobs", { params: { query: { after: pageParam, named: named || undefined } } })),
+      answered(
+        api.GET("/api/jobs", { params: { query: { after: pageParam, named: named || undefined, away } } }),
+      ),
     initialPageParam: undefined as string | undefined,
     getNextPageParam: (page) => page.next ?? undefined,
     placeholderData: keepPreviousData,

@@ -4927,6 +4927,8 @@ export interface operations {
                 after?: string;
                 /** @description What stands in their names. */
                 named?: string;
+                /** @description Those that were put away, instead of those that were not. */
+                away?: boolean;
             };
             header?: never;
             path?: never;

@@ -16,7 +16,7 @@ export function Shell() {
   const look = ({ isActive }: { isActive: boolean }) =>
     `${station} ${isActive ? "bg-[var(--sheet)] font-bold shadow-[inset_4px_0_0_var(--chalk)]" : ""}`;
   return (
-    <div className="relative flex min-h-dvh flex-col-reverse sm:h-dvh sm:flex-row sm:overflow-hidden">
+    <div className="screen relative flex min-h-dvh flex-col-reverse sm:h-dvh sm:flex-row sm:overflow-hidden">
       <nav
         aria-label={say("page-stations")}
         className="no-print sticky bottom-0 z-20 flex border-base-300 border-t bg-base-200 sm:w-[76px] sm:flex-col sm:border-t-0 sm:border-r"
@@ -61,7 +61,7 @@ export function Shell() {
           {theme === "paper" ? say("page-night") : say("page-sun")}
         </button>
       </nav>
-      <div className="min-w-0 flex-1 sm:overflow-hidden">
+      <div className="screen min-w-0 flex-1 sm:overflow-hidden">
         <Outlet />
       </div>
       {speaking && <SpeechSheet close={() => setSpeaking(false)} />}

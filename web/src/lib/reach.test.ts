@@ -1,6 +1,6 @@
 import { expect, test } from "vitest";
 import { NM_PER_FOOT } from "./length";
-import { feetMarks, runsOf } from "./reach";
+import { feetMarks, isForRoom, runsOf } from "./reach";
 
 const point = (feet: number, governs: string) => ({ clear: feet * NM_PER_FOOT, governs });
 
@@ -21,4 +21,13 @@ test("runs of one check follow one another to where the header gives out", () =>
 
 test("the axis is marked every two feet", () => {
   expect(feetMarks(20 * NM_PER_FOOT)).toEqual([0, 2, 4, 6, 8, 10, 12, 14, 16, 18, 20]);
+});
+
+test("want of room is told from want of strength", () => {
+  expect(["check-width", "check-depth", "check-bending", "existing-jacks"].map(isForRoom)).toEqual([
+    true,
+    true,
+    false,
+    false,
+  ]);
 });

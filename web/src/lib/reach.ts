@@ -32,6 +32,9 @@ export function runsOf(points: readonly ReachPoint[], farthest: Nanometers): Run
   return runs;
 }
 
+/** Whether a header gives out for want of room in the wall, not of strength. */
+export const isForRoom = (givesOut: string) => givesOut === "check-width" || givesOut === "check-depth";
+
 /** Whole feet for the axis: every two from zero to the widest. */
 export function feetMarks(widest: Nanometers): number[] {
   const feet = Math.floor(widest / NM_PER_FOOT);

@@ -101,7 +101,7 @@ mod tests {
 
         let jobs = Jobs::new(db.clone());
         let mut all = Vec::new();
-        let every = crate::Listing { after: None, named: None, most: 100 };
+        let every = crate::Listing { after: None, named: None, put_away: false, most: 100 };
         for listed in jobs.list(&every).await.expect("every job").jobs {
             assert_eq!(listed.settled, None, "it was never counted");
             all.push(jobs.get(listed.id).await.expect("found"));

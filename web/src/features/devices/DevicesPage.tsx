@@ -15,9 +15,9 @@ export function DevicesPage() {
   const onADevice =
     site.error instanceof ApiProblem && site.error.problem.type === "sturvek:this-machine-only";
   return (
-    <div className="flex h-full flex-col">
+    <div className="screen flex h-full flex-col">
       <PageHead title={say("page-phones")} back={{ to: "/", label: say("page-back-to-the-jobs") }} />
-      <main className="relative min-h-0 flex-1 overflow-y-auto p-4">
+      <main className="screen relative min-h-0 flex-1 overflow-y-auto p-4">
         {onADevice && <OnADevice />}
         {site.error && !onADevice && (
           <p role="alert" className="text-lg">

@@ -6,6 +6,7 @@ import { answered, api, type Schemas } from "../../api/client";
 import { jobsQuery, keys, totalsQuery } from "../../api/queries";
 import { TextField } from "../../components/Field";
 import { useSpeech } from "../../speech/useSpeech";
+import { PutAway } from "./PutAway";
 
 /** A job, and who does something with it. */
 const by = (job: string) => ({ path: { job }, query: { author: author() } });
@@ -60,7 +61,7 @@ export function JobsPage() {
   const problem =
     list.error ?? create.error ?? load.error ?? duplicate.error ?? putAway.error ?? bringBack.error;
   return (
-    <main className="mx-auto max-w-4xl px-4 py-6 sm:h-full sm:overflow-y-auto">
+    <main className="screen mx-auto max-w-4xl px-4 py-6 sm:h-full sm:overflow-y-auto">
       <h1 className="font-bold text-3xl tracking-tight">{say("page-sturvek")}</h1>
       <p className="text-secondary">{say("page-openings-in-load-bearing-walls-what-carries")}</p>
       {problem && (
@@ -115,6 +116,7 @@ export function JobsPage() {
           {say("page-more-jobs")}
         </button>
       )}
+      <PutAway bringBack={(job) => bringBack.mutate(job)} />
       <NewJob create={(name) => create.mutate(name)} />
       <LoadJob load={(file) => load.mutate(file)} />
       <h2 className="ruled mt-8">{say("page-your-name-for-the-record")}</h2>

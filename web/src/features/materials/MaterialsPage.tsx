@@ -18,12 +18,12 @@ export function MaterialsPage() {
   const editing = useJobEditing(job);
   const run = (edit: Edit) => editing.run(edit).then((problem) => problem?.said);
   return (
-    <div className="flex h-full flex-col">
+    <div className="screen flex h-full flex-col">
       <PageHead
         title={data ? say("page-materials-of", { name: data.job.name }) : say("page-materials")}
         back={{ to: `/jobs/${job}`, label: say("page-back-to-the-wall") }}
       />
-      <main className="relative min-h-0 flex-1 overflow-y-auto p-4">
+      <main className="screen relative min-h-0 flex-1 overflow-y-auto p-4">
         {error && <p className="text-lg">{error.message}</p>}
         <Trouble editing={editing} job={job} />
         {data && (

@@ -21,7 +21,7 @@ export function PlatesPage() {
   const name = view.data?.job.walls.find((each) => each.id === wall)?.frame.name ?? "";
   const error = view.error ?? planned.error;
   return (
-    <div className="flex h-full flex-col">
+    <div className="screen flex h-full flex-col">
       <PageHead
         title={say("page-plates-of", { name })}
         back={{ to: `/jobs/${job}/walls/${wall}`, label: say("page-back-to-the-wall") }}
@@ -33,7 +33,7 @@ export function PlatesPage() {
       <main
         // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls has to be reachable by keyboard
         tabIndex={0}
-        className="relative min-h-0 flex-1 overflow-y-auto p-4 print:overflow-visible print:p-0"
+        className="screen relative min-h-0 flex-1 overflow-y-auto p-4 print:p-0"
       >
         {error && <p className="text-lg">{error.message}</p>}
         {planned.data && (

@@ -1,6 +1,6 @@
 import type { Schemas } from "../../api/client";
 import { type Nanometers, NM_PER_FOOT } from "../../lib/length";
-import { feetMarks, runsOf } from "../../lib/reach";
+import { feetMarks, isForRoom, runsOf } from "../../lib/reach";
 import { useSpeech } from "../../speech/useSpeech";
 
 interface Props {
@@ -111,7 +111,9 @@ export function ReachChart({ view, clear, asItIs }: Props) {
             >
               {reaches > 0
                 ? speech.length(reaches)
-                : speech.say("page-not-even", { least: speech.length(1.5 * NM_PER_FOOT) })}
+                : isForRoom(header.gives_out.id)
+                  ? say("page-no-room")
+                  : say("page-not-even", { least: speech.length(1.5 * NM_PER_FOOT) })}
             </text>
           </g>
         );

@@ -10,7 +10,7 @@ import { ReachChart, ReachKey } from "./ReachChart";
 
 /** How far every header of the stock reaches under the loads at hand, and what if there were more. */
 export function ReachPage() {
-  const { say } = useSpeech();
+  const { say, length, quantity } = useSpeech();
   const { job = "", opening = "" } = useParams();
   const [snow, setSnow] = useState(100);
   const [building, setBuilding] = useState(100);
@@ -27,9 +27,18 @@ export function ReachPage() {
     label: say("page-back-to-the-wall"),
   };
   const clear = toNearestSixteenth(((data?.clear ?? 0) * span) / 100);
+  const roof = wall?.carries.items.flatMap(({ what }) => (what.kind === "roof" ? [what] : []))[0];
+  const ground = view.data?.job.settings;
+  const figures = {
+    snow:
+      ground &&
+      ground.snow_said !== "not_said" &&
+      quantity((ground.snow * snow) / 100, "pounds_per_square_foot"),
+    building: roof && length(toNearestSixteenth((roof.building_width * building) / 100)),
+  };
   const carrying = data?.headers.filter((header) => (header.farthest ?? 0) >= clear).length;
   return (
-    <div className="flex h-full flex-col">
+    <div className="screen flex h-full flex-col">
       <PageHead
         title={
           wall
@@ -38,12 +47,27 @@ export function ReachPage() {
         }
         back={back}
       />
-      <main className="relative min-h-0 flex-1 overflow-y-auto p-4">
+      <main className="screen relative min-h-0 flex-1 overflow-y-auto p-4">
         {error && <p className="text-lg">{problemText(say, error)}</p>}
         <section className="sheet grid gap-x-8 gap-y-2 p-4 md:grid-cols-3" aria-label={say("page-what-if")}>
-          <Slider label={say("page-what-if-the-snow-were")} value={snow} change={setSnow} />
-          <Slider label={say("page-what-if-the-opening-were")} value={span} change={setSpan} />
-          <Slider label={say("page-what-if-the-building-were")} value={building} change={setBuilding} />
+          <Slider
+            label={say("page-what-if-the-snow-were")}
+            value={snow}
+            figure={figures.snow}
+            change={setSnow}
+          />
+          <Slider
+            label={say("page-what-if-the-opening-were")}
+            value={span}
+            figure={data && length(clear)}
+            change={setSpan}
+          />
+          <Slider
+            label={say("page-what-if-the-building-were")}
+            value={building}
+            figure={figures.building}
+            change={setBuilding}
+          />
         </section>
         {data && (
           <section className="sheet mt-4 p-4">
@@ -74,17 +98,21 @@ export function ReachPage() {
 interface SliderProps {
   readonly label: string;
   readonly value: number;
+  /** What that is, where it is a figure. */
+  readonly figure?: string | false | undefined;
   readonly change: (value: number) => void;
 }
 
-function Slider({ label, value, change }: SliderProps) {
+function Slider({ label, value, figure, change }: SliderProps) {
   const { say } = useSpeech();
   const id = useId();
   return (
     <div>
       <label htmlFor={id} className="flex items-baseline justify-between">
         <span>{label}</span>
-        <b className="num">{value === 100 ? say("page-as-it-is") : `${value} %`}</b>
+        <b className="num">
+          {[figure, value === 100 ? say("page-as-it-is") : `${value} %`].filter(Boolean).join(", ")}
+        </b>
       </label>
       <input
         id={id}

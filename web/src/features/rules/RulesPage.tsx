@@ -36,12 +36,12 @@ export function RulesPage() {
       })
       .then((problem) => problem?.said);
   return (
-    <div className="flex h-full flex-col">
+    <div className="screen flex h-full flex-col">
       <PageHead
         title={data ? say("page-rules-of", { name: data.job.name }) : say("page-rules")}
         back={{ to: `/jobs/${job}`, label: say("page-back-to-the-wall") }}
       />
-      <main className="relative min-h-0 flex-1 overflow-y-auto p-4">
+      <main className="screen relative min-h-0 flex-1 overflow-y-auto p-4">
         {error && <p className="text-lg">{error.message}</p>}
         <Trouble editing={editing} job={job} />
         {settings && data && (

@@ -21,7 +21,7 @@ export function SheetPage() {
     label: say("page-back-to-the-wall"),
   };
   return (
-    <div className="flex h-full flex-col">
+    <div className="screen flex h-full flex-col">
       <PageHead title={say("page-calculation-sheet")} back={back}>
         <button type="button" className="btn tap no-print" onClick={() => window.print()}>
           {say("page-print-it")}
@@ -30,7 +30,7 @@ export function SheetPage() {
       <main
         // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls has to be reachable by keyboard
         tabIndex={0}
-        className="relative min-h-0 flex-1 overflow-y-auto p-4 print:overflow-visible print:p-0"
+        className="screen relative min-h-0 flex-1 overflow-y-auto p-4 print:p-0"
       >
         {error && <p className="text-lg">{problemText(say, error)}</p>}
         {data && (

@@ -73,8 +73,8 @@ export function LoadedWall({ view, wall, planned }: LoadedProps) {
   const design = wall.openings.find((opening) => opening.id === ticket?.id)?.design;
   const parts = useParts();
   const turn = useSteady((by: -1 | 1) => {
-    const place = shown.openings.findIndex((opening) => opening.id === selected?.id);
-    const next = shown.openings[place + by];
+    const along = [...shown.openings].sort((a, b) => a.center - b.center);
+    const next = along[along.findIndex((opening) => opening.id === selected?.id) + by];
     if (next) select(next.id);
   });
   const turning = useMemo(() => swipes(turn), [turn]);
@@ -104,7 +104,7 @@ export function LoadedWall({ view, wall, planned }: LoadedProps) {
     [units, nudge, forget, select, remove],
   );
   return (
-    <div className="flex h-full flex-col lg:grid lg:grid-cols-[minmax(0,1fr)_clamp(340px,31vw,420px)] lg:grid-rows-[auto_minmax(0,1fr)]">
+    <div className="screen flex h-full flex-col lg:grid lg:grid-cols-[minmax(0,1fr)_clamp(340px,31vw,420px)] lg:grid-rows-[auto_minmax(0,1fr)]">
       <header className="sticky top-0 z-20 flex bg-base-200 lg:static flex-wrap items-center gap-x-4 border-base-300 border-b px-4 sm:flex-nowrap lg:col-span-2">
         <h1 className="min-w-0 flex-1 truncate font-bold text-lg sm:max-w-[22rem] sm:flex-initial">
           {view.job.name}
@@ -115,7 +115,7 @@ export function LoadedWall({ view, wall, planned }: LoadedProps) {
         </div>
         <WallTabs view={view} addWall={() => void addWall()} />
       </header>
-      <main className="min-w-0 px-4 pt-1 pb-1 lg:relative lg:flex lg:flex-col lg:overflow-y-auto">
+      <main className="screen min-w-0 px-4 pt-1 pb-1 lg:relative lg:flex lg:flex-col lg:overflow-y-auto">
         <SayLine job={view.id} wall={planned.id} entry={entry} editing={editing} kept={selectNewest} />
         <Trouble editing={editing} job={view.id} />
         <div className="relative">
@@ -146,7 +146,7 @@ export function LoadedWall({ view, wall, planned }: LoadedProps) {
         {move.trial && <TrialBar keep={move.keepTrial} leave={move.leaveTrial} />}
       </main>
       <aside
-        className="ticket relative lg:overflow-y-auto"
+        className="screen ticket relative lg:overflow-y-auto"
         aria-label={say("page-ticket")}
         aria-busy={ticket?.id !== selected?.id}
         {...turning}

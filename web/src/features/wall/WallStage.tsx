@@ -127,12 +127,14 @@ export function WallStage({
     if (event.pointerType === "touch" && before) afterLongPress(() => choose(before));
     const from = event.clientX;
     held.current = true;
+    const over = new AbortController();
     const letGo = (end: globalThis.PointerEvent) => {
+      over.abort();
       held.current = false;
       if (Math.abs(end.clientX - from) < A_TAP) setTimeout(bringIntoSight);
     };
     for (const end of ["pointerup", "pointercancel"] as const) {
-      window.addEventListener(end, letGo, { once: true });
+      window.addEventListener(end, letGo, { signal: over.signal });
     }
     drag.grab(opening, event);
   });
@@ -141,10 +143,10 @@ export function WallStage({
     if (!held.current) bringIntoSight();
   }, [zoom, place.width > 0, selected?.id]);
   return (
-    <div className="flex flex-col lg:flex-1">
+    <div className="screen flex flex-col lg:flex-1">
       <div
         ref={frame}
-        className="relative min-h-64 lg:flex-1 lg:overflow-y-auto lg:[scrollbar-gutter:stable] lg:[scrollbar-width:thin]"
+        className="screen relative min-h-64 lg:flex-1 lg:overflow-y-auto lg:[scrollbar-gutter:stable] lg:[scrollbar-width:thin]"
         style={beside ? { minHeight: least } : undefined}
       >
         {place.width > 0 && (
@@ -153,13 +155,14 @@ export function WallStage({
             <div className="min-w-0 flex-1">
               <div
                 ref={scroll}
-                className="overflow-x-auto overflow-y-hidden [scrollbar-width:none]"
+                className="screen overflow-x-auto overflow-y-hidden [scrollbar-width:none]"
                 data-testid="wall-in-sight"
               >
                 <svg
                   width={Math.max(content, 1)}
                   height={height}
-                  className="block select-none text-base-content"
+                  viewBox={`0 0 ${Math.max(content, 1)} ${height}`}
+                  className="whole-on-paper block select-none text-base-content"
                   aria-label={say("page-the-wall-drawn-to-scale")}
                 >
                   {selected && <Margins view={view} opening={selected} scale={scale} y={MARGINS_LINE} />}

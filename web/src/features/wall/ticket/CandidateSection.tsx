@@ -5,6 +5,7 @@ import { candidatesQuery, reachQuery } from "../../../api/queries";
 import type { JobEditing } from "../../../api/useJobEditing";
 import { VerdictMark } from "../../../components/VerdictMark";
 import { WorkBar } from "../../../components/WorkBar";
+import { isForRoom } from "../../../lib/reach";
 import { dollars } from "../../../lib/work";
 import { named, useSpeech } from "../../../speech/useSpeech";
 import { ReachBar } from "./ReachBar";
@@ -115,7 +116,8 @@ function CandidateRow({ candidate, reach, choose }: RowProps) {
             <span className="flex items-center gap-2">
               <ReachBar farthest={far.farthest} clear={reach.clear} label={say("page-how-far-it-reaches")} />
               <span className="ml-auto whitespace-nowrap num text-sm">
-                {far.farthest == null ? say("page-no-room") : length(far.farthest)}
+                {far.farthest != null && length(far.farthest)}
+                {far.farthest == null && isForRoom(far.gives_out.id) && say("page-no-room")}
               </span>
             </span>
           )}

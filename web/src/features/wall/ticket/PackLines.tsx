@@ -99,7 +99,7 @@ function PackLine({ ticket, end, both, deciding, toggle, editing, showWorking }:
         </button>
         <button
           type="button"
-          className="btn btn-ghost tap px-3 font-normal"
+          className="btn btn-ghost tap no-print px-3 font-normal"
           aria-expanded={open}
           onClick={() => toggle(ends)}
         >

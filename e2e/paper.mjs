@@ -1,0 +1,56 @@
+// The browser's own print of every page: whole, as many sheets as it takes, black on white in both themes.
+import { assert, openParts, openWall, run } from "./driver.mjs";
+
+/** What is cut off on paper: boxes that would have to be scrolled. */
+const cutOff = (page) =>
+  page.evaluate(() =>
+    [...document.querySelectorAll("body *")]
+      .filter((element) => {
+        const { overflowX, overflowY } = getComputedStyle(element);
+        const hides = (overflow) => overflow !== "visible";
+        const shown = element.clientWidth > 0 && !element.closest("svg, .sr-only, input, select");
+        return (
+          shown &&
+          ((hides(overflowY) && element.scrollHeight > element.clientHeight + 2) ||
+            (hides(overflowX) && element.scrollWidth > element.clientWidth + 2))
+        );
+      })
+      .map((element) => `${element.tagName.toLowerCase()}.${element.className}`.slice(0, 120)),
+  );
+
+/** How many sheets a print takes. */
+const sheets = (paper) => (paper.toString("latin1").match(/\/Type\s*\/Page[^s]/g) ?? []).length;
+
+await run(async ({ open }) => {
+  for (const theme of ["paper", "night"]) {
+    const page = await open();
+    await page.evaluate((name) => localStorage.setItem("sturvek.theme", name), theme);
+    await page.reload();
+    await openWall(page, "Water side");
+    await openParts(page);
+    const printed = async (where, least) => {
+      await page.emulateMedia({ media: "print" });
+      await page.waitForTimeout(300);
+      assert.deepEqual(await cutOff(page), [], `${where}, ${theme}: cut off`);
+      const [ground, ink] = await page.evaluate(() => {
+        const text = document.querySelector("main h2, article h2, h1") ?? document.body;
+        return [getComputedStyle(document.body).backgroundColor, getComputedStyle(text).color];
+      });
+      assert.deepEqual([ground, ink], ["rgb(255, 255, 255)", "rgb(0, 0, 0)"], `${where}, ${theme}`);
+      for (const format of ["Letter", "A4"]) {
+        const count = sheets(await page.pdf({ format }));
+        assert.ok(count >= least, `${where}, ${theme}, ${format}: ${count} sheets`);
+      }
+      await page.emulateMedia({ media: "screen" });
+    };
+    await printed("wall and ticket", 2);
+    await page.getByRole("link", { name: "Plate list" }).click();
+    await page.getByRole("heading", { name: "Story pole" }).waitFor();
+    await printed("plate list", 2);
+    await page.getByRole("link", { name: "Back to the wall" }).click();
+    await page.getByRole("link", { name: "Calculation sheet" }).click();
+    await page.getByText("load over its duration factor").first().waitFor();
+    await printed("calculation sheet", 5);
+    await page.close();
+  }
+});
