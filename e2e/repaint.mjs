@@ -49,6 +49,8 @@ if (size === "large") {
   await openWall(page, "Water side");
 }
 await opening(page, "A").click();
+// The field is in a part of the ticket that is closed by itself.
+await page.getByRole("button", { name: "Place and size" }).click();
 const times = [];
 for (let move = 0; move < MOVES; move++) {
   const inches = move % 2 === 0 ? 50 : 54;
