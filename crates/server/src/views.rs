@@ -220,6 +220,9 @@ pub struct TogetherRequest {
     pub openings: Vec<Uuid>,
     /// What.
     pub aim: TogetherAim,
+    /// Whether whoever asks measures in millimeters: what is moved then stands on one.
+    #[serde(default)]
+    pub in_millimeters: bool,
 }
 
 /// The edit that does it, or why none does.

@@ -4228,6 +4228,8 @@ export interface components {
         TogetherRequest: {
             /** @description What. */
             aim: components["schemas"]["TogetherAim"];
+            /** @description Whether whoever asks measures in millimeters: what is moved then stands on one. */
+            in_millimeters?: boolean;
             /** @description Which; the first leads. */
             openings: string[];
         };

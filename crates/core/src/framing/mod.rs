@@ -4,6 +4,7 @@ pub mod assembly;
 pub mod below;
 pub mod changes;
 pub mod corner;
+pub mod even_gaps;
 pub mod field_studs;
 #[cfg(test)]
 mod fixture;

@@ -12,11 +12,12 @@
 
 use thiserror::Error;
 
+use super::even_gaps::{even_gaps, mark_of};
 use super::opening_plan::OpeningPlan;
 use super::wall_plan::WallPlan;
 use crate::job::command::{MOST_TOGETHER, Placement};
 use crate::job::{Command, HeaderChoice, OpeningDesign, OpeningId, Wall};
-use crate::measure::Length;
+use crate::measure::{Length, LengthStyle};
 use crate::say;
 use crate::speech::Phrase;
 
@@ -64,7 +65,7 @@ impl NotTogether {
     }
 }
 
-/// The edit that does it to these openings of a wall.
+/// The edit that does it to these openings of a wall, for somebody who writes lengths in this style.
 ///
 /// # Errors
 /// [`NotTogether`] with why it cannot be done.
@@ -73,19 +74,25 @@ pub fn together(
     plan: &WallPlan,
     openings: &[OpeningId],
     aim: TogetherAim,
+    style: LengthStyle,
 ) -> Result<Command, NotTogether> {
     let find = |id: &OpeningId| plan.openings.iter().find(|opening| opening.id == *id);
     let chosen: Option<Vec<&OpeningPlan>> = openings.iter().map(find).collect();
     let chosen = chosen.filter(|chosen| (2..=MOST_TOGETHER).contains(&chosen.len())).ok_or(NotTogether::HowMany)?;
     let commands = match aim {
-        TogetherAim::EvenOut => evened_out(wall, plan, chosen)?,
+        TogetherAim::EvenOut => evened_out(wall, plan, chosen, mark_of(style))?,
         TogetherAim::LineUpHeads => lined_up(&chosen)?,
         TogetherAim::OneHeader => under_one(wall, &chosen)?,
     };
     if commands.is_empty() { Err(NotTogether::Nothing) } else { Ok(Command::Together { commands }) }
 }
 
-fn evened_out(wall: &Wall, plan: &WallPlan, mut chosen: Vec<&OpeningPlan>) -> Result<Vec<Command>, NotTogether> {
+fn evened_out(
+    wall: &Wall,
+    plan: &WallPlan,
+    mut chosen: Vec<&OpeningPlan>,
+    mark: Length,
+) -> Result<Vec<Command>, NotTogether> {
     chosen.sort_by_key(|opening| opening.design.center);
     let (first, last) = (chosen[0], chosen[chosen.len() - 1]);
     let others = plan.openings.iter().filter(|other| chosen.iter().all(|one| one.id != other.id));
@@ -98,31 +105,14 @@ fn evened_out(wall: &Wall, plan: &WallPlan, mut chosen: Vec<&OpeningPlan>) -> Re
         let right = others.clone().map(OpeningPlan::left).filter(|left| last.right() <= *left).min();
         (left.unwrap_or(Length::ZERO), right.unwrap_or(wall.frame.length), &*chosen)
     };
-    let taken = moved.iter().fold(Length::ZERO, |sum, opening| sum + opening.rough.width);
-    let gaps = i64::try_from(moved.len() + 1).unwrap_or(i64::MAX);
-    let free = (to - from - taken).nanometers();
-    if free < 0 {
-        return Err(NotTogether::NoRoom);
-    }
-    let mut commands = Vec::new();
-    let mut before = from;
-    for (index, opening) in (1_i64..).zip(moved) {
-        let gap = i128::from(free) * i128::from(index) / i128::from(gaps);
-        let exact =
-            before + Length::from_nanometers(i64::try_from(gap).unwrap_or(i64::MAX)) + opening.rough.width.half();
-        before += opening.rough.width;
-        let center = on_the_tape(exact);
-        if center != opening.design.center {
-            commands.push(Command::MoveOpening { opening: opening.id, to: Placement::Center(center) });
-        }
-    }
-    Ok(commands)
-}
-
-/// To the nearest sixteenth.
-fn on_the_tape(at: Length) -> Length {
-    let mark = Length::inches_and(0, 1, 16).nanometers();
-    Length::from_nanometers((at.nanometers() + mark / 2) / mark * mark)
+    let widths: Vec<Length> = moved.iter().map(|opening| opening.rough.width).collect();
+    let centers = even_gaps(&widths, from, to, mark).ok_or(NotTogether::NoRoom)?;
+    let places = moved.iter().zip(centers).filter(|(opening, center)| opening.design.center != *center);
+    let command = |(opening, center): (&&OpeningPlan, Length)| Command::MoveOpening {
+        opening: opening.id,
+        to: Placement::Center(center),
+    };
+    Ok(places.map(command).collect())
 }
 
 fn lined_up(chosen: &[&OpeningPlan]) -> Result<Vec<Command>, NotTogether> {
@@ -174,7 +164,7 @@ mod tests {
         job.walls[0].frame.length = Length::feet(24);
         let plan = plan_wall_as_said(&job.rules(), &job.walls[0]);
         let ids: Vec<OpeningId> = chosen.iter().copied().map(OpeningId).collect();
-        let command = together(&job.walls[0], &plan, &ids, aim)?;
+        let command = together(&job.walls[0], &plan, &ids, aim, LengthStyle::FeetInches)?;
         let after = apply(&job, &command).expect("allowed").job;
         let of = |opening: &Opening| (opening.design.center.to_inches(), opening.design.sill.to_inches());
         Ok(after.walls[0].openings.iter().map(of).collect())

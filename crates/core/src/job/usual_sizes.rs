@@ -88,19 +88,26 @@ impl WhichUnit {
     }
 }
 
-/// The length that a text means which is nothing but a number, of something that measures so much; `None` for any other text. What makes
-/// no sense either way is left as inches, to be held against its range.
+/// The length that a text means which is nothing but a number, of something that measures so much; `None` for any other text.
+///
+/// # Errors
+/// [`WhichUnit`] where both inches and feet make sense.
+pub fn read_bare(text: &str, range: UsualRange) -> Option<Result<Length, WhichUnit>> {
+    Some(meant(bare_number(text)?, range))
+}
+
+/// The length that a number without a unit means, of something that measures so much. What makes no sense either way is left as inches,
+/// to be held against its range.
 ///
 /// # Errors
 /// [`WhichUnit`] where both make sense.
-pub fn read_bare(text: &str, range: UsualRange) -> Option<Result<Length, WhichUnit>> {
-    let number = bare_number(text)?;
+pub fn meant(number: f64, range: UsualRange) -> Result<Length, WhichUnit> {
     let (inches, feet) = (Length::from_decimal_inches(number), Length::from_decimal_inches(number * 12.0));
-    Some(match (range.contains(inches), range.contains(feet)) {
-        (true, true) => Err(WhichUnit { inches: text.trim().to_owned(), feet: in_feet(feet) }),
+    match (range.contains(inches), range.contains(feet)) {
+        (true, true) => Err(WhichUnit { inches: number.to_string(), feet: in_feet(feet) }),
         (false, true) => Ok(feet),
         (true | false, false) => Ok(inches),
-    })
+    }
 }
 
 /// Feet and inches as they are said, without signs: `12-0`.

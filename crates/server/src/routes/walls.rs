@@ -23,6 +23,10 @@ fn wall_of(job: &Job, wall: Uuid) -> Result<&Wall, Problem> {
     job.wall(WallId(wall.as_u128())).ok_or_else(|| Problem::not_found(NoSuch::Wall))
 }
 
+const fn style_of(in_millimeters: bool) -> LengthStyle {
+    if in_millimeters { LengthStyle::Millimeters } else { LengthStyle::FeetInches }
+}
+
 /// A planned wall. Tickets, and the headers that were tried, are asked for by opening.
 #[utoipa::path(get, path = "/api/jobs/{job}/walls/{wall}", params(("job" = Uuid, Path), ("wall" = Uuid, Path)),
     responses((status = 200, body = WallView), (status = 404, body = Problem)))]
@@ -100,8 +104,7 @@ pub async fn say_opening(
 ) -> Result<Written<SayView>, Problem> {
     let answer = move |planned: &Planned, _: &Wanted| {
         let job = planned.plan.job();
-        let style = if request.in_millimeters { LengthStyle::Millimeters } else { LengthStyle::FeetInches };
-        Ok(match say(&request.text, wall_of(job, wall)?, &job.settings, style) {
+        Ok(match say(&request.text, wall_of(job, wall)?, &job.settings, style_of(request.in_millimeters)) {
             Ok(said) => SayView::of(&said),
             Err(misread) => SayView::not(&misread),
         })
@@ -116,13 +119,13 @@ pub async fn say_opening(
 pub async fn openings_together(
     State(state): State<AppState>,
     Ids((job, wall)): Ids<(Uuid, Uuid)>,
-    Body(TogetherRequest { openings, aim }): Body<TogetherRequest>,
+    Body(TogetherRequest { openings, aim, in_millimeters }): Body<TogetherRequest>,
 ) -> Result<Written<TogetherView>, Problem> {
     let answer = move |planned: &Planned, _: &Wanted| {
         let found = planned.plan.wall(WallId(wall.as_u128()));
         let (wall, plan) = found.ok_or_else(|| Problem::not_found(NoSuch::Wall))?;
         let ids: Vec<OpeningId> = openings.iter().map(|id| OpeningId(id.as_u128())).collect();
-        Ok(match together(wall, plan, &ids, aim.into()) {
+        Ok(match together(wall, plan, &ids, aim.into(), style_of(in_millimeters)) {
             Ok(command) => TogetherView { command: Some((&command).into()), problem: None },
             Err(reason) => TogetherView { command: None, problem: Some(reason.phrase().into()) },
         })

@@ -99,22 +99,6 @@ export function ReachChart({ view, clear, asItIs }: Props) {
                 </title>
               </rect>
             ))}
-            <text
-              x={x(reaches) + 6}
-              y={y + 16}
-              fontSize="12"
-              className="num"
-              fill="var(--graphite)"
-              stroke="var(--sheet)"
-              strokeWidth="4"
-              paintOrder="stroke"
-            >
-              {reaches > 0
-                ? speech.length(reaches)
-                : isForRoom(header.gives_out.id)
-                  ? say("page-no-room")
-                  : say("page-not-even", { least: speech.length(1.5 * NM_PER_FOOT) })}
-            </text>
           </g>
         );
       })}
@@ -124,6 +108,29 @@ export function ReachChart({ view, clear, asItIs }: Props) {
         strokeWidth="2.5"
         strokeDasharray="8 4"
       />
+      {/* After the line, so that it goes through no figure. */}
+      {view.headers.map((header, index) => {
+        const reaches = header.farthest ?? 0;
+        return (
+          <text
+            key={header.name + header.material}
+            x={x(reaches) + 6}
+            y={TOP + index * ROW + 16}
+            fontSize="12"
+            className="num"
+            fill="var(--graphite)"
+            stroke="var(--sheet)"
+            strokeWidth="4"
+            paintOrder="stroke"
+          >
+            {reaches > 0
+              ? speech.length(reaches)
+              : isForRoom(header.gives_out.id)
+                ? say("page-no-room")
+                : say("page-not-even", { least: speech.length(1.5 * NM_PER_FOOT) })}
+          </text>
+        );
+      })}
       <text
         x={x(clear)}
         y={16}

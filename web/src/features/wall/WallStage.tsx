@@ -10,33 +10,28 @@ import {
 import type { OpeningView, Schemas, Wall, WallView } from "../../api/client";
 import { useMedia } from "../../components/useMedia";
 import { useSteady } from "../../components/useSteady";
-import { LandingDrawing, laidLanding, leastLanding } from "../../drawing/LandingDrawing";
+import { LandingDrawing } from "../../drawing/LandingDrawing";
 import { Margins } from "../../drawing/Margins";
 import type { Plate } from "../../drawing/markGroups";
 import { Overview } from "../../drawing/Overview";
 import { POLE_WIDTH, StoryPole } from "../../drawing/StoryPole";
-import { readings, Tape, tapeHeight, tapeMarks } from "../../drawing/Tape";
+import { Tape } from "../../drawing/Tape";
 import { WallDrawing } from "../../drawing/WallDrawing";
-import { NM_PER_FOOT } from "../../lib/length";
 import { makeScale } from "../../lib/scale";
-import { type Speech, useSpeech } from "../../speech/useSpeech";
+import { useSpeech } from "../../speech/useSpeech";
 import type { Say } from "../../speech/voice";
 import type { OpeningCommand } from "./commands/commands";
 import { pressOn } from "./commands/openingCommands";
 import { landingOf } from "./landingOf";
+import { BESIDE, GAP, layOut, MARGINS } from "./layOut";
 import { SNAP_WORDS, studsSaved } from "./stops";
 import { useDrag } from "./useDrag";
 import type { usePendingMove } from "./usePendingMove";
 import { useSize } from "./useSize";
-import { pixelsPerFoot, type Zoom, zooms } from "./zoom";
+import type { Zoom } from "./zoom";
 
-/** Over the wall: the margins of the selected opening. */
-const MARGINS = 27;
+/** Where the margins are drawn, px from the top. */
 const MARGINS_LINE = 21;
-const BESIDE = 14;
-const OVERVIEW = 46;
-/** Letters in two rows, the tape, what it reads and the overview, px: about what stands under the wall. */
-const ABOUT_UNDER = 150;
 
 interface Props {
   readonly wall: Wall;
@@ -81,10 +76,11 @@ export function WallStage({
   const beside = useMedia("(min-width: 64rem)");
   const [zoom, setZoom] = useState<Zoom>("read");
   const [plate, setPlate] = useState<Plate>("sole");
+  const landed = useMemo(() => landingOf(wall, view), [wall, view]);
   const drawn = useMemo(
     () =>
       layOut({
-        wall,
+        landing: landed,
         view,
         plate,
         zoom,
@@ -93,7 +89,7 @@ export function WallStage({
         width: place.width - POLE_WIDTH - 2 * BESIDE,
         height: beside ? place.height : Number.POSITIVE_INFINITY,
       }),
-    [wall, view, plate, zoom, speech, selected, place, beside],
+    [landed, view, plate, zoom, speech, selected, place, beside],
   );
   const { perFoot, landing, marks, wallTop, height, offered, least } = drawn;
   const { length, height: wallHeight } = view;
@@ -179,7 +175,7 @@ export function WallStage({
                   <Tape
                     view={view}
                     scale={scale}
-                    top={wallTop + scale.size(view.height) + 4}
+                    top={wallTop + scale.size(view.height) + GAP}
                     selected={selected}
                     marks={marks}
                   />
@@ -252,61 +248,6 @@ function afterLongPress(press: () => void) {
     press();
   }, LONG_PRESS_MS);
   for (const event of ENDS_OF_REST) window.addEventListener(event, stop);
-}
-
-interface Laying {
-  readonly wall: Wall;
-  readonly view: WallView;
-  readonly plate: Plate;
-  readonly zoom: Zoom;
-  readonly speech: Speech;
-  readonly selected: OpeningView | undefined;
-  readonly width: number;
-  readonly height: number;
-}
-
-/**
- * Lays the drawing out. How high tape and loads are follows from the scale, and the scale from what they leave: it is done again with
- * what they took. The least height is told by what is drawn alone, never by the place it got.
- */
-function layOut(laying: Laying) {
-  const { wall, view } = laying;
-  const over = MARGINS + leastLanding(landingOf(wall, view));
-  const feetHigh = view.height / NM_PER_FOOT;
-  const feetLong = view.length / NM_PER_FOOT;
-  const lowest = feetHigh * pixelsPerFoot("read", { width: 0, height: 0, feetHigh, feetLong });
-  const first = layOutWith(laying, over + ABOUT_UNDER);
-  const second = layOutWith(laying, first.rest);
-  const last = second.rest > first.rest ? layOutWith(laying, second.rest) : second;
-  return { ...last, least: over + ABOUT_UNDER + lowest };
-}
-
-function layOutWith({ wall, view, plate, zoom, speech, selected, width, height }: Laying, rest: number) {
-  const room = {
-    width,
-    height: height - rest,
-    feetLong: view.length / NM_PER_FOOT,
-    feetHigh: view.height / NM_PER_FOOT,
-  };
-  const offered = zooms(room);
-  const perFoot = pixelsPerFoot(offered.includes(zoom) ? zoom : "read", room);
-  const flat = makeScale(perFoot, view, BESIDE, 0);
-  const landing = laidLanding(landingOf(wall, view), flat, speech);
-  const wallTop = MARGINS + landing.height + 4;
-  const scale = makeScale(perFoot, view, BESIDE, wallTop);
-  const marks = tapeMarks(view, plate, scale, selected?.id);
-  const scrolls = scale.size(view.length) > width + 1;
-  const under = tapeHeight(marks, readings(selected, scale, speech)) + 4;
-  const all = wallTop + under + (scrolls ? OVERVIEW : 0);
-  return {
-    offered,
-    perFoot,
-    landing,
-    marks,
-    wallTop,
-    height: wallTop + scale.size(view.height) + under,
-    rest: all,
-  };
 }
 
 /** Why a place is worth stopping at, and what it saves. */

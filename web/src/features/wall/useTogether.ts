@@ -1,5 +1,6 @@
 import { useMemo, useState } from "react";
-import { answered, api, type Command, type Schemas } from "../../api/client";
+import { ApiProblem, answered, api, type Command, type Schemas } from "../../api/client";
+import { useSpeech } from "../../speech/useSpeech";
 import type { Phrase } from "../../speech/voice";
 
 /** Openings that are chosen besides the one that is looked at, and what is done to all of them. */
@@ -23,6 +24,7 @@ interface Doing {
 const NONE: ReadonlySet<string> = new Set();
 
 export function useTogether({ job, wall, lead, tryOut }: Doing): Together {
+  const { units } = useSpeech();
   const [chosen, setChosen] = useState(NONE);
   const [problem, setProblem] = useState<Phrase>();
   const also = useMemo(() => new Set([...chosen].filter((opening) => opening !== lead)), [chosen, lead]);
@@ -45,14 +47,17 @@ export function useTogether({ job, wall, lead, tryOut }: Doing): Together {
       void answered(
         api.POST("/api/jobs/{job}/walls/{wall}/together", {
           params: { path: { job, wall } },
-          body: { openings, aim },
+          body: { openings, aim, in_millimeters: units === "millimeters" },
         }),
       )
         .then((answer) => {
           setProblem(answer.problem ?? undefined);
           if (answer.command) tryOut(answer.command);
         })
-        .catch(() => undefined);
+        .catch((error: unknown) => {
+          if (!(error instanceof ApiProblem)) throw error;
+          setProblem(error.problem.said);
+        });
     },
   };
 }

@@ -1,13 +1,14 @@
 //! The grammar of a call-out: a size, a kind, a place, and what else is said of an opening, in whatever order.
 
-use super::lengths::{SaidLength, SaidSize, Style};
+use super::lengths::{SaidLength, SaidSize};
 use super::misread::{Misread, SayError, Takes};
+use super::said::SaidWall;
 use super::tokens::{Kind, Span, Token};
 use super::words::{Meaning, is_unit, meaning, unit_sign};
 use crate::job::OpeningKind;
 use crate::job::usual_sizes;
 use crate::lumber::Depth;
-use crate::measure::{End, Length};
+use crate::measure::{End, Length, LengthStyle};
 
 /// The most units that are called out in one breath.
 const MOST_AT_ONCE: u8 = 12;
@@ -46,24 +47,15 @@ pub(super) struct Called {
     pub span: Span,
 }
 
-/// What is said of the wall itself.
-#[derive(Clone, Copy, Debug, Default, PartialEq)]
-pub(super) struct CalledWall {
-    pub length: Option<Length>,
-    pub height: Option<Length>,
-    pub stud: Option<Depth>,
-    pub spacing: Option<Length>,
-}
-
 /// Reads tokens from the first to the last.
 pub(super) struct Parser<'a> {
     tokens: &'a [Token],
     at: usize,
-    style: Style,
+    style: LengthStyle,
 }
 
 impl<'a> Parser<'a> {
-    pub fn new(tokens: &'a [Token], style: Style) -> Self {
+    pub fn new(tokens: &'a [Token], style: LengthStyle) -> Self {
         Self { tokens, at: 0, style }
     }
 
@@ -108,9 +100,7 @@ impl<'a> Parser<'a> {
 
     /// Skips words that say nothing; `in` says nothing where no number stands before it.
     fn skip_fillers(&mut self) {
-        while matches!(self.means(0), Some(Meaning::Filler | Meaning::Inches)) {
-            self.at += 1;
-        }
+        self.skip_fillers_and(&[]);
     }
 
     /// Whether the first word is about the wall itself.
@@ -120,8 +110,8 @@ impl<'a> Parser<'a> {
     }
 
     /// `wall 24-0 9-0 2x6 16 oc`.
-    pub fn wall(mut self) -> Result<CalledWall, Misread> {
-        let mut wall = CalledWall::default();
+    pub fn wall(mut self) -> Result<SaidWall, Misread> {
+        let mut wall = SaidWall::default();
         while self.peek(0).is_some() {
             if self.is_number(0) {
                 self.of_the_wall(&mut wall)?;
@@ -142,13 +132,13 @@ impl<'a> Parser<'a> {
                 _ => return Err(self.unread(Takes::OfTheWall)),
             }
         }
-        if wall == CalledWall::default() {
+        if wall == SaidWall::default() {
             return Err(self.unread(Takes::OfTheWall));
         }
         Ok(wall)
     }
 
-    fn of_the_wall(&mut self, wall: &mut CalledWall) -> Result<(), Misread> {
+    fn of_the_wall(&mut self, wall: &mut SaidWall) -> Result<(), Misread> {
         let start = self.at;
         if let Some(depth) = self.stud_size()? {
             wall.stud = Some(depth);
@@ -425,7 +415,7 @@ impl<'a> Parser<'a> {
         // `7 6`: feet and inches with nothing between.
         if let (Some(feet), Some(0..12), 1) = (feet, inches, self.at - start)
             && feet < 100
-            && self.style == Style::FeetInches
+            && self.style != LengthStyle::Millimeters
             && self.means(1) != Some(Meaning::By)
         {
             self.at = start;
@@ -446,7 +436,9 @@ impl<'a> Parser<'a> {
     /// A size is two lengths with `x` between, four or five digits, or two lengths in feet and inches side by side.
     fn is_size(&self) -> bool {
         let Some(token) = self.peek(0) else { return false };
-        if is_packed(&token.text) && !matches!(self.means(1), Some(Meaning::Millimeters | Meaning::Inches)) {
+        if SaidSize::packed(&token.text).is_some()
+            && !matches!(self.means(1), Some(Meaning::Millimeters | Meaning::Inches))
+        {
             return true;
         }
         let mut ahead = Self { tokens: self.tokens, at: self.at, style: self.style };
@@ -618,10 +610,6 @@ fn more_special(so_far: Option<OpeningKind>, named: OpeningKind) -> OpeningKind 
         Some(special) if named == OpeningKind::PairOfDoors && special != OpeningKind::Door => special,
         _ => named,
     }
-}
-
-fn is_packed(text: &str) -> bool {
-    matches!(text.len(), 4 | 5) && text.chars().all(|digit| digit.is_ascii_digit())
 }
 
 /// A fraction of an inch, with or without the inch sign; whether a tape has it is said by who reads the length.

@@ -2,23 +2,10 @@
 
 use super::misread::SayError;
 use super::words::{Meaning, unit_sign};
-use crate::job::usual_sizes::{self, UsualRange, WhichUnit, in_feet};
+use crate::job::usual_sizes::{self, UsualRange};
 use crate::measure::{Length, LengthError, LengthStyle};
 use crate::say;
 use crate::speech::distance;
-
-/// In what bare numbers are said.
-#[derive(Clone, Copy, Debug, PartialEq, Eq)]
-pub(super) enum Style {
-    FeetInches,
-    Millimeters,
-}
-
-impl From<LengthStyle> for Style {
-    fn from(style: LengthStyle) -> Self {
-        if style == LengthStyle::Millimeters { Self::Millimeters } else { Self::FeetInches }
-    }
-}
 
 /// A length as it was said: read, or a number without a unit that may be inches or feet.
 #[derive(Clone, Copy, Debug, PartialEq)]
@@ -35,12 +22,12 @@ enum Said {
 }
 
 impl SaidLength {
-    pub fn read(text: &str, style: Style) -> Result<Self, LengthError> {
+    pub fn read(text: &str, style: LengthStyle) -> Result<Self, LengthError> {
         let bare = usual_sizes::bare_number(text);
         let in_feet = text.contains(['-', '–', '\'', '′', '’']);
         let said = match bare {
-            Some(number) if style == Style::FeetInches => Said::Bare(number),
-            Some(_) => Said::Read(format!("{text} mm").parse()?),
+            Some(_) if style == LengthStyle::Millimeters => Said::Read(format!("{text} mm").parse()?),
+            Some(number) => Said::Bare(number),
             None => Said::Read(text.parse()?),
         };
         Ok(Self { said, in_feet })
@@ -89,17 +76,14 @@ impl SaidLength {
 
     /// The length of something that measures so much: a number without a unit is inches or feet, whichever makes sense.
     pub fn meant(self, range: UsualRange) -> Result<Length, SayError> {
-        let (inches, feet) = (self.inches(), self.feet());
-        match (range.contains(inches), self.is_bare() && range.contains(feet)) {
-            (true, true) => Err(SayError::WhichUnit(WhichUnit {
-                inches: inches.written(LengthStyle::Inches).replace('"', ""),
-                feet: in_feet(feet),
-            })),
-            (true, false) => Ok(inches),
-            (false, true) => Ok(feet),
-            (false, false) => {
-                Err(SayError::NoSuchSize(say!("say-out-of-reach", given = distance(inches), range = range.phrase())))
-            }
+        let length = match self.said {
+            Said::Read(length) => length,
+            Said::Bare(number) => usual_sizes::meant(number, range)?,
+        };
+        if range.contains(length) {
+            Ok(length)
+        } else {
+            Err(SayError::NoSuchSize(say!("say-out-of-reach", given = distance(length), range = range.phrase())))
         }
     }
 }
@@ -132,9 +116,8 @@ impl SaidSize {
 
     /// `3068`, `16070`.
     pub fn packed(text: &str) -> Option<Self> {
-        let digits: Option<Vec<i64>> = text.chars().map(|digit| digit.to_digit(10).map(i64::from)).collect();
         let of = |feet, inches| SaidLength::of(Length::feet_inches(feet, inches));
-        match digits?.as_slice() {
+        match digits(text)?.as_slice() {
             [wide, inches, high, more] => Some(Self::new(of(*wide, *inches), of(*high, *more), None)),
             [tens, wide, inches, high, more] => Some(Self::new(of(10 * tens + wide, *inches), of(*high, *more), None)),
             _ => None,
@@ -143,14 +126,16 @@ impl SaidSize {
 
     /// `30x68`: each side feet and inches, where the height is one that doors come in and no inch is.
     pub fn packed_in_two(wide: &str, high: &str) -> Option<(Length, Length)> {
-        let side = |text: &str| {
-            let digits: Option<Vec<i64>> = text.chars().map(|digit| digit.to_digit(10).map(i64::from)).collect();
-            match digits?.as_slice() {
-                [feet, inches] => Some(Length::feet_inches(*feet, *inches)),
-                [tens, feet, inches] => Some(Length::feet_inches(10 * tens + feet, *inches)),
-                _ => None,
-            }
+        let side = |text: &str| match digits(text)?.as_slice() {
+            [feet, inches] => Some(Length::feet_inches(*feet, *inches)),
+            [tens, feet, inches] => Some(Length::feet_inches(10 * tens + feet, *inches)),
+            _ => None,
         };
         matches!(high, "68" | "70").then(|| Some((side(wide)?, side(high)?))).flatten()
     }
+}
+
+/// The digits of a text that is nothing else.
+fn digits(text: &str) -> Option<Vec<i64>> {
+    text.chars().map(|digit| digit.to_digit(10).map(i64::from)).collect()
 }

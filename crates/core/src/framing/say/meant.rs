@@ -1,10 +1,11 @@
 //! What a call-out means on a wall: sizes in full, kinds, and where everything stands.
 
 use super::grammar::{Called, Place};
-use super::lengths::{SaidLength, SaidSize};
+use super::lengths::SaidSize;
 use super::misread::{Misread, SayError, Takes};
 use super::said::{Said, Wanted};
 use super::tokens::Span;
+use crate::framing::even_gaps::{even_gaps, mark_of};
 use crate::framing::hole::usual_sill;
 use crate::job::command::MOST_TOGETHER;
 use crate::job::rough_opening::rough_opening;
@@ -92,7 +93,7 @@ impl Site<'_> {
     }
 
     fn centers_of(&self, called: &Called, width: Length) -> Result<Vec<Length>, Misread> {
-        let count = i64::from(called.count.unwrap_or(1));
+        let count = called.count.unwrap_or(1);
         let length = self.wall.frame.length;
         let half = width.half();
         let one = |center: Length| match count {
@@ -138,25 +139,10 @@ impl Site<'_> {
     }
 
     /// Openings with equal gaps between them and to both places, each center on a mark that a tape has.
-    fn evenly(&self, count: i64, width: Length, from: Length, to: Length) -> Result<Vec<Length>, SayError> {
-        let (takes, room) = (width * count, to - from);
-        if room < takes {
-            return Err(SayError::NoRoom { takes, room });
-        }
-        let mark = match self.style {
-            LengthStyle::Millimeters => Length::millimeters(1),
-            _ => Length::inches_and(0, 1, 16),
-        };
-        let free = (room - takes).nanometers();
-        let center = |index: i64| {
-            let gaps = i128::from(free) * i128::from(index + 1) / i128::from(count + 1);
-            let exact = from.nanometers()
-                + i64::try_from(gaps).unwrap_or(i64::MAX)
-                + (width * index).nanometers()
-                + width.half().nanometers();
-            Length::from_nanometers((exact + mark.nanometers() / 2) / mark.nanometers() * mark.nanometers())
-        };
-        Ok((0..count).map(center).collect())
+    fn evenly(&self, count: u8, width: Length, from: Length, to: Length) -> Result<Vec<Length>, SayError> {
+        let widths = vec![width; usize::from(count)];
+        let (takes, room) = (width * i64::from(count), to - from);
+        even_gaps(&widths, from, to, mark_of(self.style)).ok_or(SayError::NoRoom { takes, room })
     }
 
     fn widest_gap(&self) -> (Length, Length) {
@@ -199,13 +185,9 @@ fn meant_size(called: &Called) -> Result<(Size, OpeningKind), Misread> {
     let kind = called.kind.or_else(|| spans.then_some(OpeningKind::CasedOpening));
     let kind = kind.ok_or_else(|| refused(SayError::NoSize, Some(Takes::HeightOfSize)))?;
     let height = high(kind).ok_or_else(|| refused(SayError::NoHeight, Some(Takes::HeightOfSize)))?;
-    let range = if called.is_beam { usual_sizes::BEAM } else { usual_sizes::of_kind(pair_if_wide(kind, width)).0 };
+    let range = if called.is_beam { usual_sizes::BEAM } else { usual_sizes::of_kind(as_pair(kind, width.inches())).0 };
     let width = width.meant(range).map_err(|what| Misread { what, at, takes: None })?;
     Ok((Size { width, height }, as_pair(kind, width)))
-}
-
-fn pair_if_wide(kind: OpeningKind, width: SaidLength) -> OpeningKind {
-    as_pair(kind, width.inches())
 }
 
 fn as_pair(kind: OpeningKind, width: Length) -> OpeningKind {

@@ -20,7 +20,7 @@ use crate::job::{Settings, Wall};
 use crate::measure::LengthStyle;
 use crate::say;
 use crate::speech::{Joined, Phrase, distance};
-use grammar::{CalledWall, Parser};
+use grammar::Parser;
 pub use misread::{Misread, SayError, Takes};
 pub use said::{Said, SaidWall, Wanted};
 pub use tokens::Span;
@@ -42,7 +42,7 @@ pub fn say(text: &str, wall: &Wall, settings: &Settings, style: LengthStyle) -> 
         return Err(Misread { what: SayError::TooLong { most: LONGEST_TEXT }, at: whole, takes: None });
     }
     let tokens = tokens::tokens(text);
-    let parser = Parser::new(&tokens, style.into());
+    let parser = Parser::new(&tokens, style);
     if parser.is_wall() {
         return parser.wall().map(said_wall);
     }
@@ -50,8 +50,8 @@ pub fn say(text: &str, wall: &Wall, settings: &Settings, style: LengthStyle) -> 
     meant::openings(&called, wall, settings, style)
 }
 
-fn said_wall(called: CalledWall) -> Said {
-    let CalledWall { length, height, stud, spacing } = called;
+fn said_wall(wall: SaidWall) -> Said {
+    let SaidWall { length, height, stud, spacing } = wall;
     let parts = [
         length.map(|length| say!("said-wall-length", length = distance(length))),
         height.map(|height| say!("said-wall-height", height)),
@@ -59,7 +59,7 @@ fn said_wall(called: CalledWall) -> Said {
         spacing.map(|spacing| say!("said-wall-spacing", spacing)),
     ];
     let parts = Phrase::several(parts.into_iter().flatten().collect(), Joined::Commas);
-    Said { what: Wanted::Wall(SaidWall { length, height, stud, spacing }), understood: say!("said-wall", parts) }
+    Said { what: Wanted::Wall(wall), understood: say!("said-wall", parts) }
 }
 
 #[cfg(test)]
