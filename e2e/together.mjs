@@ -12,9 +12,7 @@ await launched(async ({ open }) => {
     await openParts(page);
   }
   const shows = (page, text) => page.waitForFunction((wanted) => [...document.querySelectorAll("input")].some((input) => input.value === wanted), text);
-  // The stream may be a moment in coming.
-  await fill(ada, "Center", "4-0");
-  await shows(ben, `4'-0"`);
+  const ticketOf = (page, letter) => page.getByRole("article", { name: `Ticket of opening ${letter}` }).waitFor();
   for (const inches of [1, 2, 3]) {
     await fill(ada, "Center", `4-${inches}`);
     await shows(ada, `4'-${inches}"`);
@@ -29,12 +27,15 @@ await launched(async ({ open }) => {
   await ben.getByLabel("Say an opening").fill("2030 window @ 26-0");
   await ben.getByLabel("Say an opening").press("Enter");
   await opening(ada, "E").waitFor();
+  // Who said it looks at it next: what is typed before that ticket is there would be typed into another one.
+  await ticketOf(ben, "E");
 
   // Ben types while Ada changes the same field: he is asked, and neither is lost.
-  await ben.getByLabel("Sill, above subfloor", { exact: true }).click();
   await opening(ben, "A").click();
+  await ticketOf(ben, "A");
   await ben.getByLabel("Sill, above subfloor", { exact: true }).fill("30");
   await opening(ada, "A").click();
+  await ticketOf(ada, "A");
   await fill(ada, "Sill, above subfloor", "32");
   await shows(ada, `32"`);
   await ben.waitForTimeout(1200);

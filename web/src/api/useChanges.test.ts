@@ -28,6 +28,20 @@ test("a newer version is read again, an own one that was answered meanwhile is n
   expect(isStale()).toBe(true);
 });
 
+test("a job that is being read when it changes is held against the change once it is there", async () => {
+  let answer: (view: { version: number }) => void = () => undefined;
+  const reading = client.fetchQuery({
+    queryKey: keys.job("k"),
+    queryFn: () => new Promise<{ version: number }>((resolve) => (answer = resolve)),
+  });
+  hear(client, { job: "k", version: 8 });
+  await vi.advanceTimersByTimeAsync(1000);
+  answer({ version: 7 });
+  await reading;
+  await vi.advanceTimersByTimeAsync(1000);
+  expect(client.getQueryState(keys.job("k"))?.isInvalidated).toBe(true);
+});
+
 test("other jobs, and older versions, change nothing", () => {
   hear(client, { job: "other", version: 9 });
   hear(client, { job: "j", version: 3 });

@@ -46,7 +46,6 @@ export function useChanges() {
 /** Follows the server's stream; polls while there is none. */
 function follow(tell: (heard: Heard) => void): () => void {
   const stream = new EventSource("/api/changes");
-  let broken = false;
   let poll: ReturnType<typeof setInterval> | undefined;
   const settled = () => {
     clearInterval(poll);
@@ -56,12 +55,10 @@ function follow(tell: (heard: Heard) => void): () => void {
   stream.addEventListener("again", () => tell("again"));
   stream.onopen = () => {
     settled();
-    // What changed while it was broken was not heard.
-    if (broken) tell("again");
-    broken = false;
+    // What changed before it was there was not heard: what is shown may have been read earlier.
+    tell("again");
   };
   stream.onerror = () => {
-    broken = true;
     poll ??= setInterval(() => tell("again"), POLL_MS);
   };
   return () => {
@@ -85,10 +82,13 @@ export function hear(client: QueryClient, heard: Heard): void {
     });
     return;
   }
-  setTimeout(() => {
-    const known = client.getQueryData<JobView>(keys.job(heard.job));
-    if (known && known.version < heard.version) {
+  const look = () => {
+    const known = client.getQueryState<JobView>(keys.job(heard.job));
+    // What is being read may have been read before the change.
+    if (known?.fetchStatus === "fetching") setTimeout(look, OWN_EDITS_MS);
+    else if (known?.data && known.data.version < heard.version) {
       void client.invalidateQueries({ queryKey: keys.job(heard.job), exact: true });
     }
-  }, OWN_EDITS_MS);
+  };
+  setTimeout(look, OWN_EDITS_MS);
 }
