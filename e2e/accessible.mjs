@@ -23,7 +23,7 @@ await run(async ({ open }) => {
       await check(page, `wall, ${at}`);
       await openParts(page);
       await check(page, `ticket, all of it, ${at}`);
-      await page.getByRole("button", { name: "What it carries" }).click();
+      await page.getByRole("button", { name: "What it carries" }).first().click();
       await check(page, `loads, ${at}`);
       await page.getByRole("button", { name: "Close", exact: true }).click();
       await page.getByRole("button", { name: "Length, height, studs" }).click();
@@ -45,8 +45,9 @@ await run(async ({ open }) => {
       await page.getByText("reach over this opening").waitFor();
       await check(page, `reach, ${at}`);
       await page.getByRole("link", { name: "Back to the wall" }).click();
-      await page.getByRole("link", { name: "Plate list" }).click();
-      await page.getByRole("heading", { name: "Story pole" }).waitFor();
+      await page.getByRole("link", { name: "Sheets", exact: true }).click();
+  await page.getByRole("link", { name: "Plate list" }).click();
+      await page.getByRole("heading", { name: "Story pole" }).first().waitFor();
       await check(page, `plate list, ${at}`);
       await page.getByRole("link", { name: "Materials" }).click();
       await page.getByText("different header").waitFor();

@@ -18,7 +18,7 @@ await run(async ({ open }) => {
   const dialog = ben.getByRole("dialog", { name: "The job has changed" });
   await dialog.waitFor();
   await expectText(dialog, /moved .* → 4'-0"/);
-  await expectText(dialog, "an opening changed");
+  await expectText(dialog, /sill .* → 30"/);
   await ada.getByLabel("Center", { exact: true }).fill("5-0");
   await dialog.getByRole("button", { name: "Apply mine on top" }).click();
   await dialog.waitFor({ state: "detached" });

@@ -104,9 +104,14 @@ await run(async ({ address, open }) => {
       const english = ticket.split("\n").filter((line) => ENGLISH.test(line));
       assert.deepEqual(english, [], `${wall.frame.name}: the ticket is Spanish`);
     }
-    await at(`/walls/${wall.id}/plates`);
-    const list = await page.getByRole("main").innerText();
-    assert.deepEqual(list.split("\n").filter((line) => ENGLISH.test(line)), [], `${wall.frame.name}: the plate list is Spanish`);
+    for (const sheet of ["plates", "cuts"]) {
+      await at(`/walls/${wall.id}/papers/${sheet}`);
+      await page.getByRole("article").waitFor();
+      const list = await page.getByRole("main").innerText();
+      // What the job says of itself is its user's own.
+      const said = Object.values(job.job.particulars).reduce((text, own) => (own ? text.replaceAll(own, "") : text), list);
+      assert.deepEqual(said.split("\n").filter((line) => ENGLISH.test(line)), [], `${wall.frame.name}: ${sheet} in Spanish`);
+    }
   }
   await at(`/walls/${walls[0].id}`);
   await page.getByRole("button", { name: /^Por revisar/ }).click();

@@ -32,6 +32,7 @@ await run(async ({ open }) => {
   await page.getByRole("button", { name: "Code's count only" }).click();
   await expectText(page.getByTestId("verdict"), "Carries");
   // The first stud of the layout reads 15 1/4; the door's plate is cut out last.
+  await page.getByRole("link", { name: "Sheets", exact: true }).click();
   await page.getByRole("link", { name: "Plate list" }).click();
   await expectText(page.getByRole("article"), "1'-3 1/4\"");
   await page.getByRole("link", { name: "Back to the wall" }).click();
@@ -144,11 +145,12 @@ await run(async ({ open }) => {
   assert.equal(await ticket.textContent(), before);
 
   // On paper: the lists without the stations and buttons.
+  await page.getByRole("link", { name: "Sheets", exact: true }).click();
   await page.getByRole("link", { name: "Plate list" }).click();
-  await page.getByRole("heading", { name: "Story pole" }).waitFor();
+  await page.getByRole("heading", { name: "Story pole" }).first().waitFor();
   await page.emulateMedia({ media: "print" });
   assert.ok(!(await page.getByRole("navigation", { name: "Stations" }).isVisible()));
-  assert.ok(!(await page.getByRole("button", { name: "Print it" }).isVisible()));
+  assert.ok(!(await page.getByRole("link", { name: "Print it" }).isVisible()));
   assert.ok(await page.getByRole("heading", { name: "Nailing of the wall" }).isVisible());
   const paper = await page.pdf({ format: "Letter" });
   assert.equal(paper.subarray(0, 5).toString(), "%PDF-");

@@ -24,8 +24,10 @@ const smallLetters = (page, least) =>
     for (let node = walk.nextNode(); node; node = walk.nextNode()) {
       const element = node.parentElement;
       if (!node.textContent.trim() || element.closest("title, .sr-only, [aria-hidden]") || !element.getClientRects().length) continue;
-      const size = Number.parseFloat(getComputedStyle(element).fontSize);
-      if (size < limit) found.add(`${size} px: ${node.textContent.trim().slice(0, 40)}`);
+      // What is drawn is as large as its drawing makes it.
+      const drawn = element.ownerSVGElement && element.getScreenCTM();
+      const size = Number.parseFloat(getComputedStyle(element).fontSize) * (drawn ? Math.hypot(drawn.a, drawn.b) : 1);
+      if (size < limit - 0.05) found.add(`${size} px: ${node.textContent.trim().slice(0, 40)}`);
     }
     return [...found];
   }, least);
@@ -125,6 +127,50 @@ await run(async ({ open }) => {
         const apart = one.box.right <= other.box.left + 0.5 || other.box.right <= one.box.left + 0.5 || one.box.bottom <= other.box.top + 2 || other.box.bottom <= one.box.top + 2;
         assert.ok(apart, `${at}: ${one.word} lies over ${other.word}`);
       }
+    }
+    await seen.close();
+  }
+
+  // Every other screen: nothing too small to be read or hit, nothing wider than the window.
+  for (const viewport of [
+    { width: 1280, height: 800 },
+    { width: 390, height: 844 },
+  ]) {
+    const seen = await open({ viewport });
+    const at = `${viewport.width}x${viewport.height}`;
+    await openWall(seen, "Water side");
+    const [job, wall] = await seen.evaluate(() => location.pathname.match(/jobs\/([^/]+)\/walls\/([^/]+)/).slice(1));
+    const first = await seen.evaluate(
+      async ([job, wall]) => (await (await fetch(`/api/jobs/${job}/walls/${wall}`)).json()).openings[0].id,
+      [job, wall],
+    );
+    const measured = async (where) => {
+      await noWider(seen, `${at}, ${where}`);
+      assert.deepEqual(await smallLetters(seen, SMALL), [], `${at}, ${where}: letters`);
+      assert.deepEqual(await smallTargets(seen, TARGET), [], `${at}, ${where}: targets`);
+    };
+    const screens = [
+      ["/", "Heron Slip"],
+      ["/devices", "phone"],
+      [`/jobs/${job}/rules`, "What governs"],
+      [`/jobs/${job}/materials`, "different header"],
+      [`/jobs/${job}/walls/${wall}/papers/wall`, "Pole, undersides"],
+      [`/jobs/${job}/walls/${wall}/papers/plates`, "Story pole"],
+      [`/jobs/${job}/walls/${wall}/papers/cuts`, "Equal lengths"],
+      [`/jobs/${job}/openings/${first}/sheet`, "How hard it works"],
+      [`/jobs/${job}/openings/${first}/reach`, "reach over this opening"],
+    ];
+    for (const [path, wait] of screens) {
+      await seen.goto(new URL(path, seen.url()).href);
+      await seen.getByText(wait).first().waitFor();
+      await measured(path.replace(/[0-9a-f-]{36}/g, "_"));
+    }
+    await openWall(seen, "Water side");
+    for (const button of ["What it carries", "Length, height, studs", "Words"]) {
+      await seen.getByRole("button", { name: button }).first().click();
+      await seen.getByRole("dialog").waitFor();
+      await measured(button);
+      await seen.getByRole("button", { name: "Close", exact: true }).click();
     }
     await seen.close();
   }

@@ -44,13 +44,29 @@ await run(async ({ open }) => {
       await page.emulateMedia({ media: "screen" });
     };
     await printed("wall and ticket", 2);
+    await page.getByRole("link", { name: "Sheets", exact: true }).click();
+    await page.getByText("Pole, undersides").first().waitFor();
+    await printed("wall sheet", 3);
     await page.getByRole("link", { name: "Plate list" }).click();
-    await page.getByRole("heading", { name: "Story pole" }).waitFor();
+    await page.getByRole("heading", { name: "Story pole" }).first().waitFor();
     await printed("plate list", 2);
     await page.getByRole("link", { name: "Back to the wall" }).click();
     await page.getByRole("link", { name: "Calculation sheet" }).click();
     await page.getByText("load over its duration factor").first().waitFor();
     await printed("calculation sheet", 5);
+    await page.getByRole("link", { name: "Back to the wall" }).click();
+    // Print opens the sheet as PDF, on the paper and in the words of this device.
+    await page.getByRole("link", { name: "Sheets", exact: true }).click();
+    for (const [link, sheet] of [["Cut list", "cuts"], ["Plate list", "plates"], ["Wall sheet", "wall"]]) {
+      await page.getByRole("navigation", { name: "Sheets of the wall" }).getByRole("link", { name: link }).click();
+      await page.getByLabel("Paper").selectOption("a4");
+      const print = page.getByRole("banner").getByRole("link", { name: "Print it" });
+      const address = await print.getAttribute("href");
+      assert.match(address, new RegExp(`/papers/${sheet}/sheet\\.pdf\\?paper=a4&language=en`));
+      const answer = await page.request.get(new URL(address, page.url()).href);
+      assert.equal(answer.headers()["content-type"], "application/pdf");
+      assert.equal((await answer.body()).subarray(0, 5).toString(), "%PDF-");
+    }
     await page.close();
   }
 });

@@ -92,8 +92,9 @@ await run(async ({ open }) => {
   assert.equal(await page.getByRole("link", { name: "Calculation sheet" }).count(), 0);
 
   // The plates as lists, and the wall turned end for end, copied, and moved along the list.
+  await page.getByRole("link", { name: "Sheets", exact: true }).click();
   await page.getByRole("link", { name: "Plate list" }).click();
-  await expectText(page.getByRole("article"), "Top plates");
+  await expectText(page.getByRole("article"), "top plates");
   await page.getByRole("link", { name: "Back to the wall" }).click();
   await page.getByRole("button", { name: "Length, height, studs" }).click();
   await page.getByRole("button", { name: "Turn it end for end" }).click();

@@ -62,11 +62,6 @@ await view("working", {}, async (page) => {
   await page.getByTestId("verdict").getByRole("button").click();
   await page.getByText("load over its duration factor").first().waitFor();
 });
-await view("schools", {}, async (page) => {
-  await openJob(page, "Water side");
-  await choose(page, "B");
-  await part(page, "Three schools");
-});
 await view("sheet", {}, async (page) => {
   await openJob(page, "Water side");
   await choose(page, "B");
@@ -74,10 +69,16 @@ await view("sheet", {}, async (page) => {
   await page.getByRole("link", { name: "Calculation sheet" }).click();
   await page.getByText("load over its duration factor").first().waitFor();
 });
+await view("papers", {}, async (page) => {
+  await openJob(page, "Water side");
+  await page.getByRole("link", { name: "Sheets", exact: true }).click();
+  await page.getByText("Pole, undersides").first().waitFor();
+});
 await view("plates", {}, async (page) => {
   await openJob(page, "Water side");
+  await page.getByRole("link", { name: "Sheets", exact: true }).click();
   await page.getByRole("link", { name: "Plate list" }).click();
-  await page.getByRole("heading", { name: "Story pole" }).waitFor();
+  await page.getByRole("heading", { name: "Story pole" }).first().waitFor();
 });
 await view("reach", {}, async (page) => {
   await openJob(page, "Water side");

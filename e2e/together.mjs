@@ -42,7 +42,7 @@ await launched(async ({ open }) => {
   assert.equal(await ben.getByLabel("Sill, above subfloor", { exact: true }).inputValue(), "30");
   await ben.getByLabel("Sill, above subfloor", { exact: true }).press("Enter");
   const dialog = ben.getByRole("dialog", { name: "The job has changed" });
-  await expectText(dialog, "an opening changed");
+  await expectText(dialog, /sill 32" → 30"/);
   await dialog.getByRole("button", { name: "Apply mine on top" }).click();
   await shows(ada, `30"`);
 });

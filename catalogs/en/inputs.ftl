@@ -1,6 +1,11 @@
 input-author = Your name
 input-device = The device's name
 input-job-name = The job's name
+input-address = The job's address
+input-permit = The permit
+input-adopted-code = The adopted code
+input-code-edition = The code's edition
+input-answers-for-it = Who answers for the work
 input-walls = The number of walls
 input-snow = Snow
 input-snow-exposure = The snow exposure factor

@@ -11,10 +11,9 @@ import { AllowedProvider } from "./components/allowed";
 import { DevicesPage } from "./features/devices";
 import { JobsPage } from "./features/jobs";
 import { MaterialsPage } from "./features/materials";
-import { PlatesPage } from "./features/plates";
+import { CalculationPage, WallPaperPage } from "./features/paper";
 import { ReachPage } from "./features/reach";
 import { RulesPage } from "./features/rules";
-import { SheetPage } from "./features/sheet";
 import { FirstWall, WallPage } from "./features/wall";
 import { SpeechProvider } from "./speech/useSpeech";
 
@@ -27,8 +26,8 @@ const router = createBrowserRouter([
       { path: "/", element: <JobsPage /> },
       { path: "/jobs/:job", element: <FirstWall /> },
       { path: "/jobs/:job/walls/:wall", element: <WallPage /> },
-      { path: "/jobs/:job/walls/:wall/plates", element: <PlatesPage /> },
-      { path: "/jobs/:job/openings/:opening/sheet", element: <SheetPage /> },
+      { path: "/jobs/:job/walls/:wall/papers/:sheet", element: <WallPaperPage /> },
+      { path: "/jobs/:job/openings/:opening/sheet", element: <CalculationPage /> },
       { path: "/jobs/:job/openings/:opening/reach", element: <ReachPage /> },
       { path: "/jobs/:job/materials", element: <MaterialsPage /> },
       { path: "/jobs/:job/rules", element: <RulesPage /> },

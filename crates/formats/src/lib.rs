@@ -5,4 +5,6 @@ pub mod header_cases;
 pub mod header_csv;
 pub mod header_table;
 pub mod job_file;
+pub mod sheets;
 pub mod tickets;
+pub mod write;

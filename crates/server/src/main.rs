@@ -8,14 +8,17 @@ use std::sync::Arc;
 
 use clap::{Parser, Subcommand};
 use sturvek_core::job::Job;
+use sturvek_core::plan::JobPlan;
 use sturvek_formats::frame_file::framed;
 use sturvek_formats::job_file::read_job;
+use sturvek_formats::sheets::{Printed, sheets_of};
 use sturvek_formats::tickets::tickets;
+use sturvek_formats::write::pdf::{Size, write_pdf};
 use sturvek_formats::{header_cases, header_table};
 use sturvek_server::connections::Over;
 use sturvek_server::on_site::OnSite;
 use sturvek_server::{ServedAs, app_on_site, app_over, connections, demo, metrics, openapi_json, state};
-use sturvek_speech::english;
+use sturvek_speech::{Language, Units, Voice, english};
 use sturvek_store::Jobs;
 use sturvek_store::backup::{Restored, backup, restore};
 use tokio::net::TcpListener;
@@ -90,6 +93,23 @@ enum Command {
         /// The job file; - for standard input.
         file: PathBuf,
     },
+    /// Writes every sheet of a job file as PDF: wall sheets, plate lists, cut lists, calculation sheets.
+    Print {
+        /// The job file; - for standard input.
+        file: PathBuf,
+        /// Where to; - for standard output. Beside the job file where it is left out.
+        #[arg(long, value_name = "FILE")]
+        to: Option<PathBuf>,
+        /// On which paper.
+        #[arg(long, value_enum, default_value_t = PaperSize::Letter)]
+        paper: PaperSize,
+        /// In Spanish.
+        #[arg(long)]
+        spanish: bool,
+        /// In millimeters.
+        #[arg(long)]
+        millimeters: bool,
+    },
     /// Prints a block of the header tables on the code tables' basis, as JSON.
     Table {
         /// The block, such as roof_ceiling.
@@ -98,6 +118,15 @@ enum Command {
     },
     /// Prints the API's OpenAPI document.
     Openapi,
+}
+
+/// A size of paper.
+#[derive(Clone, Copy, clap::ValueEnum)]
+enum PaperSize {
+    /// 8 1/2 by 11 in.
+    Letter,
+    /// 210 by 297 mm.
+    A4,
 }
 
 /// How the log is written, on standard error.
@@ -140,9 +169,30 @@ async fn run(command: Command) -> Result<(), Failure> {
         Command::Size { file } => tell(&serde_json::to_string_pretty(&header_cases::answer_all(&read(&file)?)?)?),
         Command::Frame { file } => tell(&serde_json::to_string_pretty(&framed(&job_in(&file)?))?),
         Command::Tickets { file } => tell(&serde_json::to_string_pretty(&tickets(&job_in(&file)?))?),
+        Command::Print { file, to, paper, spanish, millimeters } => {
+            let language = if spanish { Language::Spanish } else { Language::English };
+            let units = if millimeters { Units::Metric } else { Units::FeetAndInches };
+            let size = match paper {
+                PaperSize::Letter => Size::Letter,
+                PaperSize::A4 => Size::A4,
+            };
+            print(&file, to, size, Voice { language, units, ..Voice::default() })
+        }
         Command::Table { block } => tell(&serde_json::to_string_pretty(&header_table::table(&block)?)?),
         Command::Openapi => tell(openapi_json()?.trim_end()),
     }
+}
+
+/// Writes every sheet of the job in a file.
+fn print(file: &Path, to: Option<PathBuf>, size: Size, voice: Voice) -> Result<(), Failure> {
+    let printed = Printed { version: None, date: chrono::Utc::now().format("%Y-%m-%d").to_string() };
+    let bytes = write_pdf(&sheets_of(&JobPlan::of(job_in(file)?), &printed), size, voice)?;
+    let to = to.unwrap_or_else(|| if file.as_os_str() == "-" { "-".into() } else { file.with_extension("pdf") });
+    if to.as_os_str() == "-" {
+        return Ok(std::io::stdout().write_all(&bytes)?);
+    }
+    std::fs::write(&to, bytes).map_err(|error| format!("{} cannot be written: {error}", to.display()))?;
+    tell(&format!("The sheets are in {}.", to.display()))
 }
 
 /// Prints an answer. Who stops reading halfway, as `head` does, has read enough.

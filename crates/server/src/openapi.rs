@@ -7,7 +7,7 @@ use utoipa_axum::router::OpenApiRouter;
 use utoipa_axum::routes;
 
 use crate::answered::with_answered;
-use crate::routes::{changes, commands, devices, health, inputs, jobs, studies, walls};
+use crate::routes::{changes, commands, devices, health, inputs, jobs, papers, studies, walls};
 use crate::state::AppState;
 
 #[derive(OpenApi)]
@@ -46,7 +46,10 @@ pub fn api_router() -> OpenApiRouter<AppState> {
         .routes(routes!(walls::preview))
         .routes(routes!(walls::say_opening))
         .routes(routes!(walls::openings_together))
-        .routes(routes!(walls::get_sheet))
+        .routes(routes!(papers::get_wall_paper))
+        .routes(routes!(papers::get_wall_pdf))
+        .routes(routes!(papers::get_sheet))
+        .routes(routes!(papers::get_sheet_pdf))
         .routes(routes!(walls::get_ticket))
         .routes(routes!(walls::get_candidates))
         .routes(routes!(studies::get_reach))

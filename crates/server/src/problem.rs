@@ -46,6 +46,9 @@ pub struct Problem {
     /// For a stale edit: what changed since.
     #[serde(skip_serializing_if = "Option::is_none")]
     pub changed_since: Option<Vec<HistoryEntry>>,
+    /// For a stale edit: what it would do to the job as it is now; left out where it cannot be made any more.
+    #[serde(default, skip_serializing_if = "Option::is_none")]
+    pub yours: Option<Phrase>,
 }
 
 /// What is wrong with one field.
@@ -83,6 +86,7 @@ impl Problem {
             errors: Vec::new(),
             current_version: None,
             changed_since: None,
+            yours: None,
         }
     }
 

@@ -8,14 +8,14 @@ use sturvek_core::job::{self as core, OpeningId, Rules, WallId};
 use sturvek_core::measure::Length;
 use sturvek_core::plan::{JobPlan, opening_alone};
 use sturvek_core::say;
+use sturvek_formats::write::pdf::Size;
+use sturvek_speech::{Language, Units, Vocabulary, Voice};
 use sturvek_store::devices::Device;
 use sturvek_store::{LOG_NEARLY_FULL, ListedJob, ListedPage, MOST_LOG_BYTES, Mark, StoredJob};
 use sturvek_wire::Command;
-use sturvek_wire::choices::{Depth, OpeningKind, TogetherAim};
+use sturvek_wire::choices::{Depth, TogetherAim};
 use sturvek_wire::inputs::{CodeTable, Design, Job, Wall};
-use sturvek_wire::results::{
-    CandidateView, SheetPart, Ticket, Unresolved, WallSettled, WallView, candidates, ticket, wall_view,
-};
+use sturvek_wire::results::{CandidateView, Ticket, Unresolved, WallSettled, WallView, candidates, ticket, wall_view};
 use sturvek_wire::speech::Phrase;
 use utoipa::{IntoParams, ToSchema};
 use uuid::Uuid;
@@ -40,6 +40,10 @@ pub struct JobSummary {
     pub id: Uuid,
     /// Its name.
     pub name: String,
+    /// Where it is built; empty where nobody said it.
+    pub address: String,
+    /// Its permit; likewise.
+    pub permit: String,
     /// Its version.
     pub version: i64,
     /// When it was last changed.
@@ -273,27 +277,121 @@ pub struct SaidWallView {
     pub spacing: Option<i64>,
 }
 
-/// The calculation sheet of an opening.
-#[derive(Clone, Debug, Serialize, ToSchema)]
-pub struct SheetView {
-    /// The job's name.
-    pub job: String,
-    /// The wall's name.
-    pub wall: String,
-    /// The opening's letter on the wall.
-    pub letter: String,
-    /// What the opening is.
-    pub kind: OpeningKind,
-    /// The verdict's words.
-    pub verdict: Phrase,
-    /// The verdict with its reason.
-    pub sentence: Phrase,
-    /// The version of the job it was worked out on.
-    pub version: i64,
-    /// When that version was made.
-    pub version_of: DateTime<Utc>,
-    /// Its parts.
-    pub parts: Vec<SheetPart>,
+/// A sheet of a wall.
+#[derive(Clone, Copy, Debug, Deserialize, ToSchema)]
+#[serde(rename_all = "snake_case")]
+pub enum WallSheet {
+    /// Drawing, tape, pole and tickets.
+    Wall,
+    /// Marks on the plates and on the pole.
+    Plates,
+    /// What to cut.
+    Cuts,
+}
+
+impl WallSheet {
+    /// What its file is called.
+    pub const fn file_name(self) -> &'static str {
+        match self {
+            Self::Wall => "wall",
+            Self::Plates => "plates",
+            Self::Cuts => "cut-list",
+        }
+    }
+}
+
+/// How a sheet is printed.
+#[derive(Clone, Copy, Debug, Default, Deserialize, IntoParams)]
+#[serde(default)]
+#[into_params(parameter_in = Query)]
+pub struct PrintQuery {
+    /// On which paper.
+    #[param(inline, required = false)]
+    paper: PaperSize,
+    /// In which language.
+    #[param(inline, required = false)]
+    language: PrintLanguage,
+    /// In which words, where the language is English.
+    #[param(inline, required = false)]
+    vocabulary: PrintVocabulary,
+    /// In which units.
+    #[param(inline, required = false)]
+    units: PrintUnits,
+}
+
+/// A size of paper.
+#[derive(Clone, Copy, Debug, Default, Deserialize, ToSchema)]
+#[serde(rename_all = "snake_case")]
+enum PaperSize {
+    /// 8 1/2 by 11 in.
+    #[default]
+    Letter,
+    /// 210 by 297 mm.
+    A4,
+}
+
+/// A language.
+#[derive(Clone, Copy, Debug, Default, Deserialize, ToSchema)]
+#[serde(rename_all = "snake_case")]
+enum PrintLanguage {
+    /// English.
+    #[default]
+    En,
+    /// Spanish.
+    Es,
+}
+
+/// A way of speaking English.
+#[derive(Clone, Copy, Debug, Default, Deserialize, ToSchema)]
+#[serde(rename_all = "snake_case")]
+enum PrintVocabulary {
+    /// Header, jack, king.
+    #[default]
+    Jack,
+    /// Header, trimmer, king.
+    Trimmer,
+    /// Lintel, jamb stud, full-height stud.
+    Lintel,
+}
+
+/// Units.
+#[derive(Clone, Copy, Debug, Default, Deserialize, ToSchema)]
+#[serde(rename_all = "snake_case")]
+enum PrintUnits {
+    /// Feet and inches.
+    #[default]
+    FeetAndInches,
+    /// Millimeters.
+    Millimeters,
+}
+
+impl PrintQuery {
+    /// The size of paper.
+    pub const fn size(&self) -> Size {
+        match self.paper {
+            PaperSize::Letter => Size::Letter,
+            PaperSize::A4 => Size::A4,
+        }
+    }
+
+    /// How the user is spoken to.
+    pub const fn voice(&self) -> Voice {
+        Voice {
+            language: match self.language {
+                PrintLanguage::En => Language::English,
+                PrintLanguage::Es => Language::Spanish,
+            },
+            vocabulary: match self.vocabulary {
+                PrintVocabulary::Jack => Vocabulary::Jack,
+                PrintVocabulary::Trimmer => Vocabulary::Trimmer,
+                PrintVocabulary::Lintel => Vocabulary::Lintel,
+            },
+            units: match self.units {
+                PrintUnits::FeetAndInches => Units::FeetAndInches,
+                PrintUnits::Millimeters => Units::Metric,
+            },
+        }
+    }
 }
 
 /// A job file, to be read.
@@ -416,10 +514,13 @@ impl Edited {
             id: Uuid::from_u128(wall.id.0),
             wall: (before.and_then(|before| before.job.wall(wall.id)) != Some(wall)).then(|| wall.into()),
         });
-        let core::Job { name, settings, stock, code_table, .. } = &stored.job;
-        let same = before.is_some_and(|before| before.job.name == *name && before.job.rules() == stored.job.rules());
+        let core::Job { name, particulars, settings, stock, code_table, .. } = &stored.job;
+        let is_headed_alike = |job: &core::Job| job.name == *name && job.particulars == *particulars;
+        let same =
+            before.is_some_and(|before| is_headed_alike(&before.job) && before.job.rules() == stored.job.rules());
         let rest = || core::Job {
             name: name.clone(),
+            particulars: particulars.clone(),
             settings: settings.clone(),
             stock: stock.clone(),
             code_table: code_table.clone(),
@@ -463,8 +564,8 @@ impl LookedAt {
 
 impl From<ListedJob> for JobSummary {
     fn from(listed: ListedJob) -> Self {
-        let ListedJob { id, name, version, updated_at, walls, settled } = listed;
-        Self { id, name, version, updated_at, walls, totals: settled.map(Into::into) }
+        let ListedJob { id, name, address, permit, version, updated_at, walls, settled } = listed;
+        Self { id, name, address, permit, version, updated_at, walls, totals: settled.map(Into::into) }
     }
 }
 

@@ -6,14 +6,14 @@ use proptest::strategy::{Strategy, ValueTree};
 use proptest::test_runner::TestRunner;
 use serde::Serialize;
 use serde_json::{Value, json};
-use sturvek_core::framing::opening_sheet;
 use sturvek_core::job::Job;
 use sturvek_core::plan::{JobPlan, opening_alone};
+use sturvek_formats::sheets::{Printed, sheets_of};
 use sturvek_server::openapi_json;
 use sturvek_test_support::drawn::{any_command, any_job};
 use sturvek_wire::Command;
 use sturvek_wire::ranges::input_ranges;
-use sturvek_wire::results::{candidates, sheet_parts, ticket, wall_view};
+use sturvek_wire::results::{candidates, ticket, wall_view};
 use sturvek_wire::studies::materials;
 
 /// The schemas of the document.
@@ -72,19 +72,16 @@ fn walls_and_tickets_are_answered_as_the_document_says() {
 #[test]
 fn sheets_are_answered_as_the_document_says() {
     let document = Document::read();
-    let schema = document.schema("SheetPart");
+    let schema = document.schema("Paper");
+    let printed = Printed { version: Some(1), date: "2026-11-26".into() };
     let mut sheets = 0;
-    for job in drawn(150, &any_job()).chain([demo()]) {
-        let plan = JobPlan::of(job);
-        for (wall, planned) in plan.walls() {
-            for opening in &planned.openings {
-                let Ok(parts) = opening_sheet(&plan.job().rules(), wall, &planned.ground, opening) else { continue };
-                sheets += 1;
-                sheet_parts(&parts).iter().for_each(|part| holds(&schema, &wall.frame.name, part));
-            }
+    for job in drawn(60, &any_job()).chain([demo()]) {
+        for paper in sheets_of(&JobPlan::of(job), &printed) {
+            sheets += 1;
+            holds(&schema, &paper.title.id, &paper);
         }
     }
-    assert!(20 < sheets, "{sheets}");
+    assert!(200 < sheets, "{sheets}");
 }
 
 #[test]

@@ -94,10 +94,9 @@ async fn studies_answer_beside_the_plan() {
     assert!(capability["times_the_load"].as_f64().is_some_and(|times| times >= 1.0), "{capability}");
 
     let sheet = api.get(&asked("sheet")).await.body;
-    assert_eq!(sheet["wall"], "Water side");
-    assert_eq!(sheet["version"], job["version"]);
-    let titles: Vec<&str> =
-        sheet["parts"].as_array().expect("parts").iter().map(|part| text(&part["title"]["id"])).collect();
+    assert_eq!((&sheet["head"]["version"], &sheet["head"]["permit"]), (&job["version"], &json!("HS-2231")));
+    let headings = sheet["blocks"].as_array().expect("blocks").iter().filter(|block| block["block"] == "heading");
+    let titles: Vec<&str> = headings.map(|heading| text(&heading["words"]["id"])).collect();
     for title in ["title-given", "title-combinations", "title-assumed", "title-ends"] {
         assert!(titles.contains(&title), "{titles:?}");
     }
@@ -106,6 +105,66 @@ async fn studies_answer_beside_the_plan() {
     let cost = |field: &str| one_size[field].as_f64().expect("a cost");
     assert!(cost("cheapest_cents") <= cost("cost_cents"), "{one_size}");
     assert!(api.get("/api/materials").await.body.as_array().is_some_and(|rows| rows.len() > 30));
+}
+
+#[tokio::test]
+async fn sheets_are_answered_for_the_page_and_for_the_printer() {
+    let api = Api::with_demo().await;
+    let job = api.demo_job().await;
+    let (id, wall) = (text(&job["id"]).to_owned(), &job["job"]["walls"][0]);
+    let (opening, wall) = (text(&wall["openings"][1]["id"]), text(&wall["id"]));
+    let mut sheets = vec![format!("/api/jobs/{id}/openings/{opening}/sheet")];
+    for sheet in ["wall", "plates", "cuts"] {
+        sheets.push(format!("/api/jobs/{id}/walls/{wall}/papers/{sheet}"));
+    }
+    for sheet in sheets {
+        let paper = api.get(&sheet).await;
+        assert_eq!((paper.status, &paper.body["head"]["permit"]), (StatusCode::OK, &json!("HS-2231")), "{sheet}");
+        let pdf = if sheet.ends_with("/sheet") { format!("{sheet}.pdf") } else { format!("{sheet}/sheet.pdf") };
+        for how in ["", "?paper=a4&language=es&vocabulary=lintel&units=millimeters"] {
+            let printed = api.get(&format!("{pdf}{how}")).await;
+            assert_eq!((printed.status, printed.kind.as_str()), (StatusCode::OK, "application/pdf"), "{pdf}{how}");
+        }
+        for wrong in ["?paper=a3", "?language=la", "?units=cubits"] {
+            is_problem(&api.get(&format!("{pdf}{wrong}")).await, StatusCode::UNPROCESSABLE_ENTITY, "invalid");
+        }
+    }
+    let nobody = uuid::Uuid::new_v4();
+    is_problem(
+        &api.get(&format!("/api/jobs/{id}/walls/{nobody}/papers/wall/sheet.pdf")).await,
+        StatusCode::NOT_FOUND,
+        "not-found",
+    );
+    is_problem(
+        &api.get(&format!("/api/jobs/{id}/openings/{nobody}/sheet.pdf")).await,
+        StatusCode::NOT_FOUND,
+        "not-found",
+    );
+}
+
+#[tokio::test]
+async fn what_papers_are_headed_with_is_said_bounded_found_and_taken_back() {
+    let api = Api::with_demo().await;
+    let job = api.demo_job().await;
+    let path = format!("/api/jobs/{}", text(&job["id"]));
+    let say = |particulars: Value| json!({ "do": "change_particulars", "particulars": particulars });
+    let long = json!({ "on_version": 0, "command": say(json!({ "address": "x".repeat(121), "permit": "a\nb" })) });
+    let refused = api.post(&format!("{path}/commands"), long).await;
+    is_problem(&refused, StatusCode::UNPROCESSABLE_ENTITY, "invalid");
+    assert_eq!(pointers(&refused), ["/command/particulars/address", "/command/particulars/permit"]);
+    let kiln = json!({ "on_version": 0, "command": say(json!({ "address": " 9 Kiln Row ", "permit": "K-4" })) });
+    assert_eq!(api.post(&format!("{path}/commands"), kiln).await.status, StatusCode::OK);
+    let now = api.demo_job().await;
+    assert_eq!(now["job"]["particulars"]["address"], "9 Kiln Row");
+    let told = english(&api.get(&format!("{path}/history")).await.body[0]["summary"]);
+    assert!(told.contains("address 3 Ferry Lane, Heron Slip → 9 Kiln Row; permit HS-2231 → K-4"), "{told}");
+    for (words, found) in [("kiln row", 1), ("K-4", 1), ("Ferry Lane", 0)] {
+        let list = api.get(&format!("/api/jobs?named={}", words.replace(' ', "%20"))).await.body;
+        assert_eq!(list["jobs"].as_array().map(Vec::len), Some(found), "{words}");
+    }
+    assert_eq!(api.get("/api/jobs").await.body["jobs"][0]["permit"], "K-4");
+    api.post(&format!("{path}/undo"), json!({ "on_version": 1 })).await;
+    assert_eq!(api.demo_job().await["job"]["particulars"], job["job"]["particulars"]);
 }
 
 #[tokio::test]
@@ -198,7 +257,7 @@ async fn an_opening_is_said_added_sized_and_taken_back() {
     assert_eq!((&ticket["verdict"], asked(&ticket)), (&json!("carries"), vec![]), "{}", ticket["sentence"]);
     assert_eq!(ticket["rough_width"], 38 * 25_400_000_i64);
     let sheet = api.get(&format!("/api/jobs/{id}/openings/{}/sheet", text(&ticket["id"]))).await.body;
-    assert!(sheet["parts"].as_array().is_some_and(|parts| parts.len() >= 8), "{sheet}");
+    assert!(sheet["blocks"].as_array().is_some_and(|blocks| blocks.len() >= 8), "{sheet}");
     for version in [3, 4, 5] {
         let undone = api.post(&format!("/api/jobs/{id}/undo"), json!({ "on_version": version })).await;
         assert_eq!(undone.status, StatusCode::OK);
@@ -244,6 +303,7 @@ async fn a_stale_edit_is_told_what_changed() {
         "job renamed Ferry keeper's house at Heron Slip → First"
     );
     assert_eq!(stale.body["changed_since"][0]["author"], "Ada");
+    assert_eq!(english(&stale.body["yours"]), "job renamed First → Second", "and what it would do now");
     assert_eq!(api.demo_job().await["job"]["name"], "First");
 }
 

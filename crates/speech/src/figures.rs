@@ -51,6 +51,18 @@ pub fn quantity(value: f64, unit: Unit, decimals: u8, units: Units) -> String {
     }
 }
 
+/// A result of the working in the code's unit; who measures in millimeters reads it in theirs beside it.
+pub fn result(value: Option<f64>, unit: Unit, units: Units) -> String {
+    /// Significant figures of the working.
+    const FIGURES: i32 = 6;
+    let Some(value) = value else { return "∞".into() };
+    let own = with_symbol(significant(value, FIGURES), unit.symbol());
+    match metric(unit).filter(|_| units == Units::Metric) {
+        Some((times, symbol)) => format!("{own} ({} {symbol})", significant(value * times, METRIC_FIGURES)),
+        None => own,
+    }
+}
+
 fn fixed(value: f64, decimals: u8) -> String {
     // Halves go away from zero, as the page rounds them.
     let parts = 10_f64.powi(i32::from(decimals));

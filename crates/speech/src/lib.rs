@@ -6,7 +6,7 @@ mod figures;
 mod voice;
 
 pub use catalogs::{files, text};
-pub use figures::Units;
+pub use figures::{Units, result};
 pub use voice::{Language, Vocabulary, Voice};
 
 /// A phrase as most users read it, for the command line, for logs and for those who only ask for a sentence.

@@ -55,7 +55,7 @@ struct Edit<'a> {
 /// What an edit that was made on a version comes to.
 enum Standing {
     /// The job is at that version.
-    Fresh(job_table::Model),
+    Fresh(Box<job_table::Model>),
     /// The edit is kept already: at this version.
     Repeated(i64),
 }
@@ -129,7 +129,7 @@ impl Jobs {
         }
         let transaction = self.database().begin().await?;
         let row = match locked(&transaction, id, on, by.key).await? {
-            Standing::Fresh(row) => row,
+            Standing::Fresh(row) => *row,
             Standing::Repeated(version) => {
                 drop((transaction, turn));
                 return self.as_after(id, version).await;
@@ -229,7 +229,7 @@ async fn locked(
         .await?
         .ok_or(StoreError::NoSuchJob(id))?;
     if row.version == on {
-        return Ok(Standing::Fresh(row));
+        return Ok(Standing::Fresh(Box::new(row)));
     }
     repeated(transaction, id, (on, row.version), key).await.map(Standing::Repeated)
 }

@@ -318,6 +318,11 @@ pub async fn read_rows(db: &impl ConnectionTrait, id: Uuid) -> Result<Rows, Stor
 pub fn settings_columns(job: &Job) -> Result<job_table::ActiveModel, StoreError> {
     Ok(job_table::ActiveModel {
         name: Set(job.name.clone()),
+        address: Set(job.particulars.address.clone()),
+        permit: Set(job.particulars.permit.clone()),
+        adopted_code: Set(job.particulars.adopted_code.clone()),
+        code_edition: Set(job.particulars.edition.clone()),
+        answers_for_it: Set(job.particulars.answers_for_it.clone()),
         settings: Set(document(&Settings::from(&job.settings))?),
         code_table: Set(job.code_table.as_ref().map(|table| document(&CodeTable::from(table))).transpose()?),
         form: Set(FORM),

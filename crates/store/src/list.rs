@@ -20,6 +20,10 @@ pub struct ListedJob {
     pub id: Uuid,
     /// Its name.
     pub name: String,
+    /// Where it is built; empty where nobody said it.
+    pub address: String,
+    /// Its permit; likewise.
+    pub permit: String,
     /// Its version.
     pub version: i64,
     /// When it was last changed.
@@ -35,7 +39,7 @@ pub struct ListedJob {
 pub struct Listing {
     /// Those after this one; from the first where nothing is said.
     pub after: Option<Mark>,
-    /// Those with this in their name, in large or small letters.
+    /// Those with this in their name, address or permit, in large or small letters.
     pub named: Option<String>,
     /// Those that were put away, instead of those that were not.
     pub put_away: bool,
@@ -72,6 +76,8 @@ fn containing(words: &str) -> String {
 struct JobRow {
     id: Uuid,
     name: String,
+    address: String,
+    permit: String,
     version: i64,
     updated_at: DateTime<Utc>,
     counted_version: Option<i64>,
@@ -103,7 +109,7 @@ impl Jobs {
         use job::Column as C;
         let mut jobs = job::Entity::find()
             .select_only()
-            .columns([C::Id, C::Name, C::Version, C::UpdatedAt])
+            .columns([C::Id, C::Name, C::Address, C::Permit, C::Version, C::UpdatedAt])
             .columns([C::CountedVersion, C::CountedAs, C::Openings, C::Unresolved])
             .filter(if asked.put_away { C::DeletedAt.is_not_null() } else { C::DeletedAt.is_null() });
         if let Some(Mark { updated_at, id }) = asked.after {
@@ -111,7 +117,8 @@ impl Jobs {
             jobs = jobs.filter(place.lt(Expr::tuple([Expr::val(updated_at), Expr::val(id)])));
         }
         if let Some(words) = &asked.named {
-            jobs = jobs.filter(Expr::col(C::Name).ilike(containing(words)));
+            let has = |column: C| Expr::col(column).ilike(containing(words));
+            jobs = jobs.filter(has(C::Name).or(has(C::Address)).or(has(C::Permit)));
         }
         let jobs = jobs.order_by_desc(C::UpdatedAt).order_by_desc(C::Id).limit(asked.most + 1);
         let mut rows: Vec<JobRow> = jobs.into_model().all(&self.database()).await?;
@@ -126,6 +133,8 @@ impl Jobs {
             walls: names.remove(&row.id).unwrap_or_default(),
             id: row.id,
             name: row.name,
+            address: row.address,
+            permit: row.permit,
             version: row.version,
             updated_at: row.updated_at,
         });

@@ -7,7 +7,8 @@ use serde::Serialize;
 use serde::de::DeserializeOwned;
 use sturvek_core::job;
 use sturvek_wire::inputs::{
-    Board, CarriedItem, Carries, Decided, Design, Evidence, Header, Job, Opening, PointLoad, StockItem, Wall, WallFrame,
+    Board, CarriedItem, Carries, Decided, Design, Evidence, Header, Job, Opening, Particulars, PointLoad, StockItem,
+    Wall, WallFrame,
 };
 use sturvek_wire::saved::{self, Saved};
 use sturvek_wire::{FieldErrors, Resolve, TypedLength};
@@ -315,6 +316,13 @@ pub fn job_of(row: &crate::entity::job::Model, rows: Rows) -> Result<job::Job, S
     let mut loads = by_wall(rows.point_loads, |row| (row.wall_id, row.position));
     let job = Job {
         name: row.name.clone(),
+        particulars: Particulars {
+            address: row.address.clone(),
+            permit: row.permit.clone(),
+            adopted_code: row.adopted_code.clone(),
+            edition: row.code_edition.clone(),
+            answers_for_it: row.answers_for_it.clone(),
+        },
         settings: documents.read(row.settings.clone())?,
         code_table: row.code_table.clone().map(|table| documents.read(table)).transpose()?,
         stock: stock.into_iter().map(|item| stock_item_of(documents, item)).collect::<Result<_, _>>()?,

@@ -8,9 +8,9 @@ use sturvek_core::job::command::Placement;
 use sturvek_core::job::rough_opening::RoughOpeningRules;
 use sturvek_core::job::{
     Backing, Command, CountOverride, FramedAs, FramingOptions, HeadLine, HeaderChoice, HeaderPlace, Job, KingWindBasis,
-    LayoutStart, Letter, MeasuredRoom, Opening, OpeningDesign, OpeningId, OpeningKind, OwnBreaks, Partition, PlateLap,
-    PointLoad, PointLoadId, Rake, Room, RunDesign, RunPast, Sawn, Settings, SillStyle, SiteSaid, Size, SpecialCase,
-    StockId, StockItem, StudRole, Underside, Wall, WallEnd, WallFace, WallFrame, WallHeight, WallId,
+    LayoutStart, Letter, MeasuredRoom, Opening, OpeningDesign, OpeningId, OpeningKind, OwnBreaks, Particulars,
+    Partition, PlateLap, PointLoad, PointLoadId, Rake, Room, RunDesign, RunPast, Sawn, Settings, SillStyle, SiteSaid,
+    Size, SpecialCase, StockId, StockItem, StudRole, Underside, Wall, WallEnd, WallFace, WallFrame, WallHeight, WallId,
 };
 use sturvek_core::loads::{
     Answer, BearingEvidence, ByKind, Carried, DeadLoadOn, FloorFraming, FloorOnWall, FloorUse, Framing, GableAbove,
@@ -527,10 +527,21 @@ impl Draw {
     fn job(&mut self) -> Job {
         Job {
             name: self.text(),
+            particulars: self.particulars(),
             settings: self.settings(),
             stock: self.some(5, Self::stock_item),
             code_table: self.maybe(Self::table),
             walls: (0..self.count(2, 3)).map(|_| self.wall()).collect(),
+        }
+    }
+
+    fn particulars(&mut self) -> Particulars {
+        Particulars {
+            address: self.text(),
+            permit: self.text(),
+            adopted_code: self.text(),
+            edition: self.text(),
+            answers_for_it: String::new(),
         }
     }
 
@@ -544,7 +555,7 @@ impl Draw {
     fn one_command(&mut self) -> Command {
         let (wall, opening) = (WallId(self.id()), OpeningId(self.id()));
         let at = usize::from(self.count(0, 9));
-        match self.count(0, 18) {
+        match self.count(0, 19) {
             0 => Command::RenameJob { name: self.text() },
             1 => Command::ChangeSettings { settings: Box::new(self.settings()) },
             2 => Command::ChangeStock { stock: self.some(5, Self::stock_item) },
@@ -579,6 +590,7 @@ impl Draw {
                 let (role, end) = (self.one(&[StudRole::Jack, StudRole::King]), self.end());
                 Command::OverrideCount { opening, role, end, decided: self.decided() }
             }
+            18 => Command::ChangeParticulars { particulars: self.particulars() },
             17 => Command::MarkFramed { opening, framed: self.maybe(Self::framed_as).map(Box::new) },
             _ => match self.count(0, 2) {
                 0 => Command::AddPointLoad { wall, load: self.point_load(), at },

@@ -8,8 +8,8 @@ use uuid::Uuid;
 
 use crate::choices::{End, StudRole};
 use crate::inputs::{
-    Carries, CodeTable, Decided, Design, Evidence, FramedAs, Header, Opening, PointLoad, Settings, StockItem, Wall,
-    WallFrame,
+    Carries, CodeTable, Decided, Design, Evidence, FramedAs, Header, Opening, Particulars, PointLoad, Settings,
+    StockItem, Wall, WallFrame,
 };
 use crate::reading::{Reader, Resolve};
 use crate::typed::TypedLength;
@@ -34,6 +34,11 @@ pub enum Command {
     RenameJob {
         /// The name.
         name: String,
+    },
+    /// Changes what the job's papers are headed with.
+    ChangeParticulars {
+        /// The particulars.
+        particulars: Particulars,
     },
     /// Changes the job's settings.
     ChangeSettings {
@@ -214,6 +219,9 @@ impl Resolve for Command {
         let opening_id = |id: &Uuid| OpeningId(id.as_u128());
         match self {
             Self::RenameJob { name } => job::Command::RenameJob { name: name.trim().to_owned() },
+            Self::ChangeParticulars { particulars } => {
+                job::Command::ChangeParticulars { particulars: reader.part("particulars", particulars) }
+            }
             Self::ChangeSettings { settings } => {
                 job::Command::ChangeSettings { settings: Box::new(reader.part("settings", &**settings)) }
             }
@@ -291,6 +299,9 @@ impl From<&job::Command> for Command {
         let opening_uuid = |id: &OpeningId| Uuid::from_u128(id.0);
         match command {
             job::Command::RenameJob { name } => Self::RenameJob { name: name.clone() },
+            job::Command::ChangeParticulars { particulars } => {
+                Self::ChangeParticulars { particulars: particulars.into() }
+            }
             job::Command::ChangeSettings { settings } => {
                 Self::ChangeSettings { settings: Box::new((&**settings).into()) }
             }
@@ -431,6 +442,8 @@ mod tests {
             "total_deflection_limit": 240.0, "king_table": "irc2015", "shop_doubles_jacks_from": "5'" });
         vec![
             json!({ "do": "rename_job", "name": "house" }),
+            json!({ "do": "change_particulars", "particulars": { "address": "4 Kiln Row", "permit": "B-17",
+                "adopted_code": "Residential code", "edition": "2021", "answers_for_it": "A. Marsh" } }),
             json!({ "do": "change_settings", "settings": settings }),
             json!({ "do": "change_settings", "settings": { "wind": { "by": "speed", "miles_per_hour": 120.0,
                 "exposure": "c", "mean_roof_height": "22'" }, "school": "shop_rule", "aim": "lightest",

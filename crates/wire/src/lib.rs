@@ -10,6 +10,7 @@ pub mod choices;
 pub mod command;
 pub mod framed;
 pub mod inputs;
+pub mod paper;
 pub mod places;
 pub mod ranges;
 pub mod reading;

@@ -30,6 +30,7 @@ fn field_of(command: &job::Command, error: &OutOfBounds) -> Option<String> {
     use job::Command as C;
     let (to, part, field) = match command {
         C::RenameJob { .. } => (To::Job, "/name", "/name"),
+        C::ChangeParticulars { .. } => (To::Job, "/particulars", "/particulars"),
         C::ChangeSettings { .. } => (To::Job, "/settings", "/settings"),
         C::ChangeStock { .. } => (To::Job, "/stock", "/stock"),
         C::LoadCodeTable { .. } => (To::Job, "/code_table", "/table"),
@@ -96,6 +97,7 @@ fn pointer(within: &[Within], input: Input) -> String {
 
 fn step(within: &Within) -> String {
     match within {
+        Within::Particulars => "/particulars".into(),
         Within::Settings => "/settings".into(),
         Within::RoughRule(kind) => format!("/rough_rules/{}", rough_rule(*kind)),
         Within::ShopHeader(place) => format!("/shop_headers/{place}"),
@@ -150,6 +152,11 @@ pub(crate) const fn field(input: Input) -> &'static str {
     match input {
         Input::Author => "/author",
         Input::JobName | Input::Device | Input::TableName | Input::PointLoadName => "/name",
+        Input::Address => "/address",
+        Input::Permit => "/permit",
+        Input::AdoptedCode => "/adopted_code",
+        Input::CodeEdition => "/edition",
+        Input::AnswersForIt => "/answers_for_it",
         Input::Walls => "/walls",
         Input::Snow | Input::TableSnow | Input::PointLoadSnow => "/snow",
         Input::SnowExposure => "/snow_exposure",

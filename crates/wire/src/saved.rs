@@ -11,7 +11,7 @@ use crate::command::Command;
 use crate::inputs::{Board, CarriedFraming, CodeTable, DesignOptions, FramedAs, FramingOptions, Job, Settings};
 
 /// The form that is written, and the newest that is read.
-pub const FORM: u16 = 3;
+pub const FORM: u16 = 4;
 
 /// Something that is kept as JSON.
 pub trait Saved: DeserializeOwned {
@@ -67,12 +67,13 @@ struct Step {
     up: fn(&mut Value),
 }
 
-static STEPS: [Step; 5] = [
+static STEPS: [Step; 6] = [
     Step { name: "a wall carries several things", from: 1, up: a_wall_carries_several_things },
     Step { name: "snow and wind were assumed before", from: 1, up: snow_and_wind_were_assumed_before },
     Step { name: "tails were assumed free", from: 1, up: tails_were_assumed_free },
     Step { name: "walls above were assumed without openings", from: 1, up: walls_above_were_assumed_without_openings },
     Step { name: "names without what they stand in", from: 2, up: names_without_what_they_stand_in },
+    Step { name: "papers without a heading", from: 3, up: papers_without_a_heading },
 ];
 
 /// The names of all steps.
@@ -208,6 +209,13 @@ fn names_without_what_they_stand_in(value: &mut Value) {
                 }
             }
         }
+    });
+}
+
+/// Nobody was asked where a job stands, under which permit, by which code, or who answers for it.
+fn papers_without_a_heading(value: &mut Value) {
+    each_named("job", value, &mut |job| {
+        job.entry("particulars").or_insert_with(|| json!({}));
     });
 }
 

@@ -21,6 +21,8 @@ export const keys = {
   devices: ["devices"] as const,
   inputs: ["inputs"] as const,
   materials: ["materials"] as const,
+  wallPaper: (job: string, wall: string, sheet: string, version: number) =>
+    ["job", job, "paper", wall, sheet, version] as const,
   sheet: (job: string, opening: string, version: number) => ["job", job, "sheet", opening, version] as const,
 };
 
@@ -104,6 +106,18 @@ export const sheetQuery = (job: string, opening: string, version: number) =>
     queryKey: keys.sheet(job, opening, version),
     queryFn: () =>
       answered(api.GET("/api/jobs/{job}/openings/{opening}/sheet", { params: { path: { job, opening } } })),
+  });
+
+export type WallSheet = "wall" | "plates" | "cuts";
+
+/** A sheet of a wall, as it is printed. */
+export const wallPaperQuery = (job: string, wall: string, sheet: WallSheet, version: number) =>
+  queryOptions({
+    queryKey: keys.wallPaper(job, wall, sheet, version),
+    queryFn: () =>
+      answered(
+        api.GET("/api/jobs/{job}/walls/{wall}/papers/{sheet}", { params: { path: { job, wall, sheet } } }),
+      ),
   });
 
 export const capabilityQuery = (job: string, opening: string, version: number) =>

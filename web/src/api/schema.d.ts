@@ -329,6 +329,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/openings/{opening}/sheet.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The calculation sheet of an opening as PDF. */
+        get: operations["get_sheet_pdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/openings/{opening}/ticket": {
         parameters: {
             query?: never;
@@ -423,6 +440,40 @@ export interface paths {
         };
         /** A planned wall. Tickets, and the headers that were tried, are asked for by opening. */
         get: operations["get_wall"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/walls/{wall}/papers/{sheet}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A sheet of a wall. */
+        get: operations["get_wall_paper"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/walls/{wall}/papers/{sheet}/sheet.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A sheet of a wall as PDF. */
+        get: operations["get_wall_pdf"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1110,6 +1161,19 @@ export interface components {
             /** @description The upper plate's. */
             upper: number[];
         };
+        /** @description What the papers of a job are headed with. What nobody said is empty. */
+        AnsweredParticulars: {
+            /** @description Where it is built. */
+            address: string;
+            /** @description The code that is adopted there. */
+            adopted_code: string;
+            /** @description Who answers for the work. */
+            answers_for_it: string;
+            /** @description Its edition, with what was amended. */
+            edition: string;
+            /** @description The number of its permit. */
+            permit: string;
+        };
         /** @description A wall that meets this one from the inside. */
         AnsweredPartition: {
             /**
@@ -1692,6 +1756,44 @@ export interface components {
             /** @description Why, or what was not looked at. */
             reasons: components["schemas"]["Phrase"][];
         };
+        /** @description Something that stands on paper. */
+        Block: {
+            /** @enum {string} */
+            block: "heading";
+            /**
+             * Format: int32
+             * @description 2 for a part, 3 for a part of that.
+             */
+            level: number;
+            /** @description Its words. */
+            words: components["schemas"]["Phrase"];
+        } | {
+            /** @enum {string} */
+            block: "text";
+            /** @description How it stands out. */
+            weight: components["schemas"]["Weight"];
+            /** @description Its words. */
+            words: components["schemas"]["Phrase"];
+        } | (components["schemas"]["Table"] & {
+            /** @enum {string} */
+            block: "table";
+        }) | {
+            /** @enum {string} */
+            block: "working";
+            /** @description Its lines. */
+            lines: components["schemas"]["WorkingLine"][];
+        } | (components["schemas"]["Drawing"] & {
+            /** @enum {string} */
+            block: "drawing";
+        }) | {
+            /** @enum {string} */
+            block: "signatures";
+            /** @description Who signs. */
+            by: components["schemas"]["Phrase"][];
+        } | {
+            /** @enum {string} */
+            block: "new_page";
+        };
         /** @description One board of a header. */
         Board: {
             /** @description Grade. */
@@ -1951,12 +2053,23 @@ export interface components {
             /** @description What the user calls it. */
             name: string;
         };
+        /** @description A column of a table. */
+        Column: {
+            /** @description Where its cells stand. */
+            side: components["schemas"]["Side"];
+            words?: components["schemas"]["Phrase"] | null;
+        };
         /** @description An edit of a job. */
         Command: {
             /** @enum {string} */
             do: "rename_job";
             /** @description The name. */
             name: string;
+        } | {
+            /** @enum {string} */
+            do: "change_particulars";
+            /** @description The particulars. */
+            particulars: components["schemas"]["Particulars"];
         } | {
             /** @enum {string} */
             do: "change_settings";
@@ -2264,6 +2377,23 @@ export interface components {
              */
             paired_at: string;
         };
+        /** @description A drawing on paper. Places are points (1/72 in.) from its upper left corner. */
+        Drawing: {
+            /** @description What it shows, for who does not see it. */
+            about: components["schemas"]["Phrase"];
+            /**
+             * Format: double
+             * @description Its height.
+             */
+            height: number;
+            /** @description What is drawn, from the bottom up. */
+            shapes: components["schemas"]["Shape"][];
+            /**
+             * Format: double
+             * @description Its width.
+             */
+            width: number;
+        };
         /** @description An edit. */
         Edit: {
             /** @description Who does it. */
@@ -2443,6 +2573,68 @@ export interface components {
          * @enum {string}
          */
         FloorUse: "living" | "sleeping" | "attic_with_storage" | "attic_without_storage" | "deck";
+        /** @description A formula as it is set. */
+        Formula: {
+            /** @enum {string} */
+            is: "figure";
+            /** @description Its digits. */
+            text: string;
+        } | {
+            /** @description Primes. */
+            after: string;
+            /** @description What stands below; empty where nothing does. */
+            below: string;
+            /** @enum {string} */
+            is: "symbol";
+            /** @description The letter. */
+            letter: string;
+        } | {
+            /** @enum {string} */
+            is: "words";
+            /** @description The words. */
+            words: components["schemas"]["Phrase"];
+        } | {
+            /** @enum {string} */
+            is: "sign";
+            /** @description The sign. */
+            text: string;
+        } | {
+            /** @enum {string} */
+            is: "row";
+            /** @description In order. */
+            of: components["schemas"]["Formula"][];
+        } | {
+            /** @enum {string} */
+            is: "fraction";
+            /** @description Over the bar. */
+            over: components["schemas"]["Formula"];
+            /** @description Under it. */
+            under: components["schemas"]["Formula"];
+        } | {
+            /** @description What is raised. */
+            base: components["schemas"]["Formula"];
+            /** @description To what. */
+            exponent: components["schemas"]["Formula"];
+            /** @enum {string} */
+            is: "power";
+        } | {
+            /** @enum {string} */
+            is: "group";
+            /** @description What stands in them. */
+            of: components["schemas"]["Formula"];
+        } | {
+            /** @enum {string} */
+            is: "root";
+            /** @description Of what. */
+            of: components["schemas"]["Formula"];
+        } | {
+            /** @enum {string} */
+            is: "call";
+            /** @description Its name. */
+            name: string;
+            /** @description Of what. */
+            of: components["schemas"]["Formula"][];
+        };
         /** @description What an opening was when it was framed. */
         FramedAs: {
             /** @description Its design then. */
@@ -2555,6 +2747,26 @@ export interface components {
          * @enum {string}
          */
         Grade: "select_structural" | "number1" | "number2" | "stud";
+        /** @description What stands at the head of every page. What nobody said is empty. */
+        Head: {
+            /** @description Where it is built. */
+            address: string;
+            /** @description Who answers for the work. */
+            answers_for_it: string;
+            /** @description The adopted code and its edition. */
+            code: string;
+            /** @description The day: that version's, or the one on which it was printed; year, month, day. */
+            date: string;
+            /** @description The job. */
+            job: string;
+            /** @description The number of its permit. */
+            permit: string;
+            /**
+             * Format: int64
+             * @description The version of the job; left out where it was read from a file.
+             */
+            version?: number | null;
+        };
         /**
          * @description Whether heads are meant to line up.
          * @enum {string}
@@ -2685,7 +2897,7 @@ export interface components {
          * @description What an input is known by.
          * @enum {string}
          */
-        InputName: "author" | "device" | "job-name" | "walls" | "snow" | "snow-exposure" | "snow-thermal" | "snow-importance" | "winter-wind" | "roof-live" | "wind-pressure" | "wind-speed" | "mean-roof-height" | "live-deflection-limit" | "total-deflection-limit" | "creep" | "most-sag-over-door" | "king-deflection-limit" | "rough-wider" | "rough-higher" | "finish-floor" | "counter" | "backsplash" | "shop-doubles-jacks-from" | "shop-doubles-kings-from" | "shop-headers" | "shop-header-up-to" | "shop-header-building-up-to" | "stock" | "price" | "plies" | "ply-width" | "header-depth" | "sawn-size" | "sheet-name" | "sheet-bending" | "sheet-shear" | "sheet-bearing" | "sheet-stiffness" | "sheet-stability" | "sheet-density" | "table-name" | "table-rows" | "table-plies" | "table-span" | "table-width" | "table-snow" | "table-jacks" | "wall-name" | "wall-length" | "wall-height" | "stud-length" | "room-left" | "room-right" | "clearance" | "rake-left" | "rake-right" | "peak-at" | "peak-height" | "rake-rise" | "stud-spacing" | "stud-depth" | "plate-stock" | "breaks-apart" | "layout-start" | "lap" | "bolts" | "partitions" | "partition-at" | "partition-depth" | "blocking-rows" | "blocking" | "cast-bolts" | "cast-bolt" | "plate-breaks" | "plate-break" | "carried" | "extent" | "building-width" | "overhang" | "rise-in-twelve" | "rafter-bay" | "roof-dead" | "ceiling-dead" | "attic-live" | "ridge-post-at" | "ridge-span-one-side" | "ridge-span-other-side" | "ridge-beam-weight" | "joist-span-one-side" | "joist-span-other-side" | "joist-span-beyond" | "joist-bay" | "floor-dead" | "floor-live" | "wall-above-height" | "wall-above-dead" | "opening-above" | "gable-dead" | "point-loads" | "point-load-name" | "point-load-at" | "point-load-dead" | "point-load-floor-live" | "point-load-roof-live" | "point-load-snow" | "openings" | "opening-letter" | "kind-width" | "kind-height" | "unit-width" | "unit-height" | "rough-width" | "rough-height" | "center" | "sill" | "sheathing-return" | "sill-fall" | "run-past" | "far-studs" | "post-at" | "posts-apart" | "post-studs" | "decided-count" | "decided-reason";
+        InputName: "author" | "device" | "job-name" | "address" | "permit" | "adopted-code" | "code-edition" | "answers-for-it" | "walls" | "snow" | "snow-exposure" | "snow-thermal" | "snow-importance" | "winter-wind" | "roof-live" | "wind-pressure" | "wind-speed" | "mean-roof-height" | "live-deflection-limit" | "total-deflection-limit" | "creep" | "most-sag-over-door" | "king-deflection-limit" | "rough-wider" | "rough-higher" | "finish-floor" | "counter" | "backsplash" | "shop-doubles-jacks-from" | "shop-doubles-kings-from" | "shop-headers" | "shop-header-up-to" | "shop-header-building-up-to" | "stock" | "price" | "plies" | "ply-width" | "header-depth" | "sawn-size" | "sheet-name" | "sheet-bending" | "sheet-shear" | "sheet-bearing" | "sheet-stiffness" | "sheet-stability" | "sheet-density" | "table-name" | "table-rows" | "table-plies" | "table-span" | "table-width" | "table-snow" | "table-jacks" | "wall-name" | "wall-length" | "wall-height" | "stud-length" | "room-left" | "room-right" | "clearance" | "rake-left" | "rake-right" | "peak-at" | "peak-height" | "rake-rise" | "stud-spacing" | "stud-depth" | "plate-stock" | "breaks-apart" | "layout-start" | "lap" | "bolts" | "partitions" | "partition-at" | "partition-depth" | "blocking-rows" | "blocking" | "cast-bolts" | "cast-bolt" | "plate-breaks" | "plate-break" | "carried" | "extent" | "building-width" | "overhang" | "rise-in-twelve" | "rafter-bay" | "roof-dead" | "ceiling-dead" | "attic-live" | "ridge-post-at" | "ridge-span-one-side" | "ridge-span-other-side" | "ridge-beam-weight" | "joist-span-one-side" | "joist-span-other-side" | "joist-span-beyond" | "joist-bay" | "floor-dead" | "floor-live" | "wall-above-height" | "wall-above-dead" | "opening-above" | "gable-dead" | "point-loads" | "point-load-name" | "point-load-at" | "point-load-dead" | "point-load-floor-live" | "point-load-roof-live" | "point-load-snow" | "openings" | "opening-letter" | "kind-width" | "kind-height" | "unit-width" | "unit-height" | "rough-width" | "rough-height" | "center" | "sill" | "sheathing-return" | "sill-fall" | "run-past" | "far-studs" | "post-at" | "posts-apart" | "post-studs" | "decided-count" | "decided-reason";
         /** @description What an input may be. */
         InputRange: {
             /** @description Which input. */
@@ -2714,6 +2926,8 @@ export interface components {
             code_table?: components["schemas"]["AnsweredCodeTable"] | null;
             /** @description Its name. */
             name: string;
+            /** @description What its papers are headed with. */
+            particulars: components["schemas"]["AnsweredParticulars"];
             /** @description Its settings. */
             settings: components["schemas"]["AnsweredSettings"];
             /** @description What headers can be made of. */
@@ -2750,6 +2964,8 @@ export interface components {
         };
         /** @description A job in the list. */
         JobSummary: {
+            /** @description Where it is built; empty where nobody said it. */
+            address: string;
             /**
              * Format: uuid
              * @description Its identity.
@@ -2757,6 +2973,8 @@ export interface components {
             id: string;
             /** @description Its name. */
             name: string;
+            /** @description Its permit; likewise. */
+            permit: string;
             totals?: components["schemas"]["Unresolved"] | null;
             /**
              * Format: date-time
@@ -2861,6 +3079,11 @@ export interface components {
             /** @description What stands there. */
             meaning: components["schemas"]["Phrase"];
         };
+        /**
+         * @description Which way a page lies.
+         * @enum {string}
+         */
+        Lies: "upright" | "across";
         /**
          * @description Kind of load.
          * @enum {string}
@@ -3314,6 +3537,32 @@ export interface components {
             /** @description What its owner calls it. */
             name: string;
         };
+        /** @description A sheet of paper, or as many as it takes. */
+        Paper: {
+            /** @description What stands on it, in order. */
+            blocks: components["schemas"]["Block"][];
+            /** @description What has to be minded by whoever works by it; at the foot of every page. */
+            caution: components["schemas"]["Phrase"];
+            /** @description What stands at the head of every page. */
+            head: components["schemas"]["Head"];
+            /** @description Which way the pages lie. */
+            lies: components["schemas"]["Lies"];
+            /** @description What it is. */
+            title: components["schemas"]["Phrase"];
+        };
+        /** @description What the papers of a job are headed with. What nobody said is empty. */
+        Particulars: {
+            /** @description Where it is built. */
+            address?: string;
+            /** @description The code that is adopted there. */
+            adopted_code?: string;
+            /** @description Who answers for the work. */
+            answers_for_it?: string;
+            /** @description Its edition, with what was amended. */
+            edition?: string;
+            /** @description The number of its permit. */
+            permit?: string;
+        };
         /** @description A wall that meets this one from the inside. */
         Partition: {
             /** @description Its center, from this wall's left end. */
@@ -3473,6 +3722,7 @@ export interface components {
             title: string;
             /** @description A stable code. */
             type: string;
+            yours?: components["schemas"]["Phrase"] | null;
         };
         /** @description What is wrong with one field. */
         ProblemAt: {
@@ -3645,6 +3895,13 @@ export interface components {
             sliding_door: components["schemas"]["Larger"];
             /** @description Windows. */
             window: components["schemas"]["Larger"];
+        };
+        /** @description A row of a table. */
+        Row: {
+            /** @description Its cells. */
+            cells: components["schemas"]["Phrase"][];
+            /** @description Whether it is the one that decides. */
+            strong: boolean;
         };
         /** @description How a header runs on past its pack. */
         RunPast: {
@@ -3928,66 +4185,49 @@ export interface components {
              */
             winter_wind: number;
         };
-        /** @description One line of working. */
-        SheetLine: {
-            /** @description Where the rule comes from. */
-            clause: components["schemas"]["ClauseView"];
-            /** @description The formula in figures. */
-            figures: string;
-            /** @description The formula in symbols. */
-            formula: string;
+        /** @description Something that is drawn. */
+        Shape: {
+            /** @description Whether it is dashed. */
+            dashed: boolean;
+            /** @description From here. */
+            from: number[];
             /** @enum {string} */
-            line: "step";
-            /** @description Its symbol. */
-            symbol: string;
-            /** @description Its unit. */
-            unit: components["schemas"]["QuantityUnit"];
+            shape: "line";
             /**
              * Format: double
-             * @description The result; left out where it is beyond all bounds.
+             * @description How thick.
              */
-            value?: number | null;
-            /** @description What is computed: the id of its message. */
-            what: string;
+            thick: number;
+            /** @description To here. */
+            to: number[];
         } | {
+            /** @description Its corners. */
+            corners: number[][];
+            /**
+             * Format: double
+             * @description How dark it is inside, 0 for paper, 1 for ink; left out where one sees through.
+             */
+            shade?: number | null;
             /** @enum {string} */
-            line: "note";
-            /** @description The remark. */
-            text: components["schemas"]["Phrase"];
-        };
-        /** @description One part of the calculation sheet. */
-        SheetPart: {
-            /** @description Its lines. */
-            lines: components["schemas"]["SheetLine"][];
-            /** @description What it works out. */
-            title: components["schemas"]["Phrase"];
-        };
-        /** @description The calculation sheet of an opening. */
-        SheetView: {
-            /** @description The job's name. */
-            job: string;
-            /** @description What the opening is. */
-            kind: components["schemas"]["OpeningKind"];
-            /** @description The opening's letter on the wall. */
-            letter: string;
-            /** @description Its parts. */
-            parts: components["schemas"]["SheetPart"][];
-            /** @description The verdict with its reason. */
-            sentence: components["schemas"]["Phrase"];
-            /** @description The verdict's words. */
-            verdict: components["schemas"]["Phrase"];
+            shape: "area";
+        } | {
+            /** @description Where their base line starts, is in the middle, or ends. */
+            at: number[];
+            /** @description Whether they are bold. */
+            bold: boolean;
+            /** @enum {string} */
+            shape: "text";
             /**
-             * Format: int64
-             * @description The version of the job it was worked out on.
+             * Format: double
+             * @description Their size.
              */
-            version: number;
-            /**
-             * Format: date-time
-             * @description When that version was made.
-             */
-            version_of: string;
-            /** @description The wall's name. */
-            wall: string;
+            size: number;
+            /** @description Which of these. */
+            stands: components["schemas"]["Stands"];
+            /** @description Whether they are read from below upward. */
+            turned: boolean;
+            /** @description The words. */
+            words: components["schemas"]["Phrase"];
         };
         /** @description A header rule of the shop. */
         ShopHeader: {
@@ -3996,6 +4236,11 @@ export interface components {
             header: components["schemas"]["Header"];
             up_to?: components["schemas"]["TypedLength"] | null;
         };
+        /**
+         * @description Where a cell's words stand.
+         * @enum {string}
+         */
+        Side: "left" | "right" | "name";
         /** @description How a sill is built. */
         SillStyle: {
             /** @enum {string} */
@@ -4128,6 +4373,11 @@ export interface components {
          * @enum {string}
          */
         Standing: "not_said" | "assumed_before" | "said";
+        /**
+         * @description Which end of words stands at a place.
+         * @enum {string}
+         */
+        Stands: "start" | "middle" | "end";
         /** @description A step back or forth. */
         StepRequest: {
             /** @description Who does it. */
@@ -4171,6 +4421,15 @@ export interface components {
          * @enum {string}
          */
         StudRole: "jack" | "king";
+        /** @description A table; its rows stay whole where a page ends. */
+        Table: {
+            /** @description Whether it is read from where one cuts. */
+            big: boolean;
+            /** @description Its columns; the head is left out where no column has words. */
+            columns: components["schemas"]["Column"][];
+            /** @description Its rows: a cell for every column. */
+            rows: components["schemas"]["Row"][];
+        };
         /**
          * @description A block of the header tables.
          * @enum {string}
@@ -4385,10 +4644,38 @@ export interface components {
             phrase: components["schemas"]["Phrase"];
         };
         /**
+         * @description How words stand out.
+         * @enum {string}
+         */
+        Weight: "answer" | "plain" | "small";
+        /**
          * @description Exposure to wind.
          * @enum {string}
          */
         WindExposure: "b" | "c" | "d";
+        /** @description A line of working. */
+        WorkingLine: {
+            /** @description Where the rule comes from. */
+            clause: components["schemas"]["ClauseView"];
+            /** @enum {string} */
+            line: "step";
+            /** @description What is equal, one after another: symbol, formula, the formula in figures. */
+            sides: components["schemas"]["Formula"][];
+            /** @description Its unit. */
+            unit: components["schemas"]["QuantityUnit"];
+            /**
+             * Format: double
+             * @description The result; left out where it is beyond all bounds.
+             */
+            value?: number | null;
+            /** @description What is computed. */
+            what: components["schemas"]["Phrase"];
+        } | {
+            /** @enum {string} */
+            line: "note";
+            /** @description The remark. */
+            words: components["schemas"]["Phrase"];
+        };
     };
     responses: never;
     parameters: never;
@@ -6146,7 +6433,92 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SheetView"];
+                    "application/json": components["schemas"]["Paper"];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Request Timeout */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Misdirected Request */
+            421: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Internal Server Error */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    get_sheet_pdf: {
+        parameters: {
+            query?: {
+                /** @description On which paper. */
+                paper?: "letter" | "a4";
+                /** @description In which language. */
+                language?: "en" | "es";
+                /** @description In which words, where the language is English. */
+                vocabulary?: "jack" | "trimmer" | "lintel";
+                /** @description In which units. */
+                units?: "feet_and_inches" | "millimeters";
+            };
+            header?: never;
+            path: {
+                job: string;
+                opening: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": number[];
                 };
             };
             /** @description Unauthorized */
@@ -6801,6 +7173,178 @@ export interface operations {
             };
             /** @description Misdirected Request */
             421: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Internal Server Error */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    get_wall_paper: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                wall: string;
+                sheet: "wall" | "plates" | "cuts";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Paper"];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Request Timeout */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Misdirected Request */
+            421: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Internal Server Error */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    get_wall_pdf: {
+        parameters: {
+            query?: {
+                /** @description On which paper. */
+                paper?: "letter" | "a4";
+                /** @description In which language. */
+                language?: "en" | "es";
+                /** @description In which words, where the language is English. */
+                vocabulary?: "jack" | "trimmer" | "lintel";
+                /** @description In which units. */
+                units?: "feet_and_inches" | "millimeters";
+            };
+            header?: never;
+            path: {
+                job: string;
+                wall: string;
+                sheet: "wall" | "plates" | "cuts";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": number[];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Request Timeout */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Misdirected Request */
+            421: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

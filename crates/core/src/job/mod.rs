@@ -4,6 +4,7 @@ pub mod bounds;
 pub mod command;
 mod mirror;
 pub mod opening;
+pub mod particulars;
 pub mod rough_opening;
 pub mod settings;
 pub mod usual_sizes;
@@ -22,6 +23,7 @@ pub use opening::{
     CountOverride, FramedAs, HeaderChoice, HeaderPlace, Letter, Opening, OpeningDesign, OpeningKind, Room, RunDesign,
     RunPast, SillStyle, Size, SpecialCase, StudRole, Underside,
 };
+pub use particulars::Particulars;
 pub use settings::{KingWindBasis, Settings, SiteSaid};
 pub use wall_frame::{
     Backing, FramingOptions, HeadLine, LayoutStart, MeasuredRoom, OwnBreaks, Partition, PlateLap, Rake, Sawn, TWO_BY,
@@ -76,6 +78,8 @@ impl StockItem {
 pub struct Job {
     /// What it is called.
     pub name: String,
+    /// What its papers are headed with.
+    pub particulars: Particulars,
     /// Its settings.
     pub settings: Settings,
     /// What headers can be made of.
@@ -171,7 +175,14 @@ impl Wall {
 impl Job {
     /// A job with nothing in it yet.
     pub fn empty(name: &str, stock: Vec<StockItem>) -> Self {
-        Self { name: name.to_owned(), settings: Settings::default(), stock, code_table: None, walls: Vec::new() }
+        Self {
+            name: name.to_owned(),
+            particulars: Particulars::default(),
+            settings: Settings::default(),
+            stock,
+            code_table: None,
+            walls: Vec::new(),
+        }
     }
 
     /// What is in stock.

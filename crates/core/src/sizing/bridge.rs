@@ -429,7 +429,7 @@ impl<'a> Bridge<'a> {
     }
 
     /// The loads where they stand on the header.
-    fn placed(&self) -> impl Iterator<Item = Placed> {
+    pub(super) fn placed(&self) -> impl Iterator<Item = Placed> {
         let length = self.length_inches();
         let offset = self.offset();
         self.problem.loads.iter().map(move |load| match load {

@@ -22,6 +22,8 @@ pub mod problem;
 pub mod reach;
 pub mod schools;
 pub mod sheet;
+mod sheet_loads;
+mod sheet_part;
 #[cfg(test)]
 pub(crate) mod testing;
 pub mod verdict;

@@ -8,21 +8,14 @@ use super::header::{CheckKind, sideways};
 use super::jacks::{JackPack, JackReason, column, eccentric, end_grain, flat_nailer, header_bearing, sole_plate};
 use super::limits::OutsideLimits;
 use super::problem::OpeningProblem;
+use super::sheet_loads::{load_along, pack_loads};
+pub use super::sheet_part::SheetPart;
 use crate::codes::question::PressedWood;
 use crate::codes::{Combination, CombinationIndex, Topic};
 use crate::measure::End;
 use crate::say;
 use crate::speech::{Argument, Joined, Phrase, decimal};
-use crate::working::{Clause, Entry, Ink, Number, Pen, Silent, Unit};
-
-/// One part of the sheet.
-#[derive(Clone, Debug, PartialEq)]
-pub struct SheetPart {
-    /// What it works out, such as "bending, D+S".
-    pub title: Phrase,
-    /// The working.
-    pub entries: Vec<Entry>,
-}
+use crate::working::{Clause, Ink, Number, Pen, Silent, Unit};
 
 /// Writes out everything behind an evaluation.
 ///
@@ -32,6 +25,10 @@ pub fn calculation_sheet(problem: &OpeningProblem, evaluation: &Evaluation) -> R
     let bridge = settled_bridge(problem, evaluation.header)?;
     let code = problem.conventions.code;
     let mut parts = vec![span_part(&bridge), combinations_part(&bridge)];
+    let bending = evaluation.checks.iter().find(|check| check.kind == CheckKind::Bending);
+    if let Some(index) = bending.and_then(|check| check.combination) {
+        parts.push(load_along(&bridge, index.combination()));
+    }
     for check in &evaluation.checks {
         let Some(index) = check.combination else { continue };
         let combination = lasting(check.kind, index, problem.conventions.creep);
@@ -55,6 +52,7 @@ pub fn calculation_sheet(problem: &OpeningProblem, evaluation: &Evaluation) -> R
         let title = check_under(CheckKind::Sideways, combination.index);
         parts.push(SheetPart { title, entries: ink.into_entries() });
     }
+    parts.push(pack_loads(&bridge, evaluation));
     for end in End::BOTH {
         parts.push(jacks_part(&bridge, end, evaluation.packs.at(end)));
     }
@@ -191,6 +189,7 @@ mod tests {
     use super::*;
     use crate::codes::DesignCode;
     use crate::sizing::testing::{evaluated, roof_window};
+    use crate::working::Entry;
 
     #[test]
     fn the_sheet_shows_the_governing_check_with_its_numbers() {

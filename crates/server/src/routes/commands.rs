@@ -1,7 +1,10 @@
 //! Edits: commands, undo, redo.
 
 use axum::extract::State;
-use sturvek_store::{Direction, Editor, StoredJob};
+use sturvek_core::job::command::{apply, summary};
+use sturvek_store::{Direction, Editor, StoreError, StoredJob};
+use sturvek_wire::speech::Phrase;
+use sturvek_wire::{Command, Resolve};
 use uuid::Uuid;
 
 use crate::asked::author;
@@ -25,9 +28,25 @@ pub async fn execute_command(
     state.workers.is_open()?;
     let latest = state.plans.latest(job);
     let by = Editor { author: &author, key: edit.key, known: latest.as_deref().map(Planned::known) };
-    let stored = state.jobs.execute(job, edit.on_version, edit.command, by).await;
-    let stored = stored.map_err(|error| error.under("/command"))?;
-    answer(&state, stored, edit.looking_at).await
+    match state.jobs.execute(job, edit.on_version, edit.command.clone(), by).await {
+        Ok(stored) => answer(&state, stored, edit.looking_at).await,
+        Err(error @ StoreError::Stale { .. }) => {
+            let yours = in_words(&state, job, edit.command).await?;
+            Err(Problem { yours, ..error.into() })
+        }
+        Err(error) => Err(error.under("/command").into()),
+    }
+}
+
+/// What an edit would do to the job as it is now; `None` where it cannot be made any more.
+async fn in_words(state: &AppState, job: Uuid, command: Command) -> Result<Option<Phrase>, Problem> {
+    let before = state.jobs.get(job).await?.job;
+    let words = move |_: &Wanted| {
+        let Ok(command) = command.with_identities().resolve() else { return Ok(None) };
+        let after = apply(&before, &command).ok();
+        Ok(after.map(|after| summary(&command, &before, &after.job).into()))
+    };
+    state.workers.place()?.compute(words).await
 }
 
 /// Takes the last command back.

@@ -6,5 +6,6 @@ pub mod devices;
 pub mod health;
 pub mod inputs;
 pub mod jobs;
+pub mod papers;
 pub mod studies;
 pub mod walls;

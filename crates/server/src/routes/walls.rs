@@ -1,22 +1,22 @@
-//! What is computed: a planned wall, a preview of an edit, a call-out read back, a calculation sheet.
+//! What is computed: a planned wall, a preview of an edit, a call-out read back.
 
 use axum::extract::State;
 use axum::http::HeaderMap;
 use axum::response::Response;
-use sturvek_core::framing::{opening_sheet, plan_wall_as_said, say::say, together::together};
+use sturvek_core::framing::{plan_wall_as_said, say::say, together::together};
 use sturvek_core::job::{Job, OpeningId, Wall, WallId, command};
 use sturvek_core::measure::LengthStyle;
 use sturvek_core::plan::opening_alone;
 use sturvek_store::StoreError;
 use sturvek_wire::Resolve;
-use sturvek_wire::results::{CandidateView, Ticket, WallView, candidates, sheet_parts, ticket, wall_view};
+use sturvek_wire::results::{CandidateView, Ticket, WallView, candidates, ticket, wall_view};
 use uuid::Uuid;
 
 use crate::extract::{Body, Ids, Written};
 use crate::plans::Planned;
 use crate::problem::{NoSuch, Problem};
 use crate::state::AppState;
-use crate::views::{LookedAt, PreviewRequest, SayRequest, SayView, SheetView, TogetherRequest, TogetherView};
+use crate::views::{LookedAt, PreviewRequest, SayRequest, SayView, TogetherRequest, TogetherView};
 use crate::workers::Wanted;
 
 fn wall_of(job: &Job, wall: Uuid) -> Result<&Wall, Problem> {
@@ -128,34 +128,6 @@ pub async fn openings_together(
         Ok(match together(wall, plan, &ids, aim.into(), style_of(in_millimeters)) {
             Ok(command) => TogetherView { command: Some((&command).into()), problem: None },
             Err(reason) => TogetherView { command: None, problem: Some(reason.phrase().into()) },
-        })
-    };
-    state.about(job, answer).await
-}
-
-/// The calculation sheet of an opening.
-#[utoipa::path(get, path = "/api/jobs/{job}/openings/{opening}/sheet",
-    params(("job" = Uuid, Path), ("opening" = Uuid, Path)),
-    responses((status = 200, body = SheetView), (status = 404, body = Problem), (status = 422, body = Problem)))]
-pub async fn get_sheet(
-    State(state): State<AppState>,
-    Ids((job, opening)): Ids<(Uuid, Uuid)>,
-) -> Result<Written<SheetView>, Problem> {
-    let answer = move |planned: &Planned, _: &Wanted| {
-        let job = planned.plan.job();
-        let found = planned.plan.opening(OpeningId(opening.as_u128()));
-        let (wall, plan, opening) = found.ok_or_else(|| Problem::not_found(NoSuch::Opening))?;
-        let parts = opening_sheet(&job.rules(), wall, &plan.ground, opening)?;
-        Ok(SheetView {
-            job: job.name.clone(),
-            wall: wall.frame.name.clone(),
-            letter: opening.letter.to_string(),
-            kind: opening.design.kind.into(),
-            verdict: opening.verdict_phrase().into(),
-            sentence: (&opening.sentence).into(),
-            version: planned.version.number,
-            version_of: planned.version.made_at,
-            parts: sheet_parts(&parts),
         })
     };
     state.about(job, answer).await

@@ -10,6 +10,11 @@ pub struct Model {
     #[sea_orm(primary_key, auto_increment = false)]
     pub id: Uuid,
     pub name: String,
+    pub address: String,
+    pub permit: String,
+    pub adopted_code: String,
+    pub code_edition: String,
+    pub answers_for_it: String,
     pub version: i64,
     pub settings: Json,
     pub code_table: Option<Json>,

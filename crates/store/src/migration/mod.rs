@@ -30,6 +30,7 @@ mod m20261126_000022_history_in_no_language;
 mod m20261126_000023_keys_and_room_of_the_log;
 mod m20261126_000024_paired_device;
 mod m20261126_000025_told_of_changes;
+mod m20261126_000026_particulars;
 
 struct Migrator;
 
@@ -61,6 +62,7 @@ impl MigratorTrait for Migrator {
             Box::new(m20261126_000023_keys_and_room_of_the_log::Migration),
             Box::new(m20261126_000024_paired_device::Migration),
             Box::new(m20261126_000025_told_of_changes::Migration),
+            Box::new(m20261126_000026_particulars::Migration),
         ]
     }
 }

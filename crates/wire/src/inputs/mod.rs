@@ -2,6 +2,7 @@
 
 mod carries;
 mod opening;
+mod particulars;
 mod settings;
 mod stock;
 mod wall;
@@ -9,6 +10,7 @@ mod whole_job;
 
 pub use carries::*;
 pub use opening::*;
+pub use particulars::Particulars;
 pub use settings::*;
 pub use stock::*;
 pub use wall::*;

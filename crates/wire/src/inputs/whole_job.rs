@@ -5,6 +5,7 @@ use sturvek_core::job;
 use utoipa::ToSchema;
 use uuid::Uuid;
 
+use super::particulars::Particulars;
 use super::settings::{CodeTable, Settings};
 use super::stock::StockItem;
 use super::wall::Wall;
@@ -15,6 +16,8 @@ use crate::reading::{Reader, Resolve};
 pub struct Job {
     /// Its name.
     pub name: String,
+    /// What its papers are headed with.
+    pub particulars: Particulars,
     /// Its settings.
     pub settings: Settings,
     /// What headers can be made of.
@@ -46,6 +49,7 @@ impl Resolve for Job {
     fn read(&self, reader: &mut Reader) -> job::Job {
         job::Job {
             name: self.name.trim().to_owned(),
+            particulars: reader.part("particulars", &self.particulars),
             settings: reader.part("settings", &self.settings),
             stock: reader.parts("stock", &self.stock),
             code_table: reader.maybe_part("code_table", self.code_table.as_ref()),
@@ -58,6 +62,7 @@ impl From<&job::Job> for Job {
     fn from(job: &job::Job) -> Self {
         Self {
             name: job.name.clone(),
+            particulars: (&job.particulars).into(),
             settings: (&job.settings).into(),
             stock: job.stock.iter().map(Into::into).collect(),
             code_table: job.code_table.as_ref().map(Into::into),

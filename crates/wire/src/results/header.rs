@@ -12,8 +12,8 @@ use sturvek_core::sizing::schools::Opinion;
 use sturvek_core::sizing::{Evaluation, Verdict as CoreVerdict};
 use utoipa::ToSchema;
 
+use super::clause::ClauseView;
 use super::finite;
-use super::sheet::ClauseView;
 use crate::choices::{Aim, CheckKind, School, Verdict};
 use crate::inputs::Header;
 use crate::speech::{Phrase, QuantityUnit};

@@ -1,19 +1,19 @@
 //! Results on the wire: a planned wall, an opening's ticket, the calculation sheet. Lengths are whole nanometers; what is said are
 //! phrases, which the page says in its user's language, words and units.
 
+mod clause;
 mod finding;
 mod header;
 mod loads;
 mod pack;
-mod sheet;
 mod ticket;
 mod wall;
 
+pub use clause::{ClauseKind, ClauseView};
 pub use finding::{FindingView, WayOutView};
 pub use header::{CandidateView, CheckView, HungView, SchoolView, SizedView, candidates};
 pub use loads::{FieldLoadView, LoadLine, LoadPart, LoadPointView, LoadStretch, LoadTotal};
 pub use pack::{KingReasonView, PackView, RatioView, ReasonView};
-pub use sheet::{ClauseKind, ClauseView, SheetLine, SheetPart, sheet_lines, sheet_parts};
 pub use ticket::{AskedView, OpeningView, SnapView, StackLayer, Ticket, ticket};
 pub use wall::{BearingView, LegendLine, Unresolved, WallSettled, WallView, wall_view};
 

@@ -7,8 +7,8 @@ use sturvek_core::framing::{KingCount, OpeningPlan};
 use sturvek_core::measure::End;
 use utoipa::ToSchema;
 
+use super::clause::ClauseView;
 use super::finite;
-use super::sheet::ClauseView;
 use crate::speech::Phrase;
 
 /// Jacks and kings at one end.

@@ -3,6 +3,7 @@ import { useDeferredValue, useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { author, setAuthor } from "../../api/author";
 import { answered, api, type Schemas } from "../../api/client";
+import { problemText } from "../../api/problems";
 import { jobsQuery, keys, totalsQuery } from "../../api/queries";
 import { TextField } from "../../components/Field";
 import { useSpeech } from "../../speech/useSpeech";
@@ -66,7 +67,7 @@ export function JobsPage() {
       <p className="text-secondary">{say("page-openings-in-load-bearing-walls-what-carries")}</p>
       {problem && (
         <p role="alert" className="my-3 border-error border-l-4 pl-3 text-error">
-          {problem.message}
+          {problemText(say, problem)}
         </p>
       )}
       {gone && (
@@ -190,6 +191,13 @@ function JobCard({ job, duplicate, putAway, renamed }: CardProps) {
           >
             {job.name}
           </Link>
+        )}
+        {(job.address || job.permit) && (
+          <p>
+            {job.address}
+            {job.address && job.permit && " · "}
+            {job.permit && say("paper-permit", { permit: job.permit })}
+          </p>
         )}
         <p className="text-secondary text-sm">{job.walls.join(" · ") || say("page-no-walls-yet")}</p>
         <p className="text-secondary text-sm">

@@ -10,6 +10,7 @@ import { Trouble } from "../../components/Trouble";
 import { useSpeech } from "../../speech/useSpeech";
 import { snowLabel, snowSaid } from "../wall/asked/snow";
 import { LIMITS_FORM, SNOW_FACTORS_FORM } from "./forms";
+import { Particulars } from "./Particulars";
 import { RoughRules } from "./RoughRules";
 import { ShopRules } from "./ShopRules";
 import type { Change } from "./settings";
@@ -47,6 +48,17 @@ export function RulesPage() {
         {settings && data && (
           <div className="grid items-start gap-4 lg:grid-cols-2">
             <div className="grid gap-4">
+              <Particulars
+                particulars={data.job.particulars}
+                change={(part) =>
+                  editing
+                    .run((now) => ({
+                      do: "change_particulars",
+                      particulars: { ...now.particulars, ...part },
+                    }))
+                    .then((problem) => problem?.said)
+                }
+              />
               <Schools settings={settings} change={change} />
               <Snow settings={settings} change={change} />
               <RoughRules settings={settings} change={change} />

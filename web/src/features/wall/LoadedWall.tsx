@@ -134,8 +134,11 @@ export function LoadedWall({ view, wall, planned }: LoadedProps) {
           choose={together.toggle}
           move={move}
         >
-          <Link className="btn tap px-3" to="plates">
-            {say("page-plate-list")}
+          <Link className="btn tap px-3" to="papers/cuts">
+            {say("page-cut-list")}
+          </Link>
+          <Link className="btn tap px-3" to="papers/wall">
+            {say("page-sheets-and-print")}
           </Link>
           <span className="hidden lg:inline">
             <CommandButton command={commands.help} />

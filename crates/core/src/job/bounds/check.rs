@@ -69,6 +69,13 @@ impl Checks {
         }
     }
 
+    /// A text that may be left out: empty, or a name.
+    pub(super) fn maybe_text(&mut self, input: Input, text: &str) {
+        if !text.is_empty() {
+            self.text(input, text);
+        }
+    }
+
     /// A place on a wall of this length.
     pub(super) fn on_wall(&mut self, input: Input, at: Length, wall_length: Length) {
         self.follow(

@@ -1,8 +1,8 @@
 //! Everything that is put into a job, with its name and what it may be.
 
 use super::most::{
-    LONGEST_NAME, MOST_BLOCKING_ROWS, MOST_CARRIED, MOST_OPENINGS, MOST_PARTITIONS, MOST_PLACES, MOST_POINT_LOADS,
-    MOST_STOCK, MOST_STUDS, MOST_WALLS,
+    LONGEST_ADDRESS, LONGEST_NAME, MOST_BLOCKING_ROWS, MOST_CARRIED, MOST_OPENINGS, MOST_PARTITIONS, MOST_PLACES,
+    MOST_POINT_LOADS, MOST_STOCK, MOST_STUDS, MOST_WALLS,
 };
 use crate::lumber::MOST_PLIES;
 use crate::measure::{Length, Range, Unit};
@@ -62,6 +62,11 @@ inputs! {
     Author: "input-author", NAME;
     Device: "input-device", NAME;
     JobName: "input-job-name", NAME;
+    Address: "input-address", Range::Text { most: LONGEST_ADDRESS };
+    Permit: "input-permit", NAME;
+    AdoptedCode: "input-adopted-code", NAME;
+    CodeEdition: "input-code-edition", NAME;
+    AnswersForIt: "input-answers-for-it", NAME;
     Walls: "input-walls", Range::count(0, MOST_WALLS);
 
     Snow: "input-snow", psf(300.0);

@@ -25,6 +25,14 @@ pub use refused::{OutOfBounds, Refused, Within};
 pub fn job(job: &Job) -> Result<(), Refused> {
     let mut checks = Checks::default();
     checks.text(Input::JobName, &job.name);
+    checks.within(Within::Particulars, |checks| {
+        let of = &job.particulars;
+        checks.maybe_text(Input::Address, &of.address);
+        checks.maybe_text(Input::Permit, &of.permit);
+        checks.maybe_text(Input::AdoptedCode, &of.adopted_code);
+        checks.maybe_text(Input::CodeEdition, &of.edition);
+        checks.maybe_text(Input::AnswersForIt, &of.answers_for_it);
+    });
     checks.within(Within::Settings, |checks| settings::settings(checks, &job.settings));
     stock::stock(&mut checks, job);
     checks.count(Input::Walls, job.walls.len());
@@ -109,6 +117,18 @@ mod tests {
              most: 2'-0\"))"
         );
         assert!(matches!(error.0[3].within[..], [Within::Wall { place: 1, .. }]));
+    }
+
+    #[test]
+    fn particulars_may_be_left_out_and_are_one_line_each() {
+        let mut job = Job::empty("job", vec![]);
+        assert_eq!(refused(&job), []);
+        job.particulars.address = "x".repeat(LONGEST_ADDRESS);
+        job.particulars.permit = "  ".into();
+        job.particulars.answers_for_it = "A. Marsh\nB. Reed".into();
+        assert_eq!(refused(&job), [Input::Permit, Input::AnswersForIt]);
+        job.particulars.address.push('x');
+        assert_eq!(refused(&job)[0], Input::Address);
     }
 
     #[test]

@@ -18,6 +18,8 @@ pub const MOST_CARRIED: usize = 20;
 pub const MOST_STOCK: usize = 100;
 /// The longest name, in characters.
 pub const LONGEST_NAME: usize = 80;
+/// The longest address of a job, in characters.
+pub const LONGEST_ADDRESS: usize = 120;
 /// The most studs of one kind an end may be given.
 pub const MOST_STUDS: u8 = 8;
 /// The most values that are named at once: who sends more has sent nothing that a person typed.

@@ -13,6 +13,8 @@ use crate::speech::{Argument, Joined, Phrase};
 /// One step on the way to a value.
 #[derive(Clone, Debug, PartialEq, Eq)]
 pub enum Within {
+    /// In the job's particulars.
+    Particulars,
     /// In the job's settings.
     Settings,
     /// In the rule for how much larger rough openings of a kind are.

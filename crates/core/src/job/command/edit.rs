@@ -4,8 +4,8 @@ use thiserror::Error;
 
 use crate::job::bounds::Refused;
 use crate::job::{
-    CountOverride, FramedAs, HeaderChoice, Opening, OpeningDesign, OpeningId, PointLoad, PointLoadId, Settings,
-    StockItem, StudRole, Wall, WallFrame, WallId,
+    CountOverride, FramedAs, HeaderChoice, Opening, OpeningDesign, OpeningId, Particulars, PointLoad, PointLoadId,
+    Settings, StockItem, StudRole, Wall, WallFrame, WallId,
 };
 use crate::loads::{BearingEvidence, WallCarries};
 use crate::measure::{End, Length};
@@ -41,6 +41,11 @@ pub enum Command {
     RenameJob {
         /// The name.
         name: String,
+    },
+    /// Changes what the job's papers are headed with.
+    ChangeParticulars {
+        /// The particulars.
+        particulars: Particulars,
     },
     /// Changes the job's settings.
     ChangeSettings {

@@ -41,6 +41,7 @@ pub fn apply(job: &Job, command: &Command) -> Result<Applied, CommandError> {
 fn change(job: &mut Job, command: &Command) -> Result<Command, CommandError> {
     match command {
         Command::RenameJob { name } => Ok(rules::rename(job, name)),
+        Command::ChangeParticulars { particulars } => Ok(rules::particulars(job, particulars)),
         Command::ChangeSettings { settings } => Ok(rules::settings(job, settings)),
         Command::ChangeStock { stock } => Ok(rules::stock(job, stock)),
         Command::LoadCodeTable { table } => Ok(rules::code_table(job, table.as_ref())),
@@ -114,8 +115,8 @@ mod tests {
     use super::*;
     use crate::job::OpeningKind;
     use crate::job::{
-        CountOverride, FramedAs, Opening, OpeningDesign, OpeningId, PointLoad, PointLoadId, Settings, Size, StockItem,
-        StudRole, Wall, WallFrame, WallId,
+        CountOverride, FramedAs, Opening, OpeningDesign, OpeningId, Particulars, PointLoad, PointLoadId, Settings,
+        Size, StockItem, StudRole, Wall, WallFrame, WallId,
     };
     use crate::loads::{BearingEvidence, WallCarries};
     use crate::loads::{ByKind, LoadKind, Seen};
@@ -167,6 +168,9 @@ mod tests {
         let opening_id = prop_oneof![Just(101), Just(201), Just(102), Just(999)].prop_map(OpeningId);
         prop_oneof![
             "[a-z]{1,8}".prop_map(|name| Command::RenameJob { name }),
+            "[a-z]{0,8}".prop_map(|address| Command::ChangeParticulars {
+                particulars: Particulars { address, ..Particulars::default() }
+            }),
             (3_u128..6, 0_usize..4).prop_map(|(id, at)| Command::AddWall { wall: Box::new(wall(id)), at }),
             (1_u32..4).prop_map(|count| Command::ChangeStock {
                 stock: StockItem::counted(

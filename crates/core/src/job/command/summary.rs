@@ -2,8 +2,8 @@
 
 use super::edit::{Command, Placement};
 use crate::job::{
-    CountOverride, HeaderChoice, Job, KingWindBasis, Opening, OpeningId, PointLoad, PointLoadId, Settings, StudRole,
-    Wall, WallId,
+    CountOverride, HeaderChoice, Job, KingWindBasis, OpeningDesign, OpeningId, Particulars, PointLoad, PointLoadId,
+    Settings, StudRole, Wall, WallId,
 };
 use crate::loads::{SnowBasis, WallCarries};
 use crate::measure;
@@ -17,6 +17,7 @@ const MOST_TOLD: usize = 6;
 pub fn summary(command: &Command, before: &Job, after: &Job) -> Phrase {
     match command {
         Command::RenameJob { name } => say!("did-rename-job", before = &before.name, after = name),
+        Command::ChangeParticulars { .. } => particulars(&before.particulars, &after.particulars),
         Command::ChangeSettings { .. } => settings(&before.settings, &after.settings),
         Command::ChangeStock { .. } => say!("did-change-stock", before = before.stock.len(), after = after.stock.len()),
         Command::LoadCodeTable { table: Some(table) } => {
@@ -37,8 +38,8 @@ pub fn summary(command: &Command, before: &Job, after: &Job) -> Phrase {
         Command::RemoveOpening { opening, .. } => of_opening(before, *opening, say!("did-remove")),
         Command::MoveOpening { opening, to } => moved(before, after, *opening, *to),
         Command::ChangeOpening { opening, .. } => {
-            let size = |job: &Job| job.opening(*opening).map(|(_, each)| unit(each));
-            of_opening(after, *opening, change(say!("did-change"), size(before), size(after)))
+            let design = |job: &Job| job.opening(*opening).map(|(_, each)| each.design);
+            of_opening(after, *opening, redesigned(design(before), design(after)))
         }
         Command::ChooseHeader { opening, header } => {
             let what = match header {
@@ -87,6 +88,23 @@ pub fn summary(command: &Command, before: &Job, after: &Job) -> Phrase {
     }
 }
 
+/// Which of them changed, each with both wordings.
+fn particulars(before: &Particulars, after: &Particulars) -> Phrase {
+    let each = |what: Phrase, before: &str, after: &str| {
+        let words = |text: &str| if text.is_empty() { say!("particulars-not-said") } else { Phrase::verbatim(text) };
+        (before != after).then(|| change(what, Some(words(before)), Some(words(after))))
+    };
+    let told = [
+        each(say!("particulars-address"), &before.address, &after.address),
+        each(say!("particulars-permit"), &before.permit, &after.permit),
+        each(say!("particulars-adopted-code"), &before.adopted_code, &after.adopted_code),
+        each(say!("particulars-edition"), &before.edition, &after.edition),
+        each(say!("particulars-answers-for-it"), &before.answers_for_it, &after.answers_for_it),
+    ];
+    let told: Vec<Phrase> = told.into_iter().flatten().collect();
+    if told.is_empty() { say!("did-change-particulars") } else { Phrase::several(told, Joined::Semicolons) }
+}
+
 fn was(before: &Job, id: PointLoadId) -> Option<&PointLoad> {
     before.walls.iter().flat_map(|wall| &wall.point_loads).find(|each| each.id == id)
 }
@@ -120,10 +138,32 @@ fn frame(before: Option<&Wall>, after: Option<&Wall>) -> Phrase {
     say!("did-change-wall", wall, before = size(before), after = size(after))
 }
 
-fn unit(opening: &Opening) -> Phrase {
-    let size = opening.design.unit;
-    let (width, height) = (distance(size.width), distance(size.height));
-    say!("size-of-unit", kind = opening.design.kind.phrase(), width, height)
+/// What of an opening's design is another, with both; what has no figure is only named.
+fn redesigned(before: Option<OpeningDesign>, after: Option<OpeningDesign>) -> Phrase {
+    let (Some(before), Some(after)) = (before, after) else { return say!("did-change") };
+    let unit = |design: &OpeningDesign| {
+        let (width, height) = (distance(design.unit.width), distance(design.unit.height));
+        say!("size-of-unit", kind = design.kind.phrase(), width, height)
+    };
+    let center = |design: &OpeningDesign| say!("a-distance", at = distance(design.center));
+    let sill = |design: &OpeningDesign| say!("an-amount", amount = design.sill);
+    let rough = |design: &OpeningDesign| match design.rough {
+        Some(size) => say!("size-of-rough-opening", width = size.width, height = size.height),
+        None => say!("by-the-rule"),
+    };
+    let changed: [(Phrase, Phrase, Phrase); 4] = [
+        (say!("did-change"), unit(&before), unit(&after)),
+        (say!("did-move"), center(&before), center(&after)),
+        (say!("did-change-sill"), sill(&before), sill(&after)),
+        (say!("did-change-rough"), rough(&before), rough(&after)),
+    ];
+    let differs = changed.into_iter().filter(|(_, before, after)| before != after);
+    let mut told: Vec<Phrase> = differs.map(|(what, before, after)| say!("did-from-to", what, before, after)).collect();
+    let OpeningDesign { kind, unit: size, center: at, sill: up, rough: asked, .. } = after;
+    if (OpeningDesign { kind, unit: size, center: at, sill: up, rough: asked, ..before }) != after {
+        told.push(say!("did-change-header-or-details"));
+    }
+    if told.is_empty() { say!("did-change") } else { Phrase::several(told, Joined::Commas) }
 }
 
 /// An opening by its wall and letter, and what was done.
@@ -198,12 +238,24 @@ fn settings(before: &Settings, after: &Settings) -> Phrase {
 #[cfg(test)]
 mod tests {
     use super::*;
-    use crate::job::{Command, command};
+    use crate::job::{Command, HeaderPlace, OpeningKind, Size, command};
     use crate::measure::{Length, Pressure};
 
     fn told(job: &Job, command: &Command) -> Phrase {
         let after = command::apply(job, command).expect("applied").job;
         summary(command, job, &after)
+    }
+
+    #[test]
+    fn what_of_an_opening_is_another_is_told_with_both() {
+        let size = Size { width: Length::inches(36), height: Length::inches(48) };
+        let before = OpeningDesign { sill: Length::inches(34), ..OpeningDesign::usual(OpeningKind::Window, size) };
+        let told = |after: OpeningDesign| redesigned(Some(before), Some(after)).to_string();
+        let lower = told(OpeningDesign { sill: Length::inches(30), ..before });
+        assert!(lower.starts_with("did-from-to (what: did-change-sill, before: an-amount (amount: 34\""), "{lower}");
+        let hung = told(OpeningDesign { place: HeaderPlace::AtHeadHeight, ..before });
+        assert_eq!(hung, "did-change-header-or-details");
+        assert_eq!(told(before), "did-change");
     }
 
     #[test]

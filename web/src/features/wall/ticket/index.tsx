@@ -69,6 +69,15 @@ export const OpeningTicket = memo(function OpeningTicket(props: Props) {
       {ticket.has_numbers && <CutSection ticket={ticket} showHeights={() => parts.show("heights")} />}
       <WhereLine ticket={ticket} change={() => parts.show("place")} />
       <p className="py-1 text-secondary text-sm leading-snug">{say("page-a-planning-aid-in-short")}</p>
+      {/* Where the ticket follows the wall, the wall's own buttons are a long way up. */}
+      <div className="no-print flex flex-wrap gap-2 py-1 lg:hidden">
+        <button type="button" className="btn tap" onClick={openLoads}>
+          {say("page-what-it-carries")}
+        </button>
+        <Link className="btn tap" to={`/jobs/${job}/walls/${wall}/papers/cuts`}>
+          {say("page-cut-list")}
+        </Link>
+      </div>
       {ticket.header && (
         <TicketPart name="why" title={say("page-why-these-numbers")} parts={parts}>
           {() => (

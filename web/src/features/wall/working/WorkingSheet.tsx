@@ -2,10 +2,9 @@ import { useQuery } from "@tanstack/react-query";
 import { useEffect, useRef } from "react";
 import { problemText } from "../../../api/problems";
 import { sheetQuery } from "../../../api/queries";
+import { type Block, PaperBlocks } from "../../../components/paper/PaperBlocks";
 import { SideSheet } from "../../../components/SideSheet";
-import { WorkingLine } from "../../../components/WorkingLine";
 import { useSpeech } from "../../../speech/useSpeech";
-import type { Phrase } from "../../../speech/voice";
 
 /** A part of the sheet. */
 export interface SheetPlace {
@@ -13,9 +12,13 @@ export interface SheetPlace {
   readonly about?: string;
 }
 
-function isPart(title: Phrase, { title: id, about }: SheetPlace): boolean {
-  return title.id === id && (about === undefined || JSON.stringify(title.args ?? {}).includes(about));
-}
+/** Whether a block is the heading of a part. */
+const isAbout =
+  ({ title, about }: SheetPlace) =>
+  (block: Block) =>
+    block.block === "heading" &&
+    block.words.id === title &&
+    (about === undefined || JSON.stringify(block.words.args ?? {}).includes(about));
 
 interface Props {
   readonly job: string;
@@ -31,26 +34,17 @@ interface Props {
 export function WorkingSheet({ job, opening, letter, version, part, close }: Props) {
   const { say } = useSpeech();
   const { data, error } = useQuery(sheetQuery(job, opening, version));
-  const wanted = useRef<HTMLElement>(null);
+  const paper = useRef<HTMLDivElement>(null);
   useEffect(() => {
-    if (data) wanted.current?.scrollIntoView({ block: "start" });
-  }, [data]);
+    if (!data || !part) return;
+    // The headings stand in the order of the blocks.
+    const place = data.blocks.filter((block) => block.block === "heading").findIndex(isAbout(part));
+    paper.current?.querySelectorAll("[data-heading]")[place]?.scrollIntoView({ block: "start" });
+  }, [data, part]);
   return (
     <SideSheet title={say("page-the-working-opening", { letter })} close={close} wide>
       {error && <p className="text-error">{problemText(say, error)}</p>}
-      {data?.parts.map((section) => (
-        <section
-          key={say(section.title)}
-          ref={part && isPart(section.title, part) ? wanted : undefined}
-          className="mb-6 scroll-mt-16"
-        >
-          <h3 className="ruled">{say(section.title)}</h3>
-          {section.lines.map((line, index) => (
-            // biome-ignore lint/suspicious/noArrayIndexKey: the lines never change within a version
-            <WorkingLine key={index} line={line} />
-          ))}
-        </section>
-      ))}
+      <div ref={paper}>{data && <PaperBlocks blocks={data.blocks} />}</div>
       <p className="text-secondary text-sm">{say("page-worked-out-on-version-of-the-job", { version })}</p>
     </SideSheet>
   );

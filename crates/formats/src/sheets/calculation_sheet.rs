@@ -1,0 +1,175 @@
+//! The calculation sheet: on its first page the answer with what an inspector looks for, then the working.
+
+use sturvek_core::codes::CombinationIndex;
+use sturvek_core::framing::{OpeningPlan, WallPlan, opening_sheet};
+use sturvek_core::job::{Job, Wall};
+use sturvek_core::loads::WallCarries;
+use sturvek_core::measure::{End, Unit};
+use sturvek_core::say;
+use sturvek_core::sizing::header::{CheckKind, CheckResult};
+use sturvek_core::sizing::sheet::SheetPart;
+use sturvek_core::speech::{Phrase, decimal, percent};
+use sturvek_core::working::{Entry, Step};
+use sturvek_wire::paper::{Block, Formula, Lies, Paper, Row, Side, Table, WorkingLine};
+use sturvek_wire::results::ClauseView;
+
+use super::formula::formula;
+use super::load_sketch::load_sketch;
+use super::plate_list::named;
+use super::roof_sketch::roof_sketch;
+use super::ticket::{answer, answers, sized};
+use super::{Printed, caution, columns, facts, head, part, row};
+
+/// The calculation sheet of an opening.
+pub fn calculation_sheet(job: &Job, wall: &Wall, plan: &WallPlan, opening: &OpeningPlan, printed: &Printed) -> Paper {
+    let mut blocks = vec![answer(opening), facts(answers(opening))];
+    if let Some(drawing) = load_sketch(opening) {
+        blocks.push(part(say!("paper-loads-on-the-header")));
+        blocks.push(Block::Drawing(drawing));
+    }
+    blocks.extend(checks(opening));
+    let signed = [say!("paper-worked-out-by"), say!("paper-looked-over-by")];
+    blocks.push(Block::Signatures { by: signed.into_iter().map(Into::into).collect() });
+    blocks.extend(working(job, wall, plan, opening));
+    Paper {
+        title: say!("paper-calculation-of", opening = named(opening), wall = &wall.frame.name).into(),
+        head: head(job, printed),
+        lies: Lies::Upright,
+        caution: caution().into(),
+        blocks,
+    }
+}
+
+/// How hard everything works.
+fn checks(opening: &OpeningPlan) -> Vec<Block> {
+    let Some(sized) = sized(opening) else { return Vec::new() };
+    let code = sized.problem.conventions.code;
+    let columns = columns([
+        (say!("paper-check"), Side::Name),
+        (say!("paper-demand"), Side::Right),
+        (say!("paper-capacity"), Side::Right),
+        (say!("paper-how-hard"), Side::Right),
+        (say!("paper-combination"), Side::Left),
+        (say!("paper-clause"), Side::Left),
+    ]);
+    let hardest = sized.evaluation.hardest().map(|check| check.kind);
+    let header = sized.evaluation.checks.iter().map(|check| Row {
+        strong: Some(check.kind) == hardest,
+        ..row([
+            check.kind.phrase(),
+            amount(check, check.comparison.demand),
+            amount(check, check.comparison.capacity),
+            say!("an-amount", amount = percent(check.ratio())),
+            CombinationIndex::said(check.combination),
+            clause(&check.kind.clause(code).into()),
+        ])
+    });
+    let packs = End::BOTH.into_iter().map(|end| {
+        let pack = sized.evaluation.packs.at(end);
+        let load = say!("an-amount", amount = decimal(pack.largest_load, Unit::Pounds, 0));
+        let needed =
+            pack.needed.map_or_else(|| say!("paper-no-number-is-enough"), |needed| say!("paper-needs-jacks", needed));
+        let none = || say!("nothing-to-say");
+        row([say!("paper-pack-at", end), load, needed, none(), none(), none()])
+    });
+    vec![
+        part(say!("paper-how-hard-it-works")),
+        Block::Table(Table { columns, rows: header.chain(packs).collect(), big: false }),
+    ]
+}
+
+fn amount(check: &CheckResult, value: f64) -> Phrase {
+    let unit = check.kind.unit();
+    let decimals = match check.kind {
+        CheckKind::LiveDeflection | CheckKind::TotalDeflection | CheckKind::DoorSag => 3,
+        CheckKind::Width | CheckKind::Depth | CheckKind::Sideways => 2,
+        _ => 0,
+    };
+    say!("an-amount", amount = decimal(value, unit, decimals))
+}
+
+/// Where a rule comes from, in words.
+pub fn clause(clause: &ClauseView) -> Phrase {
+    use sturvek_wire::results::ClauseKind;
+    match (&clause.text, clause.kind) {
+        (Some(text), ClauseKind::FromMemory) => say!("clause-from-memory", clause = text),
+        (Some(text), _) => Phrase::verbatim(text),
+        (None, ClauseKind::FromMemory) => say!("clause-recalled"),
+        (None, ClauseKind::Read) => say!("clause-read"),
+        (None, ClauseKind::Statics) => say!("clause-statics"),
+        (None, ClauseKind::Practice) => say!("clause-practice"),
+        (None, ClauseKind::User) => say!("clause-user"),
+    }
+}
+
+/// The working: the roofs in section, where each load comes from, then part by part what was computed.
+fn working(job: &Job, wall: &Wall, plan: &WallPlan, opening: &OpeningPlan) -> Vec<Block> {
+    let Ok(parts) = opening_sheet(&job.rules(), wall, &plan.ground, opening) else { return Vec::new() };
+    let mut blocks = vec![Block::NewPage];
+    if let WallCarries::Framing(carried) = &wall.carries {
+        let roofs = carried.iter().filter_map(|item| roof_sketch(item, &job.settings.site, wall.frame.length));
+        let roofs: Vec<Block> = roofs.map(Block::Drawing).collect();
+        if !roofs.is_empty() {
+            blocks.push(part(say!("paper-roofs-in-section")));
+            blocks.extend(roofs);
+        }
+    }
+    blocks.extend(where_loads_come_from(plan));
+    for SheetPart { title, entries } in parts {
+        blocks.push(part(title));
+        blocks.push(Block::Working { lines: entries.iter().map(line).collect() });
+    }
+    blocks
+}
+
+/// What brings each load, on which area, and how much of it comes to the wall.
+fn where_loads_come_from(plan: &WallPlan) -> Vec<Block> {
+    let down = &plan.ground.landed.down;
+    if down.lines.is_empty() {
+        return Vec::new();
+    }
+    let columns = columns([
+        (say!("paper-what-brings-it"), Side::Name),
+        (say!("paper-kind"), Side::Left),
+        (say!("paper-pressure"), Side::Right),
+        (say!("paper-width"), Side::Right),
+        (say!("paper-on-the-wall"), Side::Right),
+    ]);
+    let rows = down.lines.iter().map(|line| {
+        let (pressure, width) = match line.area {
+            Some((pressure, width)) => (
+                say!("an-amount", amount = pressure),
+                say!("an-amount", amount = sturvek_core::speech::distance(width)),
+            ),
+            None => (say!("nothing-to-say"), say!("nothing-to-say")),
+        };
+        let (start, end) = (line.at_start, line.at_end);
+        let load = if line.is_even() {
+            say!("an-amount", amount = start)
+        } else {
+            say!("from-to", before = say!("an-amount", amount = start), after = say!("an-amount", amount = end))
+        };
+        row([Phrase::plain(line.source), line.kind.phrase(), pressure, width, load])
+    });
+    vec![part(say!("paper-where-loads-come-from")), Block::Table(Table { columns, rows: rows.collect(), big: false })]
+}
+
+fn line(entry: &Entry) -> WorkingLine {
+    match entry {
+        Entry::Note(words) => WorkingLine::Note { words: words.into() },
+        Entry::Step(step) => {
+            let Step { what, symbol, formula: symbols, figures, value, unit, clause } = step;
+            let mut sides: Vec<Formula> = vec![formula(symbol), formula(symbols)];
+            if figures != symbols {
+                sides.push(formula(figures));
+            }
+            WorkingLine::Step {
+                what: Phrase::plain(what).into(),
+                sides,
+                value: Some(*value).filter(|value| value.is_finite()),
+                unit: (*unit).into(),
+                clause: (*clause).into(),
+            }
+        }
+    }
+}

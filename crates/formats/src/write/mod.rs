@@ -1,0 +1,3 @@
+//! Writers: a model in, bytes out. The same model gives the same bytes.
+
+pub mod pdf;

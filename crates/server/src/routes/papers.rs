@@ -1,0 +1,105 @@
+//! Sheets to be printed: as paper for the page to show, and as PDF.
+
+use axum::extract::State;
+use axum::http::header;
+use axum::response::IntoResponse;
+use sturvek_core::job::{OpeningId, WallId};
+use sturvek_formats::sheets::{Paper, Printed, calculation_sheet, cut_list, plate_list, wall_sheet};
+use sturvek_formats::write::pdf::write_pdf;
+use uuid::Uuid;
+
+use crate::extract::{Ids, Params, Written};
+use crate::plans::Planned;
+use crate::problem::{NoSuch, Problem};
+use crate::state::AppState;
+use crate::views::{PrintQuery, WallSheet};
+use crate::workers::Wanted;
+
+/// The plan's version, with the day on which it was made.
+fn printed(planned: &Planned) -> Printed {
+    let version = &planned.version;
+    Printed { version: Some(version.number), date: version.made_at.format("%Y-%m-%d").to_string() }
+}
+
+fn of_wall(planned: &Planned, wall: Uuid, sheet: WallSheet) -> Result<Paper, Problem> {
+    let (job, printed) = (planned.plan.job(), printed(planned));
+    let found = planned.plan.wall(WallId(wall.as_u128()));
+    let (wall, plan) = found.ok_or_else(|| Problem::not_found(NoSuch::Wall))?;
+    Ok(match sheet {
+        WallSheet::Wall => wall_sheet(job, wall, plan, &printed),
+        WallSheet::Plates => plate_list(job, wall, plan, &printed),
+        WallSheet::Cuts => cut_list(job, wall, plan, &printed),
+    })
+}
+
+fn of_opening(planned: &Planned, opening: Uuid) -> Result<Paper, Problem> {
+    let found = planned.plan.opening(OpeningId(opening.as_u128()));
+    let (wall, plan, opening) = found.ok_or_else(|| Problem::not_found(NoSuch::Opening))?;
+    Ok(calculation_sheet(planned.plan.job(), wall, plan, opening, &printed(planned)))
+}
+
+/// PDF as an answer, under a name to keep it by.
+fn as_pdf(bytes: Vec<u8>, name: &str) -> impl IntoResponse + use<> {
+    let name = format!(r#"inline; filename="{name}.pdf""#);
+    ([(header::CONTENT_TYPE, "application/pdf".to_owned()), (header::CONTENT_DISPOSITION, name)], bytes)
+}
+
+/// A sheet of a wall.
+#[utoipa::path(get, path = "/api/jobs/{job}/walls/{wall}/papers/{sheet}",
+    params(("job" = Uuid, Path), ("wall" = Uuid, Path), ("sheet" = inline(WallSheet), Path)),
+    responses((status = 200, body = Paper), (status = 404, body = Problem)))]
+pub async fn get_wall_paper(
+    State(state): State<AppState>,
+    Ids((job, wall, sheet)): Ids<(Uuid, Uuid, WallSheet)>,
+) -> Result<Written<Paper>, Problem> {
+    state.about(job, move |planned: &Planned, _: &Wanted| of_wall(planned, wall, sheet)).await
+}
+
+/// A sheet of a wall as PDF.
+#[utoipa::path(get, path = "/api/jobs/{job}/walls/{wall}/papers/{sheet}/sheet.pdf",
+    params(("job" = Uuid, Path), ("wall" = Uuid, Path), ("sheet" = inline(WallSheet), Path), PrintQuery),
+    responses((status = 200, body = Vec<u8>, content_type = "application/pdf"), (status = 404, body = Problem),
+        (status = 422, body = Problem)))]
+pub async fn get_wall_pdf(
+    State(state): State<AppState>,
+    Ids((job, wall, sheet)): Ids<(Uuid, Uuid, WallSheet)>,
+    Params(query): Params<PrintQuery>,
+) -> Result<impl IntoResponse, Problem> {
+    let place = state.workers.place()?;
+    let (asked, plans) = (state.plans.now(&state.jobs, job).await?, state.plans.clone());
+    let write = move |wanted: &Wanted| {
+        let paper = of_wall(&*asked.planned(&plans, wanted)?, wall, sheet)?;
+        write_pdf(&[paper], query.size(), query.voice()).map_err(|error| Problem::internal(&error))
+    };
+    Ok(as_pdf(place.compute(write).await?, sheet.file_name()))
+}
+
+/// The calculation sheet of an opening.
+#[utoipa::path(get, path = "/api/jobs/{job}/openings/{opening}/sheet",
+    params(("job" = Uuid, Path), ("opening" = Uuid, Path)),
+    responses((status = 200, body = Paper), (status = 404, body = Problem)))]
+pub async fn get_sheet(
+    State(state): State<AppState>,
+    Ids((job, opening)): Ids<(Uuid, Uuid)>,
+) -> Result<Written<Paper>, Problem> {
+    state.about(job, move |planned: &Planned, _: &Wanted| of_opening(planned, opening)).await
+}
+
+/// The calculation sheet of an opening as PDF.
+#[utoipa::path(get, path = "/api/jobs/{job}/openings/{opening}/sheet.pdf",
+    params(("job" = Uuid, Path), ("opening" = Uuid, Path), PrintQuery),
+    responses((status = 200, body = Vec<u8>, content_type = "application/pdf"), (status = 404, body = Problem),
+        (status = 422, body = Problem)))]
+pub async fn get_sheet_pdf(
+    State(state): State<AppState>,
+    Ids((job, opening)): Ids<(Uuid, Uuid)>,
+    Params(query): Params<PrintQuery>,
+) -> Result<impl IntoResponse, Problem> {
+    let place = state.workers.place()?;
+    let (asked, plans) = (state.plans.now(&state.jobs, job).await?, state.plans.clone());
+    let write = move |wanted: &Wanted| {
+        let paper = of_opening(&*asked.planned(&plans, wanted)?, opening)?;
+        write_pdf(&[paper], query.size(), query.voice()).map_err(|error| Problem::internal(&error))
+    };
+    Ok(as_pdf(place.compute(write).await?, "calculation"))
+}

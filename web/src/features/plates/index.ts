@@ -1,1 +1,0 @@
-export { PlatesPage } from "./PlatesPage";
