@@ -83,7 +83,7 @@ await run(async ({ address, open }) => {
       await page.evaluate(() => document.querySelectorAll("details").forEach((details) => (details.open = true)));
       await saysNothingElse(page, users, `${wall.frame.name}: ${sheet}`);
     }
-    await at(`/walls/${wall.id}/plates`);
+    await at(`/walls/${wall.id}/papers/wall`);
     await saysNothingElse(page, users, `${wall.frame.name}: plates`);
   }
   const first = walls[0].openings[0].id;

@@ -165,6 +165,7 @@ await run(async ({ open }) => {
       await seen.getByText(wait).first().waitFor();
       await measured(path.replace(/[0-9a-f-]{36}/g, "_"));
     }
+    await seen.goto(new URL("/", seen.url()).href);
     await openWall(seen, "Water side");
     for (const button of ["What it carries", "Length, height, studs", "Words"]) {
       await seen.getByRole("button", { name: button }).first().click();

@@ -67,6 +67,19 @@ await run(async ({ open }) => {
       assert.equal(answer.headers()["content-type"], "application/pdf");
       assert.equal((await answer.body()).subarray(0, 5).toString(), "%PDF-");
     }
+    // And whatever else is printed from the browser.
+    for (const [where, path, wait] of [
+      ["jobs", "/", "Heron Slip"],
+      ["rules", "rules", "What governs"],
+      ["materials", "materials", "different header"],
+    ]) {
+      const job = new URL(page.url()).pathname.match(/jobs\/[^/]+/)[0];
+      await page.goto(new URL(path === "/" ? path : `/${job}/${path}`, page.url()).href);
+      await page.getByText(wait).first().waitFor();
+      await printed(where, 1);
+      await page.goBack();
+      await page.getByText("Wall sheet").first().waitFor();
+    }
     await page.close();
   }
 });

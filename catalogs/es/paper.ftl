@@ -54,3 +54,59 @@ paper-joint = unión
 paper-nails = clavos
 paper-source = fuente
 paper-the-sole-plate-runs-through = La solera inferior pasa por las puertas hasta que el muro esté parado; ahí se corta al final.
+paper-drawing-of-the-loads = El dintel del vano { $letter } como viga: sus cargas, sus apoyos y lo que cargan sus paquetes.
+paper-drawing-of-the-roof = El techo en corte, con el ancho que se apoya en este muro.
+paper-point-loads = cargas puntuales en las soleras superiores
+paper-arrow = flecha
+paper-where-on-the-wall = a
+paper-how-much = cuánto
+paper-point-at = { $loads } a { $at }
+paper-line-load = { $loads }
+paper-growing-load = crece de { $start } a { $end }
+paper-pack-carries = el paquete carga { $load }
+paper-opening-and-span = vano { $opening }, claro { $span }
+paper-leans-on-the-wall = { $width } se apoya en este muro
+paper-rise-in-twelve = { $rise } en 12
+paper-this-wall-is-dark = El muro oscuro es este.
+paper-found-at = { $letter }: { $found }
+paper-verdict = { $verdict }. { $sentence }
+paper-pack-at = extremo { $end ->
+        [left] izquierdo
+       *[right] derecho
+    }
+paper-pack = { $jacks ->
+    [one] 1 montante de apoyo
+   *[other] { $jacks } montantes de apoyo
+}, { $kings ->
+    [one] 1 principal
+   *[other] { $kings } principales
+}
+paper-pack-because = { $jacks ->
+    [one] 1 montante de apoyo
+   *[other] { $jacks } montantes de apoyo
+}, { $kings ->
+    [one] 1 principal
+   *[other] { $kings } principales
+} ({ $because })
+paper-loads-on-the-header = cargas sobre el dintel
+paper-how-hard-it-works = qué tanto trabaja
+paper-check = revisión
+paper-demand = se le pide
+paper-capacity = capacidad
+paper-how-hard = de su capacidad
+paper-combination = combinación
+paper-clause = cláusula
+paper-needs-jacks = necesita { $needed ->
+    [one] 1 montante de apoyo
+   *[other] { $needed } montantes de apoyo
+}
+paper-no-number-is-enough = ningún número basta
+paper-worked-out-by = Calculó, fecha
+paper-looked-over-by = Revisó, fecha
+paper-roofs-in-section = techos en corte
+paper-where-loads-come-from = de dónde vienen las cargas
+paper-what-brings-it = qué la trae
+paper-kind = clase
+paper-pressure = presión
+paper-width = ancho
+paper-on-the-wall = sobre el muro

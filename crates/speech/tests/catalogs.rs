@@ -12,8 +12,8 @@ use sturvek_core::job::Input;
 use sturvek_speech::{Language, Vocabulary, files, text};
 
 /// What a crew reads: whole in every language.
-const CREW: [&str; 10] =
-    ["assembly", "asked", "basics", "checks", "findings", "limits", "loads", "nailing", "parts", "schools"];
+const CREW: [&str; 11] =
+    ["assembly", "asked", "basics", "checks", "findings", "limits", "loads", "nailing", "paper", "parts", "schools"];
 /// Read by a crew as well.
 const MORE_OF_THE_CREW: [&str; 1] = ["verdict"];
 

@@ -15,6 +15,7 @@ use sturvek_wire::results::ClauseView;
 
 use super::formula::formula;
 use super::load_sketch::load_sketch;
+use super::loads_table::loads_table;
 use super::plate_list::named;
 use super::roof_sketch::roof_sketch;
 use super::ticket::{answer, answers, sized};
@@ -114,44 +115,12 @@ fn working(job: &Job, wall: &Wall, plan: &WallPlan, opening: &OpeningPlan) -> Ve
             blocks.extend(roofs);
         }
     }
-    blocks.extend(where_loads_come_from(plan));
+    blocks.extend(loads_table(wall, plan));
     for SheetPart { title, entries } in parts {
         blocks.push(part(title));
         blocks.push(Block::Working { lines: entries.iter().map(line).collect() });
     }
     blocks
-}
-
-/// What brings each load, on which area, and how much of it comes to the wall.
-fn where_loads_come_from(plan: &WallPlan) -> Vec<Block> {
-    let down = &plan.ground.landed.down;
-    if down.lines.is_empty() {
-        return Vec::new();
-    }
-    let columns = columns([
-        (say!("paper-what-brings-it"), Side::Name),
-        (say!("paper-kind"), Side::Left),
-        (say!("paper-pressure"), Side::Right),
-        (say!("paper-width"), Side::Right),
-        (say!("paper-on-the-wall"), Side::Right),
-    ]);
-    let rows = down.lines.iter().map(|line| {
-        let (pressure, width) = match line.area {
-            Some((pressure, width)) => (
-                say!("an-amount", amount = pressure),
-                say!("an-amount", amount = sturvek_core::speech::distance(width)),
-            ),
-            None => (say!("nothing-to-say"), say!("nothing-to-say")),
-        };
-        let (start, end) = (line.at_start, line.at_end);
-        let load = if line.is_even() {
-            say!("an-amount", amount = start)
-        } else {
-            say!("from-to", before = say!("an-amount", amount = start), after = say!("an-amount", amount = end))
-        };
-        row([Phrase::plain(line.source), line.kind.phrase(), pressure, width, load])
-    });
-    vec![part(say!("paper-where-loads-come-from")), Block::Table(Table { columns, rows: rows.collect(), big: false })]
 }
 
 fn line(entry: &Entry) -> WorkingLine {

@@ -6,6 +6,7 @@ mod cut_list;
 mod formula;
 mod ink;
 mod load_sketch;
+mod loads_table;
 mod plate_list;
 mod roof_sketch;
 mod ticket;

@@ -5,13 +5,14 @@ use sturvek_core::framing::member::{Member, Role};
 use sturvek_core::framing::stack::StackPart;
 use sturvek_core::framing::{OpeningPlan, WallPlan};
 use sturvek_core::job::Wall;
-use sturvek_core::loads::{ByKind, LoadKind};
-use sturvek_core::measure::{End, Force, Length, LengthStyle};
+use sturvek_core::loads::LoadKind;
+use sturvek_core::measure::{End, Length, LengthStyle};
 use sturvek_core::say;
 use sturvek_core::speech::{Argument, Joined, Phrase, distance};
 use sturvek_wire::paper::{Drawing, Stands};
 
 use super::ink::{HAIR, Ink, LARGE, LINE, THICK, USUAL, apart};
+use super::loads_table::point_loads;
 
 /// As wide as the narrower of the papers is across, within its margins.
 const WIDTH: f64 = 720.0;
@@ -29,25 +30,41 @@ const LETTER: f64 = 0.54 * USUAL;
 /// From one turned mark of the tape to the next, and from one mark of the pole to the next.
 const MARK: f64 = 10.5;
 
+/// So many marks have room on the tape of a stretch, and on its pole.
+const MOST_ON_THE_TAPE: usize = 50;
+const MOST_ON_THE_POLE: usize = 24;
+
 /// The wall, stretch by stretch.
 pub(super) fn wall_drawings(wall: &Wall, plan: &WallPlan) -> Vec<Drawing> {
     let length = wall.frame.length;
     let by_height = (HIGHEST - TAPE - LOADS) / wall.frame.height().to_inches();
     let scale = by_height.min(AT_16_FEET.max(FOR_THE_WALL / length.to_inches()));
-    let stretches = stretches(length, Length::from_decimal_inches(FOR_THE_WALL / scale), &plan.openings);
-    stretches.into_iter().map(|stretch| Sheet { wall, plan, stretch, scale }.draw()).collect()
+    let most = Length::from_decimal_inches(FOR_THE_WALL / scale);
+    stretches(length, most, plan).into_iter().map(|stretch| Sheet { wall, plan, stretch, scale }.draw()).collect()
 }
 
-/// Stretches of a wall, none longer than so much, none ending within the packs of an opening where that can be.
-fn stretches(length: Length, most: Length, openings: &[OpeningPlan]) -> Vec<(Length, Length)> {
+/// Stretches of a wall, none longer than so much and none with more marks than have room; none ends within the packs of an opening where
+/// that can be.
+fn stretches(length: Length, most: Length, plan: &WallPlan) -> Vec<(Length, Length)> {
     let mut stretches = Vec::new();
     let mut from = Length::ZERO;
     while from < length {
         let mut to = length.min(from + most);
+        let marks = plan.marks.iter().filter(|mark| mark.on.sole() && from <= mark.at);
+        if let Some(first_too_many) = marks.map(|mark| mark.at).nth(MOST_ON_THE_TAPE).filter(|at| from < *at) {
+            to = to.min(first_too_many);
+        }
+        let before = |to: Length| {
+            let last = plan.openings.iter().rev().map(|opening| opening.pack_edge(End::Left));
+            last.filter(|edge| from < *edge && *edge < to).max()
+        };
+        while let Some(edge) = before(to).filter(|_| MOST_ON_THE_POLE < pole_marks(&plan.openings, (from, to)).len()) {
+            to = edge;
+        }
         let cut = |opening: &&OpeningPlan| opening.pack_edge(End::Left) < to && to < opening.pack_edge(End::Right);
-        if let Some(before) = openings.iter().find(cut).map(|opening| opening.pack_edge(End::Left))
+        if let Some(before) = plan.openings.iter().find(cut).map(|opening| opening.pack_edge(End::Left))
             && to < length
-            && from + most.half() < before
+            && from + (to - from).half() < before
         {
             to = before;
         }
@@ -55,6 +72,22 @@ fn stretches(length: Length, most: Length, openings: &[OpeningPlan]) -> Vec<(Len
         from = to;
     }
     stretches
+}
+
+/// The undersides of what lies over and under the openings of a stretch, each with the letters of its openings, the highest first.
+fn pole_marks(openings: &[OpeningPlan], (from, to): (Length, Length)) -> Vec<(Length, StackPart, Vec<String>)> {
+    let mut marks: Vec<(Length, StackPart, Vec<String>)> = Vec::new();
+    for opening in openings.iter().filter(|opening| opening.left() < to && from < opening.right()) {
+        for line in opening.stack.lines.iter().filter(|line| Length::ZERO < line.from) {
+            let letter = opening.letter.to_string();
+            match marks.iter_mut().find(|(from, what, _)| (*from, *what) == (line.from, line.what)) {
+                Some((.., letters)) => letters.push(letter),
+                None => marks.push((line.from, line.what, vec![letter])),
+            }
+        }
+    }
+    marks.sort_by_key(|(from, what, _)| std::cmp::Reverse((*from, *what)));
+    marks
 }
 
 /// A stretch of the wall on paper.
@@ -185,16 +218,15 @@ impl Sheet<'_> {
                 );
             }
         }
-        let own = self.wall.point_loads.iter().map(|load| (load.at, Phrase::verbatim(&load.name), load.amount));
-        let brought = down.points.iter().map(|point| (point.at, Phrase::plain(point.source), point.amount));
-        let points = own.chain(brought).filter(|(at, ..)| (from..=to).contains(at));
-        for (number, (at, name, amount)) in points.enumerate() {
-            let x = self.x(at);
-            let high = if number % 2 == 0 { 10.0 } else { 22.0 };
-            ink.arrow([x, LOADS], LOADS - high);
-            let words = say!("paper-point-load", name, total = total(&amount));
-            let stands = if x < FOR_THE_WALL * 0.7 { Stands::Start } else { Stands::End };
-            ink.text([if stands == Stands::Start { x + 3.0 } else { x - 3.0 }, high + 2.0], stands, words);
+        // Their amounts stand in the table of loads.
+        for (at, number) in
+            point_loads(self.wall, self.plan).iter().zip(1_usize..).map(|(point, number)| (point.at, number))
+        {
+            if from <= at && at <= to {
+                let x = self.x(at);
+                ink.arrow([x, LOADS], 40.0);
+                ink.bold([x, LOADS - 44.0], Stands::Middle, say!("an-amount", amount = number), USUAL);
+            }
         }
     }
 
@@ -217,20 +249,10 @@ impl Sheet<'_> {
 
     /// The undersides of what lies over and under the openings, from the subfloor up.
     fn pole(&self, ink: &mut Ink) {
-        let mut marks: Vec<(Length, StackPart, Vec<String>)> = Vec::new();
-        for opening in self.openings() {
-            for line in opening.stack.lines.iter().filter(|line| Length::ZERO < line.from) {
-                let letter = opening.letter.to_string();
-                match marks.iter_mut().find(|(from, what, _)| (*from, *what) == (line.from, line.what)) {
-                    Some((.., letters)) => letters.push(letter),
-                    None => marks.push((line.from, line.what, vec![letter])),
-                }
-            }
-        }
+        let marks = pole_marks(&self.plan.openings, self.stretch);
         if marks.is_empty() {
             return;
         }
-        marks.sort_by_key(|(from, what, _)| std::cmp::Reverse((*from, *what)));
         let x = self.x(self.stretch.1) + 14.0;
         let (top, bottom) = (self.y(self.wall.frame.height()), self.y(Length::ZERO));
         ink.line([x, top], [x, bottom], THICK);
@@ -244,12 +266,6 @@ impl Sheet<'_> {
             ink.text([x + 16.0, place + 3.0], Stands::Start, words);
         }
     }
-}
-
-fn total(amount: &ByKind<Force>) -> Argument {
-    let there = LoadKind::ALL.into_iter().filter(|kind| 0.0 < amount[*kind].to_lbf().abs());
-    let said = there.map(|kind| say!("amount-of-kind", amount = amount[kind], kind = kind.symbol()));
-    Argument::Phrases(said.collect(), Joined::Commas)
 }
 
 /// How dark a piece is: what carries the opening stands out.
@@ -266,19 +282,39 @@ const fn shade(role: Role) -> f64 {
 #[cfg(test)]
 mod tests {
     use super::*;
+    use sturvek_core::framing::plan_wall_as_said;
+    use sturvek_core::job::{Job, Opening, OpeningDesign, OpeningId, OpeningKind, Size, Wall, WallFrame, WallId};
 
-    #[test]
-    fn a_long_wall_is_cut_into_stretches_that_fit() {
-        let cut = stretches(Length::feet(40), Length::feet(16), &[]);
-        assert_eq!(cut.len(), 3);
-        assert!(cut.iter().all(|(from, to)| *to - *from <= Length::feet(16)));
-        assert_eq!((cut[0].0, cut[2].1), (Length::ZERO, Length::feet(40)));
+    /// A wall of so many feet with an opening every five.
+    fn plan(feet: i64) -> WallPlan {
+        let mut wall = Wall::new(WallId(1), "North");
+        wall.frame = WallFrame { length: Length::feet(feet), ..WallFrame::usual("North") };
+        for number in 0..(feet / 5).min(60) {
+            let size = Size { width: Length::inches(30), height: Length::inches(40 + number % 7) };
+            let design = OpeningDesign {
+                center: Length::feet(5 * number) + Length::inches(30),
+                sill: Length::inches(30 + number % 5),
+                ..OpeningDesign::usual(OpeningKind::Window, size)
+            };
+            wall.openings.push(Opening::new(OpeningId(u128::try_from(number).unwrap_or(0)), design));
+        }
+        wall.give_letters();
+        plan_wall_as_said(&Job::empty("job", vec![]).rules(), &wall)
     }
 
     #[test]
-    fn a_load_is_told_by_its_kinds() {
-        let line = ByKind::of([(LoadKind::Dead, Force::lbf(900.0)), (LoadKind::Snow, Force::lbf(400.0))]);
-        let Argument::Phrases(said, _) = total(&line) else { panic!("several") };
-        assert_eq!(said.len(), 2);
+    fn a_long_wall_is_cut_into_stretches_that_fit_and_leave_nothing_out() {
+        for feet in [8, 40, 200] {
+            let plan = plan(feet);
+            let cut = stretches(Length::feet(feet), Length::feet(30), &plan);
+            assert_eq!((cut[0].0, cut[cut.len() - 1].1), (Length::ZERO, Length::feet(feet)));
+            assert!(cut.windows(2).all(|pair| pair[0].1 == pair[1].0));
+            for (from, to) in cut {
+                assert!(from < to && to - from <= Length::feet(30));
+                let marks = plan.marks.iter().filter(|mark| mark.on.sole() && from <= mark.at && mark.at < to);
+                assert!(marks.count() <= MOST_ON_THE_TAPE);
+                assert!(pole_marks(&plan.openings, (from, to)).len() <= MOST_ON_THE_POLE);
+            }
+        }
     }
 }

@@ -7,6 +7,7 @@ use sturvek_core::say;
 use sturvek_core::speech::distance;
 use sturvek_wire::paper::{Block, Lies, Paper, Weight};
 
+use super::loads_table::loads_table;
 use super::ticket::ticket;
 use super::wall_drawing::wall_drawings;
 use super::{Printed, caution, head, part, text};
@@ -25,6 +26,7 @@ pub fn wall_sheet(job: &Job, wall: &Wall, plan: &WallPlan, printed: &Printed) ->
         Weight::Plain,
     )];
     blocks.extend(wall_drawings(wall, plan).into_iter().map(Block::Drawing));
+    blocks.extend(loads_table(wall, plan));
     let to_look_at: Vec<_> = plan.findings.iter().filter(|found| found.rule.severity != Severity::Note).collect();
     if !to_look_at.is_empty() {
         blocks.push(part(say!("paper-to-look-at")));

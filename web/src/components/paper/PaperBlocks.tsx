@@ -1,4 +1,5 @@
 import type { Schemas } from "../../api/client";
+import { together } from "../../lib/together";
 import { useSpeech } from "../../speech/useSpeech";
 import { PaperDrawing } from "./PaperDrawing";
 import { PaperTable } from "./PaperTable";
@@ -27,7 +28,7 @@ function PaperBlock({ block }: { readonly block: Block }) {
         </h3>
       );
     case "text":
-      return <p className={WEIGHTS[block.weight]}>{say(block.words)}</p>;
+      return <p className={WEIGHTS[block.weight]}>{together(say(block.words))}</p>;
     case "table":
       return <PaperTable table={block} />;
     case "working":

@@ -1,4 +1,5 @@
 import type { Schemas } from "../../api/client";
+import { together } from "../../lib/together";
 import { useSpeech } from "../../speech/useSpeech";
 
 const SIDES = { left: "text-left", right: "num text-right", name: "text-left" };
@@ -40,7 +41,7 @@ export function PaperTable({ table }: { readonly table: Schemas["Table"] }) {
                     scope={side === "name" ? "row" : undefined}
                     className={`py-0.5 pr-5 ${SIDES[side]}`}
                   >
-                    {say(cell)}
+                    {together(say(cell))}
                   </Cell>
                 );
               })}

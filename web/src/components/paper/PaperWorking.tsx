@@ -1,4 +1,5 @@
 import type { Schemas } from "../../api/client";
+import { together } from "../../lib/together";
 import { sheetFigure } from "../../speech/figures";
 import { useSpeech } from "../../speech/useSpeech";
 import { clauseText } from "../clause";
@@ -21,7 +22,7 @@ export function PaperWorking({ lines }: { readonly lines: readonly Line[] }) {
 
 function WorkingLine({ line }: { readonly line: Line }) {
   const { say, units } = useSpeech();
-  if (line.line === "note") return <p className="my-1 max-w-prose">{say(line.words)}</p>;
+  if (line.line === "note") return <p className="my-1 max-w-prose">{together(say(line.words))}</p>;
   const { own, metric } = sheetFigure(line.value, line.unit);
   return (
     <div className="my-1.5 grid break-inside-avoid gap-x-4 border-base-300 border-b pb-1 sm:grid-cols-[1fr_auto]">

@@ -13,7 +13,7 @@ export function DesignValues() {
         {say("page-allowable-stress-dry-normal-duration-stress-classes")}
       </p>
       <section
-        className="mt-2 max-h-[32rem] overflow-auto"
+        className="mt-2 max-h-[32rem] overflow-auto print:max-h-none print:overflow-visible"
         // biome-ignore lint/a11y/noNoninteractiveTabindex: a table that scrolls has to be reachable by keyboard
         tabIndex={0}
         aria-label={say("page-design-values")}

@@ -37,7 +37,7 @@ export function ReachChart({ view, clear, asItIs }: Props) {
   return (
     <svg
       viewBox={`0 0 ${LEFT + WIDTH + 70} ${height}`}
-      className="w-full min-w-[640px]"
+      className="w-full min-w-[1080px]"
       role="img"
       aria-label={say("page-how-far-each-header-reaches-this-opening", { clear: speech.length(clear) })}
     >

@@ -6,8 +6,8 @@ use super::faces::{Heft, width};
 pub(super) fn lines(text: &str, size: f32, heft: Heft, most: f32) -> Vec<String> {
     let mut lines: Vec<String> = Vec::new();
     let mut line = String::new();
-    for word in text.split(' ') {
-        let with = if line.is_empty() { word.to_owned() } else { format!("{line} {word}") };
+    for word in words(text) {
+        let with = if line.is_empty() { word.clone() } else { format!("{line} {word}") };
         if width(&with, size, heft) <= most {
             line = with;
             continue;
@@ -27,9 +27,46 @@ pub(super) fn lines(text: &str, size: f32, heft: Heft, most: f32) -> Vec<String>
     lines
 }
 
+/// The words of a text; a figure is one word with the fraction or the unit that follows it.
+fn words(text: &str) -> Vec<String> {
+    let mut words: Vec<String> = Vec::new();
+    for word in text.split(' ') {
+        match words.last_mut() {
+            Some(before) if before.ends_with(|end: char| end.is_ascii_digit() || end == '∞') && belongs(word) => {
+                before.push(' ');
+                before.push_str(word);
+            }
+            _ => words.push(word.to_owned()),
+        }
+    }
+    words
+}
+
+/// Whether a word after a figure belongs to it.
+fn belongs(word: &str) -> bool {
+    const UNITS: [&str; 17] = [
+        "lb", "lb/ft", "lb/in.", "lb/ft²", "lb·in.", "psf", "psi", "in.", "ft", "mm", "kN", "kN/m", "kN·m", "kPa",
+        "MPa", "km/h", "%",
+    ];
+    let plain = word.trim_end_matches([',', ';', ':', ')']);
+    let is_unit = UNITS.iter().any(|unit| plain == *unit || plain.strip_suffix('.') == Some(unit));
+    let is_fraction = word.split_once('/').is_some_and(|(over, under)| {
+        !over.is_empty()
+            && over.chars().all(|sign| sign.is_ascii_digit())
+            && under.starts_with(|sign: char| sign.is_ascii_digit())
+    });
+    is_unit || is_fraction
+}
+
 #[cfg(test)]
 mod tests {
     use super::*;
+
+    #[test]
+    fn a_figure_keeps_its_fraction_and_its_unit() {
+        let kept = words("cut 39 1/2\", 195 lb/ft, 61 %. In 2 parts");
+        assert_eq!(kept, ["cut", "39 1/2\",", "195 lb/ft,", "61 %.", "In", "2", "parts"]);
+    }
 
     #[test]
     fn no_line_is_wider_than_it_may_be_and_no_letter_is_lost() {

@@ -35,10 +35,13 @@ pub enum Size {
 }
 
 const MARGIN: f32 = 36.0;
-const HEAD: f32 = 52.0;
 const FOOT: f32 = 30.0;
 const TITLE: f32 = 14.0;
 const SMALL: f32 = 8.5;
+/// From the top of the page to the first line under the title, from one line to the next, and from the last one to what stands below.
+const UNDER_TITLE: f32 = 27.0;
+const LINE: f32 = 11.0;
+const UNDER_HEAD: f32 = 14.0;
 
 impl Size {
     /// Width and height of a page that lies so, points.
@@ -75,6 +78,7 @@ struct Laid<'a> {
     /// The node of the paper's title, on its first page.
     begins: Option<usize>,
     title: String,
+    head: Vec<String>,
     placed: Vec<Placed>,
 }
 
@@ -89,28 +93,32 @@ fn laid(papers: &[Paper], size: Size, voice: Voice) -> (Vec<Node>, Vec<Page>) {
         nodes.push(Node { kind: Kind::Heading(1, title.clone()), parent: None });
         let node = nodes.len() - 1;
         let (slabs, wide_inside) = (Vec::new(), wide - 2.0 * MARGIN);
-        let mut slabs = Slabs { slabs, heads: Vec::new(), nodes: &mut nodes, wide: wide_inside, voice };
+        let head = head_lines(&paper.head, voice, wide_inside);
+        let high = high - 2.0 * MARGIN - head_height(&head) - FOOT;
+        let mut slabs = Slabs { slabs, heads: Vec::new(), nodes: &mut nodes, wide: wide_inside, high, voice };
         paper.blocks.iter().for_each(|block| slabs.block(block));
         let Slabs { slabs, heads, .. } = slabs;
-        for (number, placed) in pages(slabs, &heads, high - 2.0 * MARGIN - HEAD - FOOT).into_iter().enumerate() {
-            laid.push(Laid { paper, begins: (number == 0).then_some(node), title: title.clone(), placed });
+        for (number, placed) in pages(slabs, &heads, high).into_iter().enumerate() {
+            let (begins, title, head) = ((number == 0).then_some(node), title.clone(), head.clone());
+            laid.push(Laid { paper, begins, title, head, placed });
         }
     }
     let of = laid.len();
-    let page = |(number, Laid { paper, begins, title, placed }): (usize, Laid<'_>)| {
+    let page = |(number, Laid { paper, begins, title, head: lines, placed }): (usize, Laid<'_>)| {
         let size = size.page(paper.lies);
         let wide = size.0 - 2.0 * MARGIN;
         let page = voice.say(&say!("paper-page-of", page = number + 1, of));
-        let head = head(&paper.head, voice, wide, (&title, &page));
+        let at = [MARGIN, MARGIN + head_height(&lines)];
+        let head = head(lines, wide, (&title, &page));
         let foot = foot(&voice.say(&paper.caution.clone().into()), [MARGIN, size.1 - MARGIN - FOOT + 12.0], wide);
-        Page { size, begins: begins.map(|node| (node, title)), head, placed, at: [MARGIN, MARGIN + HEAD], foot }
+        Page { size, begins: begins.map(|node| (node, title)), head, placed, at, foot }
     };
     let pages = laid.into_iter().enumerate().map(page).collect();
     (nodes, pages)
 }
 
-/// The title and the running head: title and page, then job, address and permit, then who, when, which version, by which code.
-fn head(head: &Head, voice: Voice, wide: f32, (title, page): (&str, &str)) -> (Mark, Vec<Mark>) {
+/// The running head under the title: job, address and permit, then who, when, which version, by which code; on as many lines as it takes.
+fn head_lines(head: &Head, voice: Voice, wide: f32) -> Vec<String> {
     let said = |phrase: Phrase| voice.say(&phrase);
     let permit = (!head.permit.is_empty()).then(|| said(say!("paper-permit", permit = &head.permit)));
     let first = [Some(head.job.clone()), Some(head.address.clone()), permit];
@@ -123,20 +131,31 @@ fn head(head: &Head, voice: Voice, wide: f32, (title, page): (&str, &str)) -> (M
     let code = if head.code.is_empty() { say!("paper-no-code-said") } else { say!("paper-code", code = &head.code) };
     let second = [answers, Some(when), Some(said(code))];
     let joined = |parts: [Option<String>; 3]| {
-        parts.into_iter().flatten().filter(|part| !part.is_empty()).collect::<Vec<_>>().join("  ·  ")
+        let parts: Vec<String> = parts.into_iter().flatten().filter(|part| !part.is_empty()).collect();
+        lines(&parts.join("  ·  "), SMALL, Heft::Plain, wide)
     };
+    joined(first).into_iter().chain(joined(second)).collect()
+}
+
+fn head_height(lines: &[String]) -> f32 {
+    UNDER_TITLE + LINE * (lines.len() as f32 - 1.0) + UNDER_HEAD
+}
+
+/// The title, and what stands with it: the page at the right, the running head, a rule.
+fn head(head: Vec<String>, wide: f32, (title, page): (&str, &str)) -> (Mark, Vec<Mark>) {
     let page_wide = width(page, SMALL + 1.0, Heft::Plain);
     let room = wide - page_wide - 16.0;
     let size = (TITLE * room / width(title, TITLE, Heft::Bold).max(1.0)).clamp(6.0, TITLE);
     let shown = lines(title, size, Heft::Bold, room).swap_remove(0);
     let title = Mark::text([MARGIN, MARGIN + TITLE], shown, size, Heft::Bold);
-    let mut marks = vec![Mark::text([MARGIN + wide - page_wide, MARGIN + TITLE], page, SMALL + 1.0, Heft::Plain)];
-    for (number, text) in [joined(first), joined(second)].into_iter().enumerate() {
-        let size = (SMALL * wide / width(&text, SMALL, Heft::Plain).max(1.0)).min(SMALL);
-        marks.push(Mark::text([MARGIN, MARGIN + 27.0 + 11.0 * number as f32], text, size, Heft::Plain));
-    }
-    let rule = MARGIN + 43.0;
-    marks.push(Mark::Line { from: [MARGIN, rule], to: [MARGIN + wide, rule], thick: 1.4, dashed: false });
+    let rule = MARGIN + head_height(&head) - UNDER_HEAD + 5.0;
+    let mut marks = vec![
+        Mark::text([MARGIN + wide - page_wide, MARGIN + TITLE], page, SMALL + 1.0, Heft::Plain),
+        Mark::Line { from: [MARGIN, rule], to: [MARGIN + wide, rule], thick: 1.4, dashed: false },
+    ];
+    marks.extend(head.into_iter().enumerate().map(|(number, text)| {
+        Mark::text([MARGIN, MARGIN + UNDER_TITLE + LINE * number as f32], text, SMALL, Heft::Plain)
+    }));
     (title, marks)
 }
 
@@ -195,13 +214,14 @@ mod tests {
                     let [x, y, to_x, to_y] = mark.reach();
                     assert!(left <= x && to_x <= right && top <= y && to_y <= bottom, "{:?}: {mark:?}", page.head.0);
                 };
-                held(&page.head.0, MARGIN, MARGIN + HEAD);
-                page.head.1.iter().for_each(|mark| held(mark, MARGIN, MARGIN + HEAD));
+                let under = page.at[1];
+                held(&page.head.0, MARGIN, under);
+                page.head.1.iter().for_each(|mark| held(mark, MARGIN, under));
                 page.foot.iter().for_each(|mark| held(mark, high - MARGIN - FOOT, high - MARGIN + 8.0));
                 for Placed { y, slab } in &page.placed {
                     for mark in slab.parts.iter().flat_map(|(_, marks)| marks) {
                         let mark = mark.clone().moved([page.at[0], page.at[1] + y]);
-                        held(&mark, MARGIN + HEAD - 6.0, high - MARGIN - FOOT + 2.0);
+                        held(&mark, under - 6.0, high - MARGIN - FOOT + 2.0);
                     }
                 }
             }
@@ -226,8 +246,15 @@ mod tests {
         paper.head.permit = long(80);
         paper.head.code = long(162);
         paper.head.answers_for_it = long(80);
-        for mark in &laid(&[paper], Size::A4, Voice::default()).1[0].head.1 {
-            assert!(mark.reach()[2] <= Size::A4.page(Lies::Across).0 - MARGIN + 0.5, "{mark:?}");
+        for page in laid(&[paper], Size::A4, Voice::default()).1 {
+            let right = page.size.0 - MARGIN + 0.5;
+            for mark in &page.head.1 {
+                assert!(mark.reach()[2] <= right && mark.reach()[3] <= page.at[1], "{mark:?}");
+            }
+            let bottom = page.size.1 - MARGIN - FOOT + 2.0;
+            for Placed { y, slab } in &page.placed {
+                assert!(page.at[1] + y + slab.height <= bottom + 10.0, "{slab:?}");
+            }
         }
     }
 }

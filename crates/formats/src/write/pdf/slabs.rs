@@ -24,6 +24,8 @@ pub(super) struct Slabs<'a> {
     pub(super) heads: Vec<Slab>,
     pub(super) nodes: &'a mut Vec<Node>,
     pub(super) wide: f32,
+    /// How high a page is, within head and foot.
+    pub(super) high: f32,
     pub(super) voice: Voice,
 }
 
@@ -233,7 +235,8 @@ impl Slabs<'_> {
     fn drawing(&mut self, drawing: &Drawing) {
         let about = self.say(&drawing.about);
         let node = self.node(Kind::Figure(about), None);
-        let scale = (self.wide / drawing.width as f32).min(1.0);
+        // Whole on one page, with a heading over it.
+        let scale = (self.wide / drawing.width as f32).min((self.high - 40.0) / drawing.height as f32).min(1.0);
         let place = |[x, y]: [f64; 2]| [scale * x as f32, scale * y as f32];
         let mut marks = Vec::new();
         for shape in &drawing.shapes {
