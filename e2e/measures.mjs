@@ -50,6 +50,10 @@ const smallTargets = (page, least) =>
 const noWider = async (page, where) => {
   const [content, window] = await page.evaluate(() => [document.documentElement.scrollWidth, innerWidth]);
   assert.ok(content <= window, `${where}: ${content} px in ${window}`);
+  const cut = await page.evaluate(() =>
+    [...document.querySelectorAll("main, dialog[open]")].filter((each) => each.clientWidth > 0 && each.scrollWidth > each.clientWidth + 1).length,
+  );
+  assert.equal(cut, 0, `${where}: what scrolls sideways`);
 };
 
 await run(async ({ open }) => {

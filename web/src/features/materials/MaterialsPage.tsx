@@ -27,12 +27,12 @@ export function MaterialsPage() {
         {error && <p className="text-lg">{error.message}</p>}
         <Trouble editing={editing} job={job} />
         {data && (
-          <div className="grid items-start gap-4 xl:grid-cols-[minmax(0,5fr)_minmax(0,4fr)]">
+          <div className="grid grid-cols-[minmax(0,1fr)] items-start gap-4 xl:grid-cols-[minmax(0,5fr)_minmax(0,4fr)]">
             <StockSection
               stock={data.job.stock}
               change={(make) => run((now) => ({ do: "change_stock", stock: make(now.stock) }))}
             />
-            <div className="grid gap-4">
+            <div className="grid grid-cols-[minmax(0,1fr)] gap-4">
               <OneSizeSection view={data} run={run} />
               <CodeTableSection
                 loaded={data.job.code_table ?? undefined}

@@ -35,10 +35,10 @@ export function StockSection({ stock, change }: Props) {
         {stock.map((item, index) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: a board on the pile has no name but its place
           <li key={index} className="py-1">
-            <div className="grid grid-cols-[minmax(0,1fr)_9rem_auto] items-center gap-2">
+            <div className="grid grid-cols-[minmax(0,1fr)_auto] items-center gap-2 sm:grid-cols-[minmax(0,1fr)_9rem_auto]">
               <button
                 type="button"
-                className="tap text-left font-bold hover:bg-base-200"
+                className="tap col-span-2 text-left font-bold hover:bg-base-200 sm:col-span-1"
                 aria-expanded={open === index}
                 onClick={() => setOpen(open === index ? undefined : index)}
               >

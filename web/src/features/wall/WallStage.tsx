@@ -9,6 +9,7 @@ import {
 } from "react";
 import type { OpeningView, Schemas, Wall, WallView } from "../../api/client";
 import { useMedia } from "../../components/useMedia";
+import { useSize } from "../../components/useSize";
 import { useSteady } from "../../components/useSteady";
 import { LandingDrawing } from "../../drawing/LandingDrawing";
 import { Margins } from "../../drawing/Margins";
@@ -27,7 +28,6 @@ import { BESIDE, GAP, layOut, MARGINS } from "./layOut";
 import { SNAP_WORDS, studsSaved } from "./stops";
 import { useDrag } from "./useDrag";
 import type { usePendingMove } from "./usePendingMove";
-import { useSize } from "./useSize";
 import type { Zoom } from "./zoom";
 
 /** Where the margins are drawn, px from the top. */
