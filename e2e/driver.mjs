@@ -69,7 +69,7 @@ export const verdict = (page) => page.getByTestId("verdict").locator("p").first(
 export async function expectText(locator, wanted) {
   let text = "";
   for (const start = Date.now(); Date.now() - start < PATIENCE; ) {
-    text = (await locator.textContent().catch(() => "")) ?? "";
+    text = ((await locator.textContent().catch(() => "")) ?? "").replaceAll("\u00a0", " ");
     if (wanted instanceof RegExp ? wanted.test(text) : text.includes(wanted)) return text;
     await new Promise((resolve) => setTimeout(resolve, 100));
   }

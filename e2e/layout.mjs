@@ -61,6 +61,7 @@ await run(async ({ open }) => {
   };
   const look = { has: (words) => listed((list) => expectText(list, words)), hasNot: (words) => listed((list) => list.getByText(words).waitFor({ state: "detached" })) };
   await opening(page, "A").click();
+  await page.getByRole("article", { name: "Ticket of opening A" }).waitFor();
   await fill(page, "Center", "8-8");
   await look.has("Its pack and the next opening's overlap by");
   await look.has("Ways out: Frame both under one header.");
@@ -91,6 +92,7 @@ await run(async ({ open }) => {
 
   // Third: a bolt that stands in the doorway; the door is moved off it.
   await opening(page, "A").click();
+  await page.getByRole("article", { name: "Ticket of opening A" }).waitFor();
   await fill(page, "Center", "4-0");
   await page.getByRole("button", { name: "Length, height, studs" }).click();
   await page.getByText("Plates, laps and bolts").click();
@@ -103,6 +105,7 @@ await run(async ({ open }) => {
 
   // Fourth: a window whose head is off the line of the others; its sill is set back.
   await opening(page, "B").click();
+  await page.getByRole("article", { name: "Ticket of opening B" }).waitFor();
   await fill(page, "Sill, above subfloor", "36");
   await look.has("Its head is 2\" above the line of the others, at 82 1/2\".");
   await fill(page, "Sill, above subfloor", "34");

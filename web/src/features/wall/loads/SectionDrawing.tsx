@@ -73,7 +73,7 @@ export function SectionDrawing({ carries, view }: Props) {
       <g stroke="var(--chalk)" fill="var(--chalk)">
         <path d={`M${wallX} ${EAVES + 26}v22m-5 -8l5 9l5 -9`} fill="none" strokeWidth="2.4" />
       </g>
-      <g fontSize="13" className="num" fill="var(--chalk)">
+      <g fontSize="14" className="num" fill="var(--chalk)">
         {totals.map((total, index) => (
           <text key={total.kind} x={wallX + 15} y={EAVES + 40 + index * 16}>
             {`${total.symbol} ${quantity(total.plf, "pounds_per_foot")}`}
@@ -85,13 +85,13 @@ export function SectionDrawing({ carries, view }: Props) {
           </text>
         )}
         {uneven && (
-          <text x={wallX + 15} y={EAVES + 40 + totals.length * 16} fontSize="11">
+          <text x={wallX + 15} y={EAVES + 40 + totals.length * 16} fontSize="14">
             {say("page-at-its-left-end-uneven")}
           </text>
         )}
       </g>
       {roof && (
-        <g fontSize="12" className="num" fill="var(--pencil)" stroke="none">
+        <g fontSize="14" className="num" fill="var(--pencil)" stroke="none">
           <path
             d={`M${LEFT} ${GROUND + 18}v10M${RIGHT} ${GROUND + 18}v10M${LEFT} ${GROUND + 23}H${RIGHT}`}
             stroke="var(--pencil)"
