@@ -18,6 +18,12 @@ const cutOff = (page) =>
       .map((element) => `${element.tagName.toLowerCase()}.${element.className}`.slice(0, 120)),
   );
 
+/** The first opening of the wall that is shown. */
+const firstOpening = async () => {
+  const [, job, wall] = location.pathname.match(/jobs\/([^/]+)\/walls\/([^/]+)/);
+  return (await (await fetch(`/api/jobs/${job}/walls/${wall}`)).json()).openings[0].id;
+};
+
 /** How many sheets a print takes. */
 const sheets = (paper) => (paper.toString("latin1").match(/\/Type\s*\/Page[^s]/g) ?? []).length;
 
@@ -72,6 +78,7 @@ await run(async ({ open }) => {
       ["jobs", "/", "Heron Slip"],
       ["rules", "rules", "What governs"],
       ["materials", "materials", "different header"],
+      ["reach", `openings/${await page.evaluate(firstOpening)}/reach`, "reach over this opening"],
     ]) {
       const job = new URL(page.url()).pathname.match(/jobs\/[^/]+/)[0];
       await page.goto(new URL(path === "/" ? path : `/${job}/${path}`, page.url()).href);

@@ -57,7 +57,8 @@ export function ReachChart({ view, clear, asItIs }: Props) {
       <svg
         width={width}
         height={height}
-        className="block"
+        viewBox={`0 0 ${width} ${height}`}
+        className="whole-on-paper block"
         role="img"
         aria-label={say("page-how-far-each-header-reaches-this-opening", { clear: speech.length(clear) })}
       >
