@@ -27,7 +27,6 @@ paper-arrow = arrow
 paper-where-on-the-wall = at
 paper-how-much = how much
 paper-point-at = { $loads } at { $at }
-paper-line-load = { $loads }
 paper-growing-load = growing from { $start } to { $end }
 paper-pack-carries = pack carries { $load }
 paper-opening-and-span = opening { $opening }, span { $span }

@@ -86,6 +86,7 @@ step-with-points-at-their-worst-place = with points at their worst place
 amount-of-kind = { $amount } { $kind }
 note-load-from-to = From { $from } to { $to }: { $loads }.
 note-load-growing = From { $from } to { $to }: growing from { $start } to { $end }.
+note-pack-is-not-loaded = Nothing presses on the pack at the { $end } end in any combination; where the { -header } is lifted off it, that is a finding of its own.
 note-load-at = At { $at }: { $loads }.
 note-own-bending = Fb is the user's own value, taken as adjusted for depth on its sheet.
 note-hogging = Over a support its lower edge is pressed, and nothing holds that.

@@ -61,7 +61,6 @@ paper-arrow = flecha
 paper-where-on-the-wall = a
 paper-how-much = cuánto
 paper-point-at = { $loads } a { $at }
-paper-line-load = { $loads }
 paper-growing-load = crece de { $start } a { $end }
 paper-pack-carries = el paquete carga { $load }
 paper-opening-and-span = vano { $opening }, claro { $span }

@@ -92,6 +92,7 @@ fn is_whole(seen: &Value, (wide, high): (f64, f64)) {
         assert!(6.0 <= page["smallest"].as_f64().expect("a size"), "{page}");
     }
     assert_eq!((&seen["tagged"], &seen["language"], &seen["silent"]), (&true.into(), &"en".into(), &0.into()));
+    assert_eq!(seen["uneven"], 0, "tables with rows that are short");
     let faces = seen["faces"].as_object().expect("faces");
     assert!(!faces.is_empty() && faces.values().all(|embedded| *embedded == true), "{faces:?}");
 }

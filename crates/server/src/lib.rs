@@ -20,6 +20,7 @@ pub mod on_site;
 mod openapi;
 mod page;
 mod plans;
+mod printing;
 pub mod problem;
 mod questions;
 mod routes;

@@ -6,8 +6,11 @@ use proptest::strategy::{Strategy, ValueTree};
 use proptest::test_runner::TestRunner;
 use serde::Serialize;
 use serde_json::{Value, json};
+use sturvek_core::framing::{OpeningOutcome, opening_sheet};
 use sturvek_core::job::Job;
+use sturvek_core::measure::End;
 use sturvek_core::plan::{JobPlan, opening_alone};
+use sturvek_core::working::Entry;
 use sturvek_formats::sheets::{Printed, sheets_of};
 use sturvek_server::openapi_json;
 use sturvek_test_support::drawn::{any_command, any_job};
@@ -117,4 +120,30 @@ fn materials_and_ranges_are_answered_as_the_document_says() {
     let (material, range) = (document.schema("MaterialView"), document.schema("InputRange"));
     materials().iter().for_each(|each| holds(&material, &each.name, each));
     input_ranges().iter().for_each(|each| holds(&range, &each.input.as_text(), each));
+}
+
+/// The load on a pack that the sheet works out is the one that its jacks are counted for; where nothing presses on it, none is worked out.
+#[test]
+fn what_a_pack_carries_is_one_figure_on_its_sheet() {
+    let mut packs = 0;
+    for job in drawn(150, &any_job()).chain([demo()]) {
+        let plan = JobPlan::of(job);
+        for (wall, planned) in plan.walls() {
+            for opening in &planned.openings {
+                let OpeningOutcome::Header(sized) = &opening.outcome else { continue };
+                let parts = opening_sheet(&plan.job().rules(), wall, &planned.ground, opening).expect("within limits");
+                for (end, symbol) in [(End::Left, "P_left"), (End::Right, "P_right")] {
+                    let counted = sized.evaluation.packs.at(end).largest_load;
+                    let worked_out = parts.iter().flat_map(|part| &part.entries).find_map(|entry| match entry {
+                        Entry::Step(step) if step.symbol == symbol => Some(step.value),
+                        _ => None,
+                    });
+                    let apart = (worked_out.unwrap_or(0.0) - counted).abs();
+                    assert!(apart <= 1e-6 * counted.max(1.0), "{}: {worked_out:?}, {counted}", wall.frame.name);
+                    packs += 1;
+                }
+            }
+        }
+    }
+    assert!(50 < packs, "{packs}");
 }

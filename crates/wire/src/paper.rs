@@ -4,7 +4,6 @@
 use serde::Serialize;
 use utoipa::ToSchema;
 
-use crate::results::ClauseView;
 use crate::speech::{Phrase, QuantityUnit};
 
 /// A sheet of paper, or as many as it takes.
@@ -59,8 +58,6 @@ pub enum Block {
     Heading {
         /// Its words.
         words: Phrase,
-        /// 2 for a part, 3 for a part of that.
-        level: u8,
     },
     /// A paragraph.
     Text {
@@ -155,7 +152,7 @@ pub enum WorkingLine {
         /// Its unit.
         unit: QuantityUnit,
         /// Where the rule comes from.
-        clause: ClauseView,
+        clause: Phrase,
     },
     /// A remark.
     Note {

@@ -1760,11 +1760,6 @@ export interface components {
         Block: {
             /** @enum {string} */
             block: "heading";
-            /**
-             * Format: int32
-             * @description 2 for a part, 3 for a part of that.
-             */
-            level: number;
             /** @description Its words. */
             words: components["schemas"]["Phrase"];
         } | {
@@ -1977,7 +1972,7 @@ export interface components {
              */
             capacity: number;
             /** @description Clause. */
-            clause: components["schemas"]["ClauseView"];
+            clause: components["schemas"]["Phrase"];
             /** @description Governing combination. */
             combination: components["schemas"]["Phrase"];
             /**
@@ -1994,18 +1989,6 @@ export interface components {
             ratio?: number | null;
             /** @description The unit of both. */
             unit: components["schemas"]["QuantityUnit"];
-        };
-        /**
-         * @description How a rule is come by.
-         * @enum {string}
-         */
-        ClauseKind: "from_memory" | "read" | "statics" | "practice" | "user";
-        /** @description Where a rule comes from. */
-        ClauseView: {
-            /** @description What stands in place of a standard or behind it: from memory, statics, practice, the user. */
-            kind: components["schemas"]["ClauseKind"];
-            /** @description The standard, its edition and its clause; left out where there is none. */
-            text?: string | null;
         };
         /** @description A jurisdiction's header table. */
         CodeTable: {
@@ -3786,7 +3769,7 @@ export interface components {
         /** @description One reason for so many jacks. */
         ReasonView: {
             /** @description Clause. */
-            clause: components["schemas"]["ClauseView"];
+            clause: components["schemas"]["Phrase"];
             /**
              * Format: int32
              * @description Jacks it asks for; absent where none is enough.
@@ -4656,7 +4639,7 @@ export interface components {
         /** @description A line of working. */
         WorkingLine: {
             /** @description Where the rule comes from. */
-            clause: components["schemas"]["ClauseView"];
+            clause: components["schemas"]["Phrase"];
             /** @enum {string} */
             line: "step";
             /** @description What is equal, one after another: symbol, formula, the formula in figures. */

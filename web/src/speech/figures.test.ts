@@ -1,6 +1,7 @@
 import { expect, test } from "vitest";
 import cases from "../../../crates/speech/tests/figures.json";
-import { sheetFigure } from "./figures";
+import results from "../../../crates/speech/tests/results.json";
+import { type QuantityUnit, resultIn } from "./figures";
 import { type Argument, makeSay } from "./voice";
 
 const SYSTEMS = [
@@ -15,8 +16,8 @@ test.each(SYSTEMS)("figures in %s are written as the command line writes them", 
   }
 });
 
-test("the calculation sheet keeps the code's units, with the metric ones beside", () => {
-  expect(sheetFigure(561.7, "psi")).toEqual({ own: "561.7 psi", metric: "3.87 MPa" });
-  expect(sheetFigure(30, "pounds_per_square_foot")).toEqual({ own: "30 lb/ft²", metric: "1.44 kPa" });
-  expect(sheetFigure(0.535, "none")).toEqual({ own: "0.535", metric: undefined });
+test.each(SYSTEMS)("results of the working in %s are written as they are printed", (system, units) => {
+  for (const { value, unit, ...wanted } of results) {
+    expect(resultIn(units, value, unit as QuantityUnit)).toBe(wanted[system]);
+  }
 });

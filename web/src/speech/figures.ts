@@ -56,17 +56,13 @@ export function quantityIn(units: Units, value: number, unit: QuantityUnit, deci
   return `${fixed(value, decimals)} ${own}`.trimEnd();
 }
 
-/** A result of the sheet in the code's unit, and in the metric one; what is beyond all bounds says so. */
-export function sheetFigure(
-  value: number | null | undefined,
-  unit: QuantityUnit,
-): { own: string; metric: string | undefined } {
-  if (value == null) return { own: "∞", metric: undefined };
+/** A result of the working in the code's unit; who measures in millimeters reads it in theirs beside it. What is beyond all bounds says so. */
+export function resultIn(units: Units, value: number | null | undefined, unit: QuantityUnit): string {
+  if (value == null) return "∞";
   const { own, onSheet = own, metric } = UNITS[unit];
-  return {
-    own: `${significant(value, 6)} ${onSheet}`.trimEnd(),
-    metric: metric && `${significant(value * metric[0], METRIC_FIGURES)} ${metric[1]}`,
-  };
+  const result = `${significant(value, 6)} ${onSheet}`.trimEnd();
+  if (units !== "millimeters" || !metric) return result;
+  return `${result} (${significant(value * metric[0], METRIC_FIGURES)} ${metric[1]})`;
 }
 
 /** What a figure typed in the user's unit is in the unit that is computed in, and the other way. */

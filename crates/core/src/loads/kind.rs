@@ -1,7 +1,7 @@
 //! Kinds of load, kept apart to the end.
 
 use crate::say;
-use crate::speech::Phrase;
+use crate::speech::{Argument, Phrase};
 
 /// Kind of a vertical load.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Hash)]
@@ -97,6 +97,14 @@ impl ByKind<f64> {
             sum += factor * amount;
         }
         sum
+    }
+}
+
+impl<T: Copy + Default + PartialEq + Into<Argument>> ByKind<T> {
+    /// What there is of each kind, with the codes' symbol: `195 lb/ft D, 503 lb/ft S`.
+    pub fn said(&self) -> Vec<Phrase> {
+        let there = LoadKind::ALL.into_iter().filter(|kind| self[*kind] != T::default());
+        there.map(|kind| say!("amount-of-kind", amount = self[kind], kind = kind.symbol())).collect()
     }
 }
 

@@ -8,9 +8,9 @@ use super::problem::OpeningLoad;
 use super::sheet_part::SheetPart;
 use crate::codes::{Combination, Topic};
 use crate::loads::{ByKind, LoadKind};
-use crate::measure::{End, Force, LineLoad};
+use crate::measure::{End, Force};
 use crate::say;
-use crate::speech::{Argument, Joined, Phrase, distance};
+use crate::speech::{Joined, Phrase, distance};
 use crate::working::{Clause, Ink, Number, Pen, Unit, Written};
 
 /// The load along the header in the combination that bends it hardest, lb/in.; where not all of it is even, what else there is.
@@ -53,6 +53,10 @@ pub fn pack_loads(bridge: &Bridge<'_>, evaluation: &Evaluation) -> SheetPart {
         let total = |combination: &&Combination| combination.total(&amounts);
         let applying = bridge.strength_combinations().map(|(_, combination)| combination);
         let Some(most) = applying.max_by(|a, b| total(a).total_cmp(&total(b))) else { continue };
+        if total(&most) <= 0.0 {
+            ink.note(|| say!("note-pack-is-not-loaded", end));
+            continue;
+        }
         if let Some(sum) = combined(&mut ink, most, &amounts) {
             let (what, symbol) = match end {
                 End::Left => ("step-load-on-the-left-pack", "P_left"),
@@ -80,30 +84,26 @@ fn is_whole(factor: f64) -> bool {
 
 /// What is not the same all along the header, in words.
 fn not_throughout(load: &OpeningLoad) -> Option<Phrase> {
-    let lines = |amount: &ByKind<LineLoad>| of_kinds(amount, |line| line.to_plf().abs() > 0.0, Argument::from);
     match load {
         OpeningLoad::Line { extent: None, .. } => None,
         OpeningLoad::Line { amount, extent: Some((from, to)) } => {
-            Some(say!("note-load-from-to", loads = lines(amount), from = distance(from), to = distance(to)))
+            Some(say!("note-load-from-to", loads = several(amount.said()), from = distance(from), to = distance(to)))
         }
         OpeningLoad::Sloped { at_start, at_end, extent: (from, to) } => Some(say!(
             "note-load-growing",
-            start = lines(at_start),
-            end = lines(at_end),
+            start = several(at_start.said()),
+            end = several(at_end.said()),
             from = distance(from),
             to = distance(to),
         )),
         OpeningLoad::Point { amount, at } => {
-            let loads = of_kinds(amount, |force| force.to_lbf().abs() > 0.0, Argument::from);
-            Some(say!("note-load-at", loads, at = distance(at)))
+            Some(say!("note-load-at", loads = several(amount.said()), at = distance(at)))
         }
     }
 }
 
-fn of_kinds<T: Copy>(amounts: &ByKind<T>, is_there: fn(T) -> bool, said: fn(T) -> Argument) -> Argument {
-    let there = LoadKind::ALL.into_iter().filter(|kind| is_there(amounts[*kind]));
-    let said = there.map(|kind| say!("amount-of-kind", amount = said(amounts[kind]), kind = kind.symbol()));
-    Argument::Phrases(said.collect(), Joined::Commas)
+fn several(said: Vec<Phrase>) -> Phrase {
+    Phrase::several(said, Joined::Commas)
 }
 
 #[cfg(test)]

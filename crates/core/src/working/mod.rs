@@ -3,6 +3,7 @@
 //! Every check takes a [`Pen`]. The [`Silent`] pen computes and writes nothing (sizing sixty candidates); the [`Ink`]
 //! pen keeps each step with its formula, figures, clause and result (the calculation sheet). Both run the same code.
 
+use crate::say;
 use crate::speech::Phrase;
 
 pub mod number;
@@ -44,6 +45,18 @@ impl Clause {
     pub const PRACTICE: Self = Self { standard: "Common practice", number: "", from_memory: false };
     /// The user's own figure.
     pub const USER: Self = Self { standard: "Your figure", number: "", from_memory: false };
+
+    /// As it stands beside what follows from it.
+    pub fn phrase(self) -> Phrase {
+        let text = || format!("{} {}", self.standard, self.number).trim_end().to_owned();
+        match self {
+            Self::STATICS => say!("clause-statics"),
+            Self::PRACTICE => say!("clause-practice"),
+            Self::USER => say!("clause-user"),
+            Self { from_memory: true, .. } => say!("clause-from-memory", clause = text()),
+            Self { from_memory: false, .. } => Phrase::verbatim(text()),
+        }
+    }
 }
 
 /// One line of working: `fb = M / S = 8496 / 15.125 = 561.7 psi (NDS 2018 3.3.2)`.

@@ -11,7 +11,6 @@ use sturvek_core::sizing::sheet::SheetPart;
 use sturvek_core::speech::{Phrase, decimal, percent};
 use sturvek_core::working::{Entry, Step};
 use sturvek_wire::paper::{Block, Formula, Lies, Paper, Row, Side, Table, WorkingLine};
-use sturvek_wire::results::ClauseView;
 
 use super::formula::formula;
 use super::load_sketch::load_sketch;
@@ -19,7 +18,7 @@ use super::loads_table::loads_table;
 use super::plate_list::named;
 use super::roof_sketch::roof_sketch;
 use super::ticket::{answer, answers, sized};
-use super::{Printed, caution, columns, facts, head, part, row};
+use super::{Printed, columns, facts, paper, part, row};
 
 /// The calculation sheet of an opening.
 pub fn calculation_sheet(job: &Job, wall: &Wall, plan: &WallPlan, opening: &OpeningPlan, printed: &Printed) -> Paper {
@@ -32,13 +31,8 @@ pub fn calculation_sheet(job: &Job, wall: &Wall, plan: &WallPlan, opening: &Open
     let signed = [say!("paper-worked-out-by"), say!("paper-looked-over-by")];
     blocks.push(Block::Signatures { by: signed.into_iter().map(Into::into).collect() });
     blocks.extend(working(job, wall, plan, opening));
-    Paper {
-        title: say!("paper-calculation-of", opening = named(opening), wall = &wall.frame.name).into(),
-        head: head(job, printed),
-        lies: Lies::Upright,
-        caution: caution().into(),
-        blocks,
-    }
+    let title = say!("paper-calculation-of", opening = named(opening), wall = &wall.frame.name);
+    paper((job, printed), title, Lies::Upright, blocks)
 }
 
 /// How hard everything works.
@@ -62,7 +56,7 @@ fn checks(opening: &OpeningPlan) -> Vec<Block> {
             amount(check, check.comparison.capacity),
             say!("an-amount", amount = percent(check.ratio())),
             CombinationIndex::said(check.combination),
-            clause(&check.kind.clause(code).into()),
+            check.kind.clause(code).phrase(),
         ])
     });
     let packs = End::BOTH.into_iter().map(|end| {
@@ -87,20 +81,6 @@ fn amount(check: &CheckResult, value: f64) -> Phrase {
         _ => 0,
     };
     say!("an-amount", amount = decimal(value, unit, decimals))
-}
-
-/// Where a rule comes from, in words.
-pub fn clause(clause: &ClauseView) -> Phrase {
-    use sturvek_wire::results::ClauseKind;
-    match (&clause.text, clause.kind) {
-        (Some(text), ClauseKind::FromMemory) => say!("clause-from-memory", clause = text),
-        (Some(text), _) => Phrase::verbatim(text),
-        (None, ClauseKind::FromMemory) => say!("clause-recalled"),
-        (None, ClauseKind::Read) => say!("clause-read"),
-        (None, ClauseKind::Statics) => say!("clause-statics"),
-        (None, ClauseKind::Practice) => say!("clause-practice"),
-        (None, ClauseKind::User) => say!("clause-user"),
-    }
 }
 
 /// The working: the roofs in section, where each load comes from, then part by part what was computed.
@@ -137,7 +117,7 @@ fn line(entry: &Entry) -> WorkingLine {
                 sides,
                 value: Some(*value).filter(|value| value.is_finite()),
                 unit: (*unit).into(),
-                clause: (*clause).into(),
+                clause: clause.phrase().into(),
             }
         }
     }

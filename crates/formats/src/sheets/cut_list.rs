@@ -4,12 +4,12 @@ use sturvek_core::framing::member::{Bevel, Member, Role, Stock};
 use sturvek_core::framing::pieces::{Piece, pieces_of_wall};
 use sturvek_core::framing::{OpeningPlan, WallPlan};
 use sturvek_core::job::{Job, Wall};
-use sturvek_core::measure::{Length, Unit};
+use sturvek_core::measure::Length;
 use sturvek_core::say;
-use sturvek_core::speech::{Joined, Phrase, decimal, distance};
+use sturvek_core::speech::{Argument, Phrase, distance};
 use sturvek_wire::paper::{Block, Lies, Paper, Row, Side, Table, Weight};
 
-use super::{Printed, caution, columns, head, part, row, text};
+use super::{Printed, columns, commas, cut_to, paper, part, row, text};
 
 /// Pieces of one length from one stock.
 struct Alike {
@@ -36,13 +36,8 @@ pub fn cut_list(job: &Job, wall: &Wall, plan: &WallPlan, printed: &Printed) -> P
         })
         .collect();
     blocks.extend(waiting.into_iter().map(|words| text(words, Weight::Plain)));
-    Paper {
-        title: say!("paper-cut-list-of", wall = &wall.frame.name).into(),
-        head: head(job, printed),
-        lies: Lies::Upright,
-        caution: caution().into(),
-        blocks,
-    }
+    let title = say!("paper-cut-list-of", wall = &wall.frame.name);
+    paper((job, printed), title, Lies::Upright, blocks)
 }
 
 /// The pieces by what they are cut from, in the order of the first of each; lengths of one stock longest first.
@@ -83,18 +78,10 @@ fn lengths_of(lengths: &[Alike], plan: &WallPlan) -> Block {
             true => say!("paper-so-many-of", count = *count, what = role.phrase()),
             false => role.phrase(),
         });
-        let length = match alike.bevel {
-            Some(bevel) => say!(
-                "paper-length-at-an-angle",
-                length = said(alike.length),
-                degrees = decimal(bevel.degrees(), Unit::None, 1),
-            ),
-            None => say!("an-amount", amount = said(alike.length)),
-        };
         row([
             say!("an-amount", amount = count),
-            length,
-            Phrase::several(uses.collect(), Joined::Commas),
+            cut_to(said(alike.length), alike.bevel),
+            commas(uses.collect()),
             openings_of(alike, plan),
         ])
     });
@@ -102,7 +89,7 @@ fn lengths_of(lengths: &[Alike], plan: &WallPlan) -> Block {
 }
 
 /// What is cut at the saw is said in inches; what is longer than a sheet, in feet.
-fn said(length: Length) -> sturvek_core::speech::Argument {
+fn said(length: Length) -> Argument {
     if length <= Length::feet(10) { length.into() } else { distance(length) }
 }
 
@@ -118,5 +105,5 @@ fn openings_of(alike: &Alike, plan: &WallPlan) -> Phrase {
         |opening: &&OpeningPlan| plan.members.iter().filter(is_one).any(|member| member.opening == Some(opening.id));
     let letters = plan.openings.iter().filter(goes_to).map(|opening| Phrase::verbatim(opening.letter.to_string()));
     let letters: Vec<Phrase> = letters.collect();
-    if letters.is_empty() { say!("nothing-to-say") } else { Phrase::several(letters, Joined::Commas) }
+    if letters.is_empty() { say!("nothing-to-say") } else { commas(letters) }
 }

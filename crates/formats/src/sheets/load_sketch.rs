@@ -2,13 +2,14 @@
 
 use sturvek_core::framing::opening_plan::SizedHeader;
 use sturvek_core::framing::{OpeningOutcome, OpeningPlan};
-use sturvek_core::loads::{ByKind, LoadKind};
-use sturvek_core::measure::{End, Force, Length, LineLoad, Unit};
+use sturvek_core::loads::ByKind;
+use sturvek_core::measure::{End, Force, Length, Unit};
 use sturvek_core::say;
 use sturvek_core::sizing::problem::OpeningLoad;
-use sturvek_core::speech::{Argument, Joined, Phrase, decimal, distance};
+use sturvek_core::speech::{Phrase, decimal, distance};
 use sturvek_wire::paper::{Drawing, Stands};
 
+use super::commas;
 use super::ink::{HAIR, Ink, LINE, THICK, apart};
 
 const WIDTH: f64 = 520.0;
@@ -49,7 +50,7 @@ fn sketch(opening: &OpeningPlan, sized: &SizedHeader) -> Drawing {
     let places = apart(&wanted, 96.0, (48.0, WIDTH - 48.0));
     for (((at, amount), x), place) in points.iter().zip(&wanted).zip(places) {
         ink.arrow([*x, beam], beam - 14.0);
-        let words = say!("paper-point-at", loads = of_kinds(amount, Argument::from), at = distance(at));
+        let words = say!("paper-point-at", loads = commas(amount.said()), at = distance(at));
         ink.text([place, 10.0], Stands::Middle, words);
     }
     ink.area([[x(left), beam], [x(right), beam], [x(right), beam + 10.0], [x(left), beam + 10.0]], Some(0.34));
@@ -94,20 +95,14 @@ fn support(ink: &mut Ink, x: f64, y: f64) {
 fn line_of(load: &OpeningLoad, whole: (Length, Length)) -> Option<(Length, Length, Phrase)> {
     match load {
         OpeningLoad::Line { amount, extent } => {
-            let is_there = LoadKind::ALL.into_iter().any(|kind| amount[kind] != LineLoad::ZERO);
+            let said = amount.said();
             let (from, to) = extent.unwrap_or(whole);
-            is_there.then(|| (from, to, say!("paper-line-load", loads = of_kinds(amount, Argument::from))))
+            (!said.is_empty()).then(|| (from, to, commas(said)))
         }
         OpeningLoad::Sloped { at_start, at_end, extent: (from, to) } => {
-            let (start, end) = (of_kinds(at_start, Argument::from), of_kinds(at_end, Argument::from));
+            let (start, end) = (commas(at_start.said()), commas(at_end.said()));
             Some((*from, *to, say!("paper-growing-load", start, end)))
         }
         OpeningLoad::Point { .. } => None,
     }
-}
-
-fn of_kinds<T: Copy + Default + PartialEq>(amounts: &ByKind<T>, said: fn(T) -> Argument) -> Argument {
-    let there = LoadKind::ALL.into_iter().filter(|kind| amounts[*kind] != T::default());
-    let said = there.map(|kind| say!("amount-of-kind", amount = said(amounts[kind]), kind = kind.symbol()));
-    Argument::Phrases(said.collect(), Joined::Commas)
 }

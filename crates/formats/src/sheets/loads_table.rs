@@ -2,13 +2,13 @@
 
 use sturvek_core::framing::WallPlan;
 use sturvek_core::job::Wall;
-use sturvek_core::loads::{ByKind, LoadKind};
+use sturvek_core::loads::ByKind;
 use sturvek_core::measure::{Force, Length};
 use sturvek_core::say;
-use sturvek_core::speech::{Joined, Phrase, distance};
+use sturvek_core::speech::{Phrase, distance};
 use sturvek_wire::paper::{Block, Side, Table};
 
-use super::{columns, part, row};
+use super::{columns, commas, part, row};
 
 /// A load at one place of the top plates.
 pub(super) struct PointOnTop {
@@ -40,9 +40,7 @@ pub(super) fn loads_table(wall: &Wall, plan: &WallPlan) -> Vec<Block> {
             (say!("paper-how-much"), Side::Left),
         ]);
         let rows = points.into_iter().zip(1_usize..).map(|(PointOnTop { name, at, amount }, number)| {
-            let there = LoadKind::ALL.into_iter().filter(|kind| 0.0 < amount[*kind].to_lbf().abs());
-            let said = there.map(|kind| say!("amount-of-kind", amount = amount[kind], kind = kind.symbol()));
-            let amounts = Phrase::several(said.collect(), Joined::Commas);
+            let amounts = commas(amount.said());
             row([say!("an-amount", amount = number), name, say!("an-amount", amount = distance(at)), amounts])
         });
         blocks.push(part(say!("paper-point-loads")));

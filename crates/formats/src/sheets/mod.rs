@@ -13,14 +13,15 @@ mod ticket;
 mod wall_drawing;
 mod wall_sheet;
 
+use sturvek_core::framing::member::Bevel;
 use sturvek_core::job::Job;
+use sturvek_core::measure::Unit;
 use sturvek_core::plan::JobPlan;
 use sturvek_core::say;
-use sturvek_core::speech::Phrase;
-use sturvek_wire::paper::{Block, Column, Head, Row, Side, Table, Weight};
+use sturvek_core::speech::{Argument, Joined, Phrase, decimal};
+use sturvek_wire::paper::{Block, Column, Head, Lies, Row, Side, Table, Weight};
 
 pub use calculation_sheet::calculation_sheet;
-pub(crate) use calculation_sheet::clause;
 pub use cut_list::cut_list;
 pub use plate_list::plate_list;
 pub use sturvek_wire::paper::Paper;
@@ -63,13 +64,28 @@ fn head(job: &Job, printed: &Printed) -> Head {
     }
 }
 
-/// The usual caution.
-fn caution() -> Phrase {
-    say!("paper-caution")
+/// A sheet with the job's head and the usual caution.
+fn paper((job, printed): (&Job, &Printed), title: Phrase, lies: Lies, blocks: Vec<Block>) -> Paper {
+    Paper { title: title.into(), head: head(job, printed), lies, caution: say!("paper-caution").into(), blocks }
+}
+
+fn commas(said: Vec<Phrase>) -> Phrase {
+    Phrase::several(said, Joined::Commas)
+}
+
+/// A length to cut, with the saw's angle where its end is not square.
+fn cut_to(length: impl Into<Argument>, bevel: Option<Bevel>) -> Phrase {
+    let length = length.into();
+    match bevel {
+        Some(bevel) => {
+            say!("paper-length-at-an-angle", length = length, degrees = decimal(bevel.degrees(), Unit::None, 1))
+        }
+        None => say!("an-amount", amount = length),
+    }
 }
 
 fn part(words: Phrase) -> Block {
-    Block::Heading { words: words.into(), level: 2 }
+    Block::Heading { words: words.into() }
 }
 
 fn text(words: impl Into<sturvek_wire::speech::Phrase>, weight: Weight) -> Block {

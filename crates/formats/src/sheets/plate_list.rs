@@ -10,7 +10,7 @@ use sturvek_core::say;
 use sturvek_core::speech::{Joined, Phrase, distance};
 use sturvek_wire::paper::{Block, Lies, Paper, Side, Table, Weight};
 
-use super::{Printed, caution, columns, facts, head, part, row, text};
+use super::{Printed, columns, facts, paper, part, row, text};
 
 /// The plate list of a wall.
 pub fn plate_list(job: &Job, wall: &Wall, plan: &WallPlan, printed: &Printed) -> Paper {
@@ -40,7 +40,7 @@ pub fn plate_list(job: &Job, wall: &Wall, plan: &WallPlan, printed: &Printed) ->
         blocks.push(text(say!("paper-the-sole-plate-runs-through"), Weight::Small));
     }
     for opening in &plan.openings {
-        blocks.push(Block::Heading { words: say!("paper-pole-of", opening = named(opening)).into(), level: 2 });
+        blocks.push(part(say!("paper-pole-of", opening = named(opening))));
         blocks.push(pole(opening));
     }
     let nailing = wall_nailing(wall, &plan.members);
@@ -54,13 +54,8 @@ pub fn plate_list(job: &Job, wall: &Wall, plan: &WallPlan, printed: &Printed) ->
         let rows = nailing.into_iter().map(|line| row([line.joint, line.nails, line.source])).collect();
         blocks.push(Block::Table(Table { columns, rows, big: false }));
     }
-    Paper {
-        title: say!("paper-plates-of", wall = &frame.name).into(),
-        head: head(job, printed),
-        lies: Lies::Upright,
-        caution: caution().into(),
-        blocks,
-    }
+    let title = say!("paper-plates-of", wall = &frame.name);
+    paper((job, printed), title, Lies::Upright, blocks)
 }
 
 /// An opening by its letter and kind.

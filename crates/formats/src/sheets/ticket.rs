@@ -4,18 +4,17 @@ use sturvek_core::framing::opening_plan::SizedHeader;
 use sturvek_core::framing::pieces::pieces_of;
 use sturvek_core::framing::why_so_many::{jacks_because, king_reason_governs};
 use sturvek_core::framing::{OpeningOutcome, OpeningPlan, WallPlan};
-use sturvek_core::measure::{End, Length, Unit};
+use sturvek_core::measure::{End, Length};
 use sturvek_core::say;
-use sturvek_core::speech::{Joined, Phrase, decimal, distance};
+use sturvek_core::speech::{Joined, Phrase, distance};
 use sturvek_wire::paper::{Block, Row, Side, Table, Weight};
 
 use super::plate_list::named;
-use super::{columns, facts, row, text};
+use super::{columns, cut_to, facts, part, row, text};
 
 /// The ticket of an opening.
 pub(super) fn ticket(plan: &WallPlan, opening: &OpeningPlan) -> Vec<Block> {
-    let mut blocks =
-        vec![Block::Heading { words: named(opening).into(), level: 2 }, answer(opening), facts(answers(opening))];
+    let mut blocks = vec![part(named(opening)), answer(opening), facts(answers(opening))];
     let pieces = pieces_of(opening.id, &plan.members);
     if !pieces.is_empty() {
         let columns = columns([
@@ -25,15 +24,12 @@ pub(super) fn ticket(plan: &WallPlan, opening: &OpeningPlan) -> Vec<Block> {
             (say!("paper-cut-from"), Side::Left),
         ]);
         let rows = pieces.into_iter().map(|piece| {
-            let length = match piece.bevel {
-                Some(bevel) => say!(
-                    "paper-length-at-an-angle",
-                    length = piece.length,
-                    degrees = decimal(bevel.degrees(), Unit::None, 1),
-                ),
-                None => say!("an-amount", amount = piece.length),
-            };
-            row([say!("an-amount", amount = piece.count), length, piece.role.phrase(), piece.stock.phrase()])
+            row([
+                say!("an-amount", amount = piece.count),
+                cut_to(piece.length, piece.bevel),
+                piece.role.phrase(),
+                piece.stock.phrase(),
+            ])
         });
         blocks.push(Block::Table(Table { columns, rows: rows.collect::<Vec<Row>>(), big: true }));
     }

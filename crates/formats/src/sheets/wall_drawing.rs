@@ -5,12 +5,12 @@ use sturvek_core::framing::member::{Member, Role};
 use sturvek_core::framing::stack::StackPart;
 use sturvek_core::framing::{OpeningPlan, WallPlan};
 use sturvek_core::job::Wall;
-use sturvek_core::loads::LoadKind;
 use sturvek_core::measure::{End, Length, LengthStyle};
 use sturvek_core::say;
 use sturvek_core::speech::{Argument, Joined, Phrase, distance};
 use sturvek_wire::paper::{Drawing, Stands};
 
+use super::commas;
 use super::ink::{HAIR, Ink, LARGE, LINE, THICK, USUAL, apart};
 use super::loads_table::point_loads;
 
@@ -200,10 +200,7 @@ impl Sheet<'_> {
         let top = LOADS - 8.0;
         for (start, end) in down.stretches(self.wall.frame.length) {
             let (left, right) = (start.max(from), end.min(to));
-            let amounts = down.at(start + (end - start).half());
-            let there = LoadKind::ALL.into_iter().filter(|kind| amounts[*kind].to_plf() > 0.0);
-            let said = there.map(|kind| say!("amount-of-kind", amount = amounts[kind], kind = kind.symbol()));
-            let said: Vec<Phrase> = said.collect();
+            let said = down.at(start + (end - start).half()).said();
             if said.is_empty() || right <= left {
                 continue;
             }
@@ -211,11 +208,7 @@ impl Sheet<'_> {
             ink.area([[left, top - 4.0], [right, top - 4.0], [right, top], [left, top]], Some(0.12));
             let room = LETTER * 14.0 * said.len() as f64;
             if room < right - left {
-                ink.text(
-                    [f64::midpoint(left, right), top - 8.0],
-                    Stands::Middle,
-                    Phrase::several(said, Joined::Commas),
-                );
+                ink.text([f64::midpoint(left, right), top - 8.0], Stands::Middle, commas(said));
             }
         }
         // Their amounts stand in the table of loads.

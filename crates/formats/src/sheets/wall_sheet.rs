@@ -10,7 +10,7 @@ use sturvek_wire::paper::{Block, Lies, Paper, Weight};
 use super::loads_table::loads_table;
 use super::ticket::ticket;
 use super::wall_drawing::wall_drawings;
-use super::{Printed, caution, head, part, text};
+use super::{Printed, paper, part, text};
 
 /// The wall sheet.
 pub fn wall_sheet(job: &Job, wall: &Wall, plan: &WallPlan, printed: &Printed) -> Paper {
@@ -45,11 +45,6 @@ pub fn wall_sheet(job: &Job, wall: &Wall, plan: &WallPlan, printed: &Printed) ->
     for opening in &plan.openings {
         blocks.extend(ticket(plan, opening));
     }
-    Paper {
-        title: say!("paper-wall-sheet-of", wall = &frame.name).into(),
-        head: head(job, printed),
-        lies: Lies::Across,
-        caution: caution().into(),
-        blocks,
-    }
+    let title = say!("paper-wall-sheet-of", wall = &frame.name);
+    paper((job, printed), title, Lies::Across, blocks)
 }

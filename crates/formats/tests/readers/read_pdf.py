@@ -41,6 +41,22 @@ def structure(reader):
     return roles, silent
 
 
+def uneven(reader):
+    """How many tables have rows with more or fewer cells than their others: a cell that is left out shifts all behind it."""
+    count, open_nodes = 0, [reader.trailer["/Root"]["/StructTreeRoot"]]
+    while open_nodes:
+        node = open_nodes.pop().get_object()
+        if not hasattr(node, "get"):
+            continue
+        kids = node.get("/K", [])
+        kids = kids if isinstance(kids, list) else [kids]
+        if node.get("/S") == "/Table":
+            rows = [kid.get_object().get("/K", []) for kid in kids]
+            count += len({len(row) if isinstance(row, list) else 1 for row in rows}) > 1
+        open_nodes.extend(kids)
+    return count
+
+
 def faces(reader):
     """The faces of all pages, and whether their letters are in the file."""
     found = {}
@@ -80,6 +96,7 @@ def main(path):
         "title": reader.metadata.title,
         "roles": roles,
         "silent": silent,
+        "uneven": uneven(reader),
         "faces": faces(reader),
         "outline": len(reader.outline),
         "pages": pages,

@@ -2,7 +2,7 @@
 
 use axum::extract::State;
 use axum::http::header;
-use axum::response::IntoResponse;
+use axum::response::{IntoResponse, Response};
 use sturvek_core::job::{OpeningId, WallId};
 use sturvek_formats::sheets::{Paper, Printed, calculation_sheet, cut_list, plate_list, wall_sheet};
 use sturvek_formats::write::pdf::write_pdf;
@@ -10,9 +10,9 @@ use uuid::Uuid;
 
 use crate::extract::{Ids, Params, Written};
 use crate::plans::Planned;
+use crate::printing::{PrintQuery, WallSheet};
 use crate::problem::{NoSuch, Problem};
 use crate::state::AppState;
-use crate::views::{PrintQuery, WallSheet};
 use crate::workers::Wanted;
 
 /// The plan's version, with the day on which it was made.
@@ -38,10 +38,24 @@ fn of_opening(planned: &Planned, opening: Uuid) -> Result<Paper, Problem> {
     Ok(calculation_sheet(planned.plan.job(), wall, plan, opening, &printed(planned)))
 }
 
-/// PDF as an answer, under a name to keep it by.
-fn as_pdf(bytes: Vec<u8>, name: &str) -> impl IntoResponse + use<> {
+/// A sheet of a job as PDF, under a name to keep it by.
+async fn as_pdf(
+    state: &AppState,
+    job: Uuid,
+    query: PrintQuery,
+    name: &str,
+    sheet: impl FnOnce(&Planned) -> Result<Paper, Problem> + Send + 'static,
+) -> Result<Response, Problem> {
+    let place = state.workers.place()?;
+    let (asked, plans) = (state.plans.now(&state.jobs, job).await?, state.plans.clone());
+    let write = move |wanted: &Wanted| {
+        let paper = sheet(&*asked.planned(&plans, wanted)?)?;
+        write_pdf(&[paper], query.size(), query.voice()).map_err(|error| Problem::internal(&error))
+    };
+    let bytes = place.compute(write).await?;
     let name = format!(r#"inline; filename="{name}.pdf""#);
-    ([(header::CONTENT_TYPE, "application/pdf".to_owned()), (header::CONTENT_DISPOSITION, name)], bytes)
+    Ok(([(header::CONTENT_TYPE, "application/pdf".to_owned()), (header::CONTENT_DISPOSITION, name)], bytes)
+        .into_response())
 }
 
 /// A sheet of a wall.
@@ -64,14 +78,8 @@ pub async fn get_wall_pdf(
     State(state): State<AppState>,
     Ids((job, wall, sheet)): Ids<(Uuid, Uuid, WallSheet)>,
     Params(query): Params<PrintQuery>,
-) -> Result<impl IntoResponse, Problem> {
-    let place = state.workers.place()?;
-    let (asked, plans) = (state.plans.now(&state.jobs, job).await?, state.plans.clone());
-    let write = move |wanted: &Wanted| {
-        let paper = of_wall(&*asked.planned(&plans, wanted)?, wall, sheet)?;
-        write_pdf(&[paper], query.size(), query.voice()).map_err(|error| Problem::internal(&error))
-    };
-    Ok(as_pdf(place.compute(write).await?, sheet.file_name()))
+) -> Result<Response, Problem> {
+    as_pdf(&state, job, query, sheet.file_name(), move |planned| of_wall(planned, wall, sheet)).await
 }
 
 /// The calculation sheet of an opening.
@@ -94,12 +102,6 @@ pub async fn get_sheet_pdf(
     State(state): State<AppState>,
     Ids((job, opening)): Ids<(Uuid, Uuid)>,
     Params(query): Params<PrintQuery>,
-) -> Result<impl IntoResponse, Problem> {
-    let place = state.workers.place()?;
-    let (asked, plans) = (state.plans.now(&state.jobs, job).await?, state.plans.clone());
-    let write = move |wanted: &Wanted| {
-        let paper = of_opening(&*asked.planned(&plans, wanted)?, opening)?;
-        write_pdf(&[paper], query.size(), query.voice()).map_err(|error| Problem::internal(&error))
-    };
-    Ok(as_pdf(place.compute(write).await?, "calculation"))
+) -> Result<Response, Problem> {
+    as_pdf(&state, job, query, "calculation", move |planned| of_opening(planned, opening)).await
 }

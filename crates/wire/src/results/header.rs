@@ -12,7 +12,6 @@ use sturvek_core::sizing::schools::Opinion;
 use sturvek_core::sizing::{Evaluation, Verdict as CoreVerdict};
 use utoipa::ToSchema;
 
-use super::clause::ClauseView;
 use super::finite;
 use crate::choices::{Aim, CheckKind, School, Verdict};
 use crate::inputs::Header;
@@ -95,7 +94,7 @@ pub struct CheckView {
     /// Governing combination.
     pub combination: Phrase,
     /// Clause.
-    pub clause: ClauseView,
+    pub clause: Phrase,
 }
 
 /// A header that was tried.
@@ -175,7 +174,7 @@ fn check_view(check: &CheckResult, code: DesignCode) -> CheckView {
         unit: check.kind.unit().into(),
         ratio: finite(check.ratio()),
         combination: CombinationIndex::said(check.combination).into(),
-        clause: check.kind.clause(code).into(),
+        clause: check.kind.clause(code).phrase().into(),
     }
 }
 

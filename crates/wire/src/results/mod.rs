@@ -1,7 +1,6 @@
 //! Results on the wire: a planned wall, an opening's ticket, the calculation sheet. Lengths are whole nanometers; what is said are
 //! phrases, which the page says in its user's language, words and units.
 
-mod clause;
 mod finding;
 mod header;
 mod loads;
@@ -9,7 +8,6 @@ mod pack;
 mod ticket;
 mod wall;
 
-pub use clause::{ClauseKind, ClauseView};
 pub use finding::{FindingView, WayOutView};
 pub use header::{CandidateView, CheckView, HungView, SchoolView, SizedView, candidates};
 pub use loads::{FieldLoadView, LoadLine, LoadPart, LoadPointView, LoadStretch, LoadTotal};

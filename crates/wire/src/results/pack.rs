@@ -7,7 +7,6 @@ use sturvek_core::framing::{KingCount, OpeningPlan};
 use sturvek_core::measure::End;
 use utoipa::ToSchema;
 
-use super::clause::ClauseView;
 use super::finite;
 use crate::speech::Phrase;
 
@@ -53,7 +52,7 @@ pub struct ReasonView {
     /// Whether it sets the number.
     pub governs: bool,
     /// Clause.
-    pub clause: ClauseView,
+    pub clause: Phrase,
 }
 
 /// One reason for so many kings.
@@ -108,6 +107,6 @@ pub(super) fn reason(because: &JacksBecause<'_>) -> ReasonView {
         count: because.count.count,
         words: because.phrase().into(),
         governs: because.governs,
-        clause: because.clause.into(),
+        clause: because.clause.phrase().into(),
     }
 }

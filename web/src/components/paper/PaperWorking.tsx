@@ -1,8 +1,7 @@
 import type { Schemas } from "../../api/client";
 import { together } from "../../lib/together";
-import { sheetFigure } from "../../speech/figures";
+import { resultIn } from "../../speech/figures";
 import { useSpeech } from "../../speech/useSpeech";
-import { clauseText } from "../clause";
 import { FormulaView } from "./FormulaView";
 
 type Line = Schemas["WorkingLine"];
@@ -23,7 +22,6 @@ export function PaperWorking({ lines }: { readonly lines: readonly Line[] }) {
 function WorkingLine({ line }: { readonly line: Line }) {
   const { say, units } = useSpeech();
   if (line.line === "note") return <p className="my-1 max-w-prose">{together(say(line.words))}</p>;
-  const { own, metric } = sheetFigure(line.value, line.unit);
   return (
     <div className="my-1.5 grid break-inside-avoid gap-x-4 border-base-300 border-b pb-1 sm:grid-cols-[1fr_auto]">
       <div className="min-w-0">
@@ -36,11 +34,10 @@ function WorkingLine({ line }: { readonly line: Line }) {
               <FormulaView formula={side} />
             </span>
           ))}{" "}
-          = <b className="whitespace-nowrap">{own}</b>
-          {units === "millimeters" && metric && <b className="whitespace-nowrap"> ({metric})</b>}
+          = <b className="whitespace-nowrap">{resultIn(units, line.value, line.unit)}</b>
         </p>
       </div>
-      <p className="self-end text-right text-secondary text-sm">{clauseText(say, line.clause)}</p>
+      <p className="self-end text-right text-secondary text-sm">{say(line.clause)}</p>
     </div>
   );
 }

@@ -8,7 +8,6 @@ use super::faces::{Heft, width};
 use super::lines::lines;
 use super::marks::{Belongs, Kind, Mark, Node, Slab};
 use super::set_formula::{Set, read_out, set};
-use crate::sheets::clause;
 
 /// From one base line to the next, as a part of the size.
 const LEADING: f32 = 1.3;
@@ -45,7 +44,7 @@ impl Slabs<'_> {
 
     pub(super) fn block(&mut self, block: &Block) {
         match block {
-            Block::Heading { words, level } => self.heading(&self.say(words), *level),
+            Block::Heading { words } => self.heading(&self.say(words)),
             Block::Text { words, weight } => self.paragraph(&self.say(words), *weight),
             Block::Table(table) => self.table(table),
             Block::Working { lines } => lines.iter().for_each(|line| self.working(line)),
@@ -56,10 +55,10 @@ impl Slabs<'_> {
     }
 
     /// A heading; the gap before it goes with it.
-    pub(super) fn heading(&mut self, text: &str, level: u8) {
-        let size = if level == 2 { 13.0 } else { 11.0 };
+    fn heading(&mut self, text: &str) {
+        let size = 13.0;
         let text = capital(text);
-        let node = self.node(Kind::Heading(level, text.clone()), None);
+        let node = self.node(Kind::Heading(2, text.clone()), None);
         let mut y = size;
         let mut marks = Vec::new();
         for line in lines(&text, size, Heft::Bold, self.wide) {
@@ -77,7 +76,7 @@ impl Slabs<'_> {
         });
     }
 
-    pub(super) fn paragraph(&mut self, text: &str, weight: Weight) {
+    fn paragraph(&mut self, text: &str, weight: Weight) {
         let (size, heft) = match weight {
             Weight::Answer => (ANSWER, Heft::Bold),
             Weight::Plain => (TEXT, Heft::Plain),
@@ -160,7 +159,9 @@ impl Slabs<'_> {
             broken.into_iter().zip(cells).zip(kinds).zip(&table.columns).zip(wide)
         {
             let node = self.node(kind.clone(), Some(row));
-            let marks = lines.into_iter().enumerate().filter(|(_, line)| !line.is_empty()).map(|(number, line)| {
+            let marks = lines.into_iter().enumerate().map(|(number, line)| {
+                // A cell with nothing in it is a cell still: without it the row would be read out short.
+                let line = if line.is_empty() { " ".to_owned() } else { line };
                 let start = match column.side {
                     Side::Right => x + wide - width(&line, size, *heft),
                     Side::Left | Side::Name => x,
@@ -180,7 +181,7 @@ impl Slabs<'_> {
             WorkingLine::Note { words } => self.paragraph(&self.say(words), Weight::Plain),
             WorkingLine::Step { what, sides, value, unit, clause: source } => {
                 let what = capital(&self.say(what));
-                let source = self.voice.say(&clause(source));
+                let source = self.say(source);
                 let result = result(*value, (*unit).into(), self.voice.units);
                 self.step(&what, sides, &result, &source);
             }

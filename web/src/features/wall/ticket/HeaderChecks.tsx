@@ -1,7 +1,6 @@
 import type { ReactNode } from "react";
 import type { Schemas, Ticket } from "../../../api/client";
 import { designNow, type JobEditing } from "../../../api/useJobEditing";
-import { clauseText } from "../../../components/clause";
 import { LengthText } from "../../../components/LengthText";
 import { WorkBar } from "../../../components/WorkBar";
 import { isOver } from "../../../lib/work";
@@ -52,7 +51,7 @@ export function HeaderChecks({ ticket, editing, showWorking, children }: Props) 
               title={say("page-of-2", {
                 demand: asked(check.demand, check.unit),
                 capacity: asked(check.capacity, check.unit),
-                clause: clauseText(say, check.clause),
+                clause: say(check.clause),
               })}
               onClick={() => showWorking({ title: "check-under", about: `check-${dashed(check.kind)}"` })}
             >

@@ -1,5 +1,4 @@
 import type { Schemas, Ticket } from "../../../api/client";
-import { clauseText } from "../../../components/clause";
 import { isOver } from "../../../lib/work";
 import { useSpeech } from "../../../speech/useSpeech";
 
@@ -35,11 +34,7 @@ function PackEnd({ end, pack }: EndProps) {
       </p>
       <ul className="text-sm">
         {pack.jack_reasons.map((reason) => (
-          <li
-            key={reason.name.id}
-            className="flex items-baseline gap-2"
-            title={clauseText(say, reason.clause)}
-          >
+          <li key={reason.name.id} className="flex items-baseline gap-2" title={say(reason.clause)}>
             <span
               className={`w-5 shrink-0 text-right num ${reason.governs ? "font-bold" : "text-secondary"}`}
             >
