@@ -19,7 +19,8 @@ function Part({ formula }: { readonly formula: Formula }): ReactNode {
     case "figure":
       return ml("mn", formula.text);
     case "words":
-      return ml("mtext", say(formula.words));
+      // Text would count as space, and the signs beside it would stand without any.
+      return ml("mi", say(formula.words));
     case "sign":
       return createElement("mo", { lspace: "0.25em", rspace: "0.25em" }, formula.text);
     case "symbol": {
