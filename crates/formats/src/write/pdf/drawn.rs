@@ -61,9 +61,10 @@ impl Document {
         Ok(Self { pdf: Pdf::new_with(settings), faces, nodes, drawn, outline: Outline::new(), pages: 0 })
     }
 
-    pub(super) fn page(&mut self, page: Page) {
+    pub(super) fn page(&mut self, page: Page) -> Result<(), PdfError> {
         let (wide, high) = page.size;
-        let Some(settings) = PageSettings::from_wh(wide, high) else { return };
+        let settings = PageSettings::from_wh(wide, high);
+        let settings = settings.ok_or_else(|| PdfError::Document(format!("no page is {wide} by {high}")))?;
         let mut sheet = self.pdf.start_page_with(settings);
         let mut surface = sheet.surface();
         let (title, head) = page.head;
@@ -101,6 +102,7 @@ impl Document {
         surface.finish();
         sheet.finish();
         self.pages += 1;
+        Ok(())
     }
 
     pub(super) fn finish(mut self, title: String, language: Language, date: Option<&str>) -> Result<Vec<u8>, PdfError> {

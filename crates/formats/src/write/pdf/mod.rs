@@ -64,7 +64,7 @@ impl Size {
 pub fn write_pdf(papers: &[Paper], size: Size, voice: Voice) -> Result<Vec<u8>, PdfError> {
     let (nodes, pages) = laid(papers, size, voice);
     let mut document = Document::new(nodes)?;
-    pages.into_iter().for_each(|page| document.page(page));
+    pages.into_iter().try_for_each(|page| document.page(page))?;
     let title = papers.first().map_or_else(String::new, |paper| {
         let title = voice.say(&paper.title.clone().into());
         format!("{}: {title}", paper.head.job)
