@@ -13,6 +13,7 @@ pub mod job;
 pub mod loads;
 pub mod lumber;
 pub mod measure;
+pub mod path;
 pub mod plan;
 pub mod sizing;
 pub mod speech;

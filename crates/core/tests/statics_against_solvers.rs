@@ -1,5 +1,5 @@
 //! The core's statics against two general-purpose finite-element libraries from PyPI: PyNiteFEA 3.2.0 and
-//! anastruct 1.7.0, on seeded random beams with uniform, partial, sloped and point loads, over one span, two spans and
+//! anastruct 1.7.0, on seeded random beams with uniform, partial, sloped and point loads, over one span, two spans, five supports and
 //! with overhangs. Reactions, shear and moment agree to 1e-6 of the largest of their kind, deflection to 1e-4.
 
 #[path = "solvers/beams.rs"]
@@ -11,7 +11,8 @@ use beams::{Beam, random_beams, solved_by_others};
 use serde_json::Value;
 use sturvek_core::statics::swept_beam::{Frame, SweptBeam};
 use sturvek_core::statics::swept_span::Change;
-use sturvek_core::statics::{BeamLoad, ContinuousBeam, RigidSupports, SimpleSpan};
+use sturvek_core::statics::{BeamLoad, ContinuousBeam, Joints, OneLoad, RigidSupports, SimpleSpan, shares};
+use sturvek_core::working::Silent;
 
 const SEED: u64 = 20_261;
 const STIFFNESS: f64 = 1e9;
@@ -35,9 +36,26 @@ fn reactions_shear_moment_and_deflection_agree_with_both_solvers() {
             agree(&name, "moment", &at(&|x| ours.moment(x)), theirs, moment_sign, 1e-6);
             agree(&name, "sag", &at(&|x| ours.deflection_ei(x) / STIFFNESS), theirs, 1.0, 1e-4);
             simple_span_agrees(&name, beam, theirs);
+            shares_agree(&name, beam, theirs);
             swept_beam_is_nowhere_below(&name, beam, theirs, moment_sign);
         }
     }
+}
+
+/// What continuous strips of joists and girders share out among their supports, load by load; inches are as good as feet.
+fn shares_agree(name: &str, beam: &Beam, theirs: &Value) {
+    let mut sums = vec![0.0; beam.supports.len()];
+    for load in &beam.loads {
+        let (one, amount) = match *load {
+            BeamLoad::Uniform { pounds_per_inch, from, to } => (OneLoad::Along(from, to), pounds_per_inch),
+            BeamLoad::Point { pounds, at } => (OneLoad::At(at), pounds),
+            // A strip's loads and a beam's lines are even.
+            BeamLoad::Sloped { .. } => return,
+        };
+        let shared = shares(&mut Silent, &beam.supports, Joints::None, one);
+        sums.iter_mut().zip(shared).for_each(|(sum, share)| *sum += share * amount);
+    }
+    agree(name, "reactions", &sums, theirs, 1.0, 1e-6);
 }
 
 /// The closed form that headers over one opening use, where the beam is one.

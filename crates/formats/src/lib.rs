@@ -1,10 +1,12 @@
 //! Open formats, one module each: bytes in, plain data out, and back. No files, no network, no clock.
 
+mod bare_words;
 pub mod frame_file;
 pub mod header_cases;
 pub mod header_csv;
 pub mod header_table;
 pub mod job_file;
+pub mod path_cases;
 pub mod sheets;
 pub mod tickets;
 pub mod write;

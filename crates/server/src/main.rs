@@ -14,7 +14,7 @@ use sturvek_formats::job_file::read_job;
 use sturvek_formats::sheets::{Printed, sheets_of};
 use sturvek_formats::tickets::tickets;
 use sturvek_formats::write::pdf::{Size, write_pdf};
-use sturvek_formats::{header_cases, header_table};
+use sturvek_formats::{header_cases, header_table, path_cases};
 use sturvek_server::connections::Over;
 use sturvek_server::on_site::OnSite;
 use sturvek_server::{ServedAs, app_on_site, app_over, connections, demo, metrics, openapi_json, state};
@@ -81,6 +81,11 @@ enum Command {
     /// Answers a file of header problems, as JSON.
     Size {
         /// The file; - for standard input.
+        file: PathBuf,
+    },
+    /// Follows the loads of houses, given as JSON, to the ground and prints the answers as JSON.
+    Path {
+        /// The file with the houses; - for standard input.
         file: PathBuf,
     },
     /// Prints the members and marks of every wall of a job file, as JSON.
@@ -167,6 +172,7 @@ async fn run(command: Command) -> Result<(), Failure> {
             tell(&format!("{jobs} job{} read through and put back.{before}", if jobs == 1 { "" } else { "s" }))
         }
         Command::Size { file } => tell(&serde_json::to_string_pretty(&header_cases::answer_all(&read(&file)?)?)?),
+        Command::Path { file } => tell(&serde_json::to_string_pretty(&path_cases::answer_all(&read(&file)?)?)?),
         Command::Frame { file } => tell(&serde_json::to_string_pretty(&framed(&job_in(&file)?))?),
         Command::Tickets { file } => tell(&serde_json::to_string_pretty(&tickets(&job_in(&file)?))?),
         Command::Print { file, to, paper, spanish, millimeters } => {

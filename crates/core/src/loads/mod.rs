@@ -5,6 +5,7 @@ pub mod carried;
 pub mod floor;
 pub mod kind;
 pub mod lines;
+pub mod load_case;
 pub mod roof;
 pub mod said;
 pub mod snow;
@@ -19,6 +20,7 @@ pub use carried::{
 pub use floor::{FloorFraming, FloorOnWall, FloorUse, Tail};
 pub use kind::{ByKind, LoadKind};
 pub use lines::{Extent, Lifted, LoadLine, LoadPoint, SiteLoads, TakeDown};
+pub use load_case::{ByCase, LoadCase, SnowLies};
 pub use roof::{DeadLoadOn, RidgePost, RoofFraming, RoofOnWall, RoofWarmth, SnowTrouble};
 pub use said::{Answer, Asked, Standing};
 pub use snow::{SiteSnow, SnowBasis, SnowEdition};

@@ -6,6 +6,7 @@
 pub mod continuous_beam;
 pub mod load;
 mod piece;
+pub mod shares;
 pub mod simple_span;
 pub mod swept_beam;
 pub mod swept_span;
@@ -14,4 +15,5 @@ mod testing;
 
 pub use continuous_beam::{BeamError, ContinuousBeam, Held, RigidSupports};
 pub use load::{BeamLoad, Extreme};
+pub use shares::{Joints, OneLoad, shares};
 pub use simple_span::SimpleSpan;

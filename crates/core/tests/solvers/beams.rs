@@ -18,7 +18,7 @@ pub struct Beam {
     pub stations: Vec<f64>,
 }
 
-/// So many beams: one span, two spans, and spans with an overhang, in turn.
+/// So many beams: one span, two spans, spans with an overhang, and girders over five supports, in turn.
 pub fn random_beams(seed: u64, count: usize) -> Vec<Beam> {
     let mut rng = StdRng::seed_from_u64(seed);
     (0..count).map(|index| random_beam(&mut rng, index)).collect()
@@ -26,10 +26,13 @@ pub fn random_beams(seed: u64, count: usize) -> Vec<Beam> {
 
 fn random_beam(rng: &mut StdRng, index: usize) -> Beam {
     let length: f64 = quarter(rng.random_range(36.0..240.0));
-    let supports = match index % 4 {
+    let supports = match index % 5 {
         0 => vec![0.0, length],
         1 => vec![0.0, quarter(rng.random_range(0.25..0.75) * length), length],
         2 => vec![0.0, quarter(rng.random_range(0.6..0.9) * length)],
+        3 => {
+            [0.05, 0.27, 0.49, 0.71, 0.93].map(|part| quarter((part + rng.random_range(-0.04..0.04)) * length)).to_vec()
+        }
         _ => {
             [rng.random_range(0.05..0.2), 0.5, rng.random_range(0.8..0.95)].map(|part| quarter(part * length)).to_vec()
         }

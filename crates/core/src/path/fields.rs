@@ -1,0 +1,109 @@
+//! # Source a field to the lines under it
+//!
+//! **What it does.** A strip of joists, rafters or trusses one foot wide is a beam over the lines under it: what each takes is a load along
+//! that line. Over a strip with fewer than two supports nothing is carried: it is a break.
+//!
+//! **Source.** Elementary statics ([`crate::statics::shares`]); simple spans unless the joists run in one piece.
+//!
+//! **Limits.** Lines along the joists get nothing. All of a load stands everywhere: patterns are for sizing.
+//!
+//! **Worked example.** Trusses over 24 ft with 2 ft overhangs under 15 psf: 15 · (12 + 2) = 210 lb/ft on each outside wall, nothing inside.
+
+use super::loaded::{Break, Carrier, LoadPath, Part, Source, Stretch, Why};
+use super::structure::{Field, FieldRun, Spot, StoreyStructure};
+use super::support::{Strip, Support, strips};
+use crate::loads::ByCase;
+use crate::measure::Length;
+use crate::statics::{Joints, OneLoad, shares};
+use crate::working::{Number, Pen};
+
+/// Brings every field of a storey down on its lines.
+pub(super) fn fields_come_down<P: Pen>(pen: &mut P, storey: &StoreyStructure, place: usize, path: &mut LoadPath) {
+    for (index, field) in storey.fields.iter().enumerate() {
+        let from = Source { storey: place, part: Part::Field(index) };
+        for strip in strips(storey, field) {
+            strip_comes_down(pen, field, &strip, from, path);
+        }
+    }
+}
+
+fn strip_comes_down<P: Pen>(pen: &mut P, field: &Field, strip: &Strip, from: Source, path: &mut LoadPath) {
+    let [first, .., last] = strip.supports.as_slice() else {
+        path.breaks.extend(broken(field, strip, from));
+        return;
+    };
+    let (supports, joints): (Vec<Support>, Joints) = match field.run {
+        FieldRun::Clear => (vec![*first, *last], Joints::AtEverySupport),
+        FieldRun::Simple => (strip.supports.clone(), Joints::AtEverySupport),
+        FieldRun::Continuous => (strip.supports.clone(), Joints::None),
+    };
+    for (support, plf) in supports.iter().zip(on_each(pen, field, &supports, joints)) {
+        let (at, carrier) = *support;
+        let stretch = Stretch { low: strip.low, high: strip.high, plf, from, came_down: at };
+        let storey = &mut path.storeys[from.storey];
+        match carrier {
+            Carrier::Wall(wall) => storey.walls[wall].top.stretches.push(stretch),
+            Carrier::Beam(beam) => storey.beams[beam].top.stretches.push(stretch),
+            // A strip bears on lines only.
+            Carrier::Post(_) => {}
+        }
+    }
+}
+
+/// What one foot of the strip brings each of its supports, lb/ft.
+fn on_each<P: Pen>(pen: &mut P, field: &Field, supports: &[Support], joints: Joints) -> Vec<ByCase> {
+    let places: Vec<f64> = supports.iter().map(|(at, _)| at.to_feet()).collect();
+    let mut sums = vec![ByCase::NOTHING; supports.len()];
+    for load in &field.loads {
+        let (low, high) = field.part(load);
+        let widths = shares(pen, &places, joints, OneLoad::Along(low.to_feet(), high.to_feet()));
+        for (sum, width) in sums.iter_mut().zip(widths) {
+            sum.add(width.value(), &load.psf);
+        }
+    }
+    sums
+}
+
+/// What of a strip is not carried: each load along a line half way along its part of the joists.
+fn broken(field: &Field, strip: &Strip, from: Source) -> impl Iterator<Item = Break> {
+    let why = Why::FieldNeedsTwo(strip.supports.first().map(|(_, carrier)| *carrier));
+    field.loads.iter().filter(|load| !load.psf.is_nothing()).map(move |load| {
+        let (low, high) = field.part(load);
+        let half_way = Length::from_nanometers(i64::midpoint(low.nanometers(), high.nanometers()));
+        let spot = |across: Length| Spot::on(field.span, half_way, across);
+        let amount = load.psf.times((high - low).to_feet());
+        Break { from, at: (spot(strip.low), Some(spot(strip.high))), amount, why }
+    })
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use crate::loads::LoadCase;
+    use crate::path::testing::{field, storey_under, wall_across};
+    use crate::path::{Axis, follow};
+
+    #[test]
+    fn worked_example() {
+        let walls = [0, 12, 24].map(|feet| wall_across(Axis::X, Length::feet(feet))).to_vec();
+        let trusses = field(FieldRun::Clear, Axis::Y, (-2, 26), 15.0);
+        let path = follow(&storey_under(walls, vec![trusses]));
+        let on = |wall: usize| {
+            let top = &path.storeys[0].walls[wall].top;
+            top.stretches.iter().map(|each| each.plf.get(LoadCase::Dead)).sum::<f64>()
+        };
+        assert!((on(0) - 210.0).abs() < 1e-9 && on(1).abs() < 1e-9 && (on(2) - 210.0).abs() < 1e-9);
+    }
+
+    #[test]
+    fn one_line_under_a_strip_is_no_support() {
+        let joists = field(FieldRun::Simple, Axis::Y, (0, 12), 10.0);
+        let path = follow(&storey_under(vec![wall_across(Axis::X, Length::ZERO)], vec![joists]));
+        let of_field: Vec<&Break> =
+            path.breaks.iter().filter(|each| matches!(each.from.part, Part::Field(_))).collect();
+        assert_eq!(of_field.len(), 1);
+        assert_eq!(of_field[0].why, Why::FieldNeedsTwo(Some(Carrier::Wall(0))));
+        assert!((of_field[0].amount.get(LoadCase::Dead) - 120.0).abs() < 1e-9, "10 psf over 12 ft");
+        assert!(path.storeys[0].walls[0].top.is_empty(), "the one line gets nothing");
+    }
+}

@@ -1,0 +1,66 @@
+//! # Every load followed to the ground
+//!
+//! **What it does.** Source the top storey down: fields and points come down on the lines and posts of their storey, beams on what carries
+//! them, walls through their headers on their packs; what stands at the bottom goes down one storey, and so on to the ground. For every
+//! case what is applied reaches the ground or stops at a break, as forces and as moments.
+//!
+//! **Source.** Elementary statics; each step names its own.
+
+use super::along_beam::beams_come_down;
+use super::along_wall::through;
+use super::down::{Below, lands, wall_comes_down};
+use super::fields::fields_come_down;
+use super::loaded::{LoadPath, LoadedBeam, LoadedPost, LoadedStorey, LoadedWall, Part, Press, Source};
+use super::structure::{StoreyStructure, Structure};
+use crate::loads::ByCase;
+use crate::measure::Length;
+use crate::working::{Pen, Silent};
+
+/// Follows every load of a house.
+pub fn follow(structure: &Structure) -> LoadPath {
+    follow_working(&mut Silent, structure)
+}
+
+/// The same, written down as it goes.
+pub fn follow_working<P: Pen>(pen: &mut P, structure: &Structure) -> LoadPath {
+    let storeys = structure.storeys.iter().map(unloaded).collect();
+    let mut path = LoadPath { storeys, ..LoadPath::default() };
+    for (place, storey) in structure.storeys.iter().enumerate().rev() {
+        fields_come_down(pen, storey, place, &mut path);
+        for (index, point) in storey.points.iter().enumerate() {
+            let from = Source { storey: place, part: Part::Point(index) };
+            let press = Press { at: Length::ZERO, pounds: point.pounds, from, came_down: point.at };
+            lands(point.at, None, &press, Below::Storey(storey, place), &mut path);
+        }
+        beams_come_down(pen, storey, place, &mut path);
+        stands_on(structure, place, &mut path);
+    }
+    path
+}
+
+/// Takes what stands on a storey's walls and posts through them, and down.
+fn stands_on(structure: &Structure, place: usize, path: &mut LoadPath) {
+    let storey = &structure.storeys[place];
+    let below = Below::of(structure, place);
+    for (index, wall) in storey.walls.iter().enumerate() {
+        let from = Source { storey: place, part: Part::Wall(index) };
+        let bottom = through(wall, &mut path.storeys[place].walls[index], place, index);
+        wall_comes_down(wall, bottom, from, below, path);
+    }
+    for (index, post) in storey.posts.iter().enumerate() {
+        let loaded = &mut path.storeys[place].posts[index];
+        let bottom = loaded.presses.iter().map(|press| press.pounds).sum::<ByCase>();
+        loaded.bottom = bottom + ByCase::dead(post.weight.to_lbf());
+        let from = Source { storey: place, part: Part::Post(index) };
+        let press = Press { at: Length::ZERO, pounds: loaded.bottom, from, came_down: post.at };
+        lands(post.at, None, &press, below, path);
+    }
+}
+
+fn unloaded(storey: &StoreyStructure) -> LoadedStorey {
+    LoadedStorey {
+        walls: vec![LoadedWall::default(); storey.walls.len()],
+        beams: vec![LoadedBeam::default(); storey.beams.len()],
+        posts: vec![LoadedPost::default(); storey.posts.len()],
+    }
+}

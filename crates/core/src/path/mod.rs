@@ -1,0 +1,22 @@
+//! The way of every load from the roof to the ground: fields onto lines, along beams and walls, down a storey, and where it breaks.
+
+mod along_beam;
+mod along_wall;
+mod down;
+mod fields;
+pub mod follow;
+pub mod loaded;
+pub mod structure;
+pub mod support;
+#[cfg(test)]
+mod testing;
+
+pub use follow::{follow, follow_working};
+pub use loaded::{
+    Break, Carrier, Footing, Grounded, LoadPath, LoadedBeam, LoadedPost, LoadedStorey, LoadedWall, OnTop, Part, Press,
+    Reaction, Source, Stretch, Why,
+};
+pub use structure::{
+    Axis, Field, FieldRun, GroundStructure, Line, OnField, Pad, PointAbove, Rectangle, Spot, StandingBeam,
+    StandingPost, StandingWall, StoreyStructure, Structure, WallOpening,
+};
