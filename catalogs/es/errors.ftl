@@ -52,6 +52,7 @@ range = { $least } a { $most }
 range-at-most = a lo más { $most }
 range-text = 1 a { $most } letras en un renglón
 range-follows = lo que permita el resto de la obra
+part-not-there = Esa parte de la casa ya no está en esta obra.
 wall-not-there = Ese muro ya no está en esta obra.
 opening-not-there = Ese vano ya no está en esta obra.
 point-load-not-there = Esa carga puntual ya no está en esta obra.

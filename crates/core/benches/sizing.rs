@@ -82,6 +82,7 @@ fn large_job(walls: u128) -> Job {
             openings,
             letters_given: 10,
             point_loads: vec![],
+            place: None,
         });
     }
     job

@@ -106,6 +106,7 @@ fn worst_job(heaped: bool) -> Job {
         openings: (0..bounds::MOST_OPENINGS).map(opening).collect(),
         letters_given: 60,
         point_loads: (0..bounds::MOST_POINT_LOADS).map(point_load).collect(),
+        place: None,
     });
     job.walls[0].give_letters();
     bounds::job(&job).unwrap_or_else(|refused| panic!("{:?}", refused.0.first()));

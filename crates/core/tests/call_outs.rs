@@ -31,6 +31,7 @@ fn wall() -> Wall {
         openings: vec![],
         letters_given: 0,
         point_loads: vec![],
+        place: None,
     }
 }
 

@@ -2,11 +2,12 @@
 //! houses have mirrored answers; what is only written otherwise changes nothing.
 
 use proptest::prelude::*;
+use sturvek_core::house::{Axis, Line, Rectangle, Spot};
 use sturvek_core::loads::{ByCase, ByKind, LoadCase, LoadKind, SnowLies};
 use sturvek_core::measure::{Ends, Force, Length, LineLoad, Pressure};
 use sturvek_core::path::{
-    Axis, Field, FieldRun, GroundStructure, Line, LoadPath, OnField, Pad, Part, PointAbove, Rectangle, Spot,
-    StandingBeam, StandingPost, StandingWall, StoreyStructure, Structure, WallOpening, follow,
+    Field, FieldRun, GroundStructure, LoadPath, OnField, Pad, Part, PointAbove, StandingBeam, StandingPost,
+    StandingWall, StoreyStructure, Structure, WallOpening, follow,
 };
 use sturvek_core::statics::Joints;
 

@@ -395,8 +395,9 @@ impl Edited {
             id: Uuid::from_u128(wall.id.0),
             wall: (before.and_then(|before| before.job.wall(wall.id)) != Some(wall)).then(|| wall.into()),
         });
-        let core::Job { name, particulars, settings, stock, code_table, .. } = &stored.job;
-        let is_headed_alike = |job: &core::Job| job.name == *name && job.particulars == *particulars;
+        let core::Job { name, particulars, settings, stock, code_table, house, .. } = &stored.job;
+        let is_headed_alike =
+            |job: &core::Job| job.name == *name && job.particulars == *particulars && job.house == *house;
         let same =
             before.is_some_and(|before| is_headed_alike(&before.job) && before.job.rules() == stored.job.rules());
         let rest = || core::Job {
@@ -406,6 +407,7 @@ impl Edited {
             stock: stock.clone(),
             code_table: code_table.clone(),
             walls: Vec::new(),
+            house: house.clone(),
         };
         Self {
             id: stored.id,

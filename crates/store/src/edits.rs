@@ -14,7 +14,8 @@ use crate::error::StoreError;
 use crate::gate::{Kept, Passed};
 use crate::jobs::{Jobs, Known, MadeOf, StoredJob, Version, finish, job_in, read_job_of, read_rows, settings_columns};
 use crate::log::{self, Direction, MOST_LOG_BYTES, next_entry};
-use crate::rows::{FORM, form_of, rows_of, rows_that_differ};
+use crate::row_values::{FORM, form_of};
+use crate::rows::{rows_of, rows_that_differ};
 use crate::sync::write_rows;
 use crate::told::LogEntry;
 

@@ -13,12 +13,17 @@ use sturvek_wire::{FieldErrors, Resolve};
 use uuid::Uuid;
 
 use crate::current::{Current, Standing};
-use crate::entity::{carried_item, job as job_table, opening, point_load, stock_item, wall};
+use crate::entity::{
+    beam, carried_item, field, foundation, house_post, job as job_table, level, opening, pad, point_load, stock_item,
+    wall,
+};
 use crate::error::StoreError;
 use crate::gate::Gates;
+use crate::house_rows::HouseRows;
 use crate::log::{Direction, next_summary, note};
 use crate::migration::migrate;
-use crate::rows::{FORM, Rows, document, job_of, rows_of};
+use crate::row_values::{FORM, document};
+use crate::rows::{Rows, job_of, rows_of};
 use crate::sync::write_rows;
 use crate::watch::{OpenError, open};
 
@@ -311,6 +316,14 @@ pub async fn read_rows(db: &impl ConnectionTrait, id: Uuid) -> Result<Rows, Stor
         openings: opening::Entity::find().filter(opening::Column::JobId.eq(id)).all(db).await?,
         point_loads: point_load::Entity::find().filter(point_load::Column::JobId.eq(id)).all(db).await?,
         walls: wall::Entity::find().filter(wall::Column::JobId.eq(id)).all(db).await?,
+        house: HouseRows {
+            levels: level::Entity::find().filter(level::Column::JobId.eq(id)).all(db).await?,
+            fields: field::Entity::find().filter(field::Column::JobId.eq(id)).all(db).await?,
+            beams: beam::Entity::find().filter(beam::Column::JobId.eq(id)).all(db).await?,
+            posts: house_post::Entity::find().filter(house_post::Column::JobId.eq(id)).all(db).await?,
+            foundations: foundation::Entity::find().filter(foundation::Column::JobId.eq(id)).all(db).await?,
+            pads: pad::Entity::find().filter(pad::Column::JobId.eq(id)).all(db).await?,
+        },
     })
 }
 
@@ -323,6 +336,9 @@ pub fn settings_columns(job: &Job) -> Result<job_table::ActiveModel, StoreError>
         adopted_code: Set(job.particulars.adopted_code.clone()),
         code_edition: Set(job.particulars.edition.clone()),
         answers_for_it: Set(job.particulars.answers_for_it.clone()),
+        slab: Set(job.house.ground.slab),
+        soil_psf: Set(job.house.ground.soil.to_psf()),
+        thick_slab_over_lb: Set(job.house.ground.thick_slab_over.to_lbf()),
         settings: Set(document(&Settings::from(&job.settings))?),
         code_table: Set(job.code_table.as_ref().map(|table| document(&CodeTable::from(table))).transpose()?),
         form: Set(FORM),

@@ -10,7 +10,7 @@ use uuid::Uuid;
 
 use crate::entity::log_entry;
 use crate::error::StoreError;
-use crate::rows::FORM;
+use crate::row_values::FORM;
 use crate::told::LogEntry;
 
 /// The most that a job's log may take, bytes: some thirty times the largest edit.

@@ -3,18 +3,17 @@
 use std::collections::BTreeMap;
 
 use sea_orm::entity::prelude::*;
-use serde::Serialize;
-use serde::de::DeserializeOwned;
 use sturvek_core::job;
+use sturvek_wire::Resolve;
 use sturvek_wire::inputs::{
-    Board, CarriedItem, Carries, Decided, Design, Evidence, Header, Job, Opening, Particulars, PointLoad, StockItem,
-    Wall, WallFrame,
+    Board, CarriedItem, Carries, Decided, Design, Evidence, Ground, Header, Job, Opening, Particulars, PointLoad,
+    StockItem, Wall, WallFrame,
 };
-use sturvek_wire::saved::{self, Saved};
-use sturvek_wire::{FieldErrors, Resolve, TypedLength};
 
 use crate::entity::{carried_item, opening, point_load, stock_item, wall};
 use crate::error::StoreError;
+use crate::house_rows::{HouseRows, PlaceColumns, house_of, house_rows, place_of};
+use crate::row_values::{Documents, choice, document, form_of, maybe_nanometers, nanometers, needed, typed, word};
 
 /// Everything of a job but its own row.
 #[derive(Clone, Debug, Default, PartialEq)]
@@ -24,61 +23,7 @@ pub struct Rows {
     pub carried: Vec<carried_item::Model>,
     pub openings: Vec<opening::Model>,
     pub point_loads: Vec<point_load::Model>,
-}
-
-/// A closed choice as the word the wire uses for it.
-pub fn word<T: Serialize>(choice: T) -> Result<String, StoreError> {
-    match serde_json::to_value(choice) {
-        Ok(serde_json::Value::String(word)) => Ok(word),
-        other => Err(StoreError::UnknownValue(format!("{other:?}"))),
-    }
-}
-
-/// A word as the closed choice it names.
-pub fn choice<T: DeserializeOwned>(word: &str) -> Result<T, StoreError> {
-    serde_json::from_value(serde_json::Value::String(word.to_owned()))
-        .map_err(|error| StoreError::UnknownValue(error.to_string()))
-}
-
-/// A value kept as a document.
-pub fn document<T: Serialize>(value: &T) -> Result<Json, StoreError> {
-    serde_json::to_value(value).map_err(|error| StoreError::UnknownValue(error.to_string()))
-}
-
-/// The form that is written, as its column keeps it.
-pub const FORM: i16 = saved::FORM.cast_signed();
-
-/// The form that a column names.
-pub fn form_of(column: i16) -> Result<u16, StoreError> {
-    u16::try_from(column).map_err(|_| StoreError::UnknownValue(format!("form {column}")))
-}
-
-/// Reads the documents of rows that are kept in one form.
-#[derive(Clone, Copy)]
-struct Documents {
-    form: u16,
-}
-
-impl Documents {
-    fn read<T: Saved>(self, document: Json) -> Result<T, StoreError> {
-        Ok(saved::read(self.form, document)?)
-    }
-}
-
-fn needed<T>(column: &str, value: Option<T>) -> Result<T, StoreError> {
-    value.ok_or_else(|| StoreError::UnknownValue(format!("{column} is empty")))
-}
-
-fn nanometers(length: &TypedLength) -> Result<i64, FieldErrors> {
-    Ok(length.read().map_err(|message| FieldErrors::one("", message))?.nanometers())
-}
-
-fn maybe_nanometers(length: Option<&TypedLength>) -> Result<Option<i64>, FieldErrors> {
-    length.map(nanometers).transpose()
-}
-
-const fn typed(nanometers: i64) -> TypedLength {
-    TypedLength::Nanometers(nanometers)
+    pub house: HouseRows,
 }
 
 /// The columns that say what a board is.
@@ -152,7 +97,7 @@ pub fn rows_that_differ(job_id: Uuid, before: &job::Job, after: &job::Job) -> Re
 }
 
 fn rows_but(job_id: Uuid, job: &job::Job, left_out: impl Fn(usize, &job::Wall) -> bool) -> Result<Rows, StoreError> {
-    let mut rows = Rows::default();
+    let mut rows = Rows { house: house_rows(job_id, &job.house)?, ..Rows::default() };
     for (position, item) in (0..).zip(&job.stock) {
         rows.stock.push(stock_row(job_id, position, &item.into())?);
     }
@@ -197,6 +142,7 @@ fn stock_row(job_id: Uuid, position: i32, item: &StockItem) -> Result<stock_item
 
 fn wall_row(job_id: Uuid, id: Uuid, position: i32, wall: &Wall) -> Result<wall::Model, StoreError> {
     let evidence = &wall.evidence;
+    let place = PlaceColumns::of(wall.place.as_ref())?;
     Ok(wall::Model {
         id,
         job_id,
@@ -216,6 +162,11 @@ fn wall_row(job_id: Uuid, id: Uuid, position: i32, wall: &Wall) -> Result<wall::
         support_below: word(evidence.support_below)?,
         framing: document(&wall.frame.framing)?,
         letters_given: wall.letters_given.into(),
+        level_id: place.level_id,
+        axis: place.axis,
+        offset_nm: place.offset_nm,
+        start_nm: place.start_nm,
+        turned: place.turned,
     })
 }
 
@@ -338,6 +289,11 @@ pub fn job_of(row: &crate::entity::job::Model, rows: Rows) -> Result<job::Job, S
                 wall_of(documents, wall, parts)
             })
             .collect::<Result<_, _>>()?,
+        house: house_of(
+            documents,
+            rows.house,
+            Ground { slab: row.slab, soil: row.soil_psf, thick_slab_over: row.thick_slab_over_lb },
+        )?,
     };
     Ok(job.resolve()?)
 }
@@ -376,7 +332,9 @@ struct WallParts {
 
 fn wall_of(documents: Documents, row: wall::Model, parts: WallParts) -> Result<Wall, StoreError> {
     let WallParts { carried, openings, point_loads } = parts;
+    let place = place_of(&row)?;
     Ok(Wall {
+        place,
         id: Some(row.id),
         frame: WallFrame {
             name: row.name,

@@ -8,12 +8,20 @@ use sea_orm::{
     PrimaryKeyToColumn, QueryFilter,
 };
 
-use crate::entity::{carried_item, opening, point_load, stock_item, wall};
+use crate::entity::{
+    beam, carried_item, field, foundation, house_post, level, opening, pad, point_load, stock_item, wall,
+};
 use crate::error::StoreError;
 use crate::rows::Rows;
 
 /// Writes what differs between two sets of rows; parents before children.
 pub async fn write_rows(transaction: &DatabaseTransaction, before: Rows, after: Rows) -> Result<(), StoreError> {
+    sync::<level::Entity>(transaction, before.house.levels, after.house.levels).await?;
+    sync::<field::Entity>(transaction, before.house.fields, after.house.fields).await?;
+    sync::<beam::Entity>(transaction, before.house.beams, after.house.beams).await?;
+    sync::<house_post::Entity>(transaction, before.house.posts, after.house.posts).await?;
+    sync::<foundation::Entity>(transaction, before.house.foundations, after.house.foundations).await?;
+    sync::<pad::Entity>(transaction, before.house.pads, after.house.pads).await?;
     sync::<stock_item::Entity>(transaction, before.stock, after.stock).await?;
     sync::<wall::Entity>(transaction, before.walls, after.walls).await?;
     sync::<carried_item::Entity>(transaction, before.carried, after.carried).await?;

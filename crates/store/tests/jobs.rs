@@ -360,6 +360,7 @@ async fn the_largest_job_is_kept_and_copied() {
                 openings: openings.collect(),
                 letters_given: bounds::MOST_OPENINGS as u16,
                 point_loads: Vec::new(),
+                place: None,
                 ..like.clone()
             }
         })

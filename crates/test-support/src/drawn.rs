@@ -4,6 +4,10 @@ use proptest::prelude::*;
 use rand::rngs::StdRng;
 use rand::{RngExt, SeedableRng};
 use sturvek_core::codes::Service;
+use sturvek_core::house::{
+    Axis, Beam, CeilingField, Field, FieldOf, FloorField, Foundation, Ground, House, HousePart, Level, Line, Pad,
+    PartId, Place, Post as HousePost, Rectangle, RoofField, RoofFieldFraming, Spot,
+};
 use sturvek_core::job::command::Placement;
 use sturvek_core::job::rough_opening::RoughOpeningRules;
 use sturvek_core::job::{
@@ -28,6 +32,7 @@ use sturvek_core::sizing::kings::KingTable;
 use sturvek_core::sizing::schools::code_basis::TableBlock;
 use sturvek_core::sizing::schools::{JurisdictionRow, JurisdictionTable, School, ShopHeader, ShopRules};
 use sturvek_core::sizing::{HeaderFace, JackSeat, Post};
+use sturvek_core::statics::Joints;
 
 /// Any job: two or three walls, everything that can be said of them said somewhere.
 pub fn any_job() -> impl Strategy<Value = Job> {
@@ -521,17 +526,174 @@ impl Draw {
             letters_given: openings.len() as u16 + u16::from(self.count(0, 5)),
             openings,
             point_loads: self.some(3, Self::point_load),
+            place: None,
         }
     }
 
     fn job(&mut self) -> Job {
+        let house = self.house();
+        let levels: Vec<PartId> = house.levels.iter().map(|level| level.id).collect();
+        let mut walls: Vec<Wall> = (0..self.count(2, 3)).map(|_| self.wall()).collect();
+        for wall in &mut walls {
+            let level = self.one(&levels);
+            wall.place = self.maybe(|draw| draw.place(level));
+        }
         Job {
             name: self.text(),
             particulars: self.particulars(),
             settings: self.settings(),
             stock: self.some(5, Self::stock_item),
             code_table: self.maybe(Self::table),
-            walls: (0..self.count(2, 3)).map(|_| self.wall()).collect(),
+            walls,
+            house,
+        }
+    }
+
+    /// A place in plan, either way.
+    fn in_plan(&mut self) -> Length {
+        self.length(-600, 1200)
+    }
+
+    fn axis(&mut self) -> Axis {
+        self.one(&[Axis::X, Axis::Y])
+    }
+
+    fn joints(&mut self) -> Joints {
+        self.one(&[Joints::None, Joints::AtEverySupport])
+    }
+
+    fn place(&mut self, level: PartId) -> Place {
+        Place { level, axis: self.axis(), offset: self.in_plan(), start: self.in_plan(), turned: self.yes() }
+    }
+
+    fn line(&mut self) -> Line {
+        Line {
+            axis: self.axis(),
+            offset: self.in_plan(),
+            start: self.in_plan(),
+            length: self.length(12, 480),
+            thickness: self.length(2, 12),
+        }
+    }
+
+    fn spot(&mut self) -> Spot {
+        Spot { x: self.in_plan(), y: self.in_plan() }
+    }
+
+    fn house(&mut self) -> House {
+        let levels: Vec<Level> = (0..self.count(1, 3)).map(|_| self.level()).collect();
+        let of: Vec<PartId> = levels.iter().map(|level| level.id).collect();
+        House {
+            levels,
+            fields: self.some(4, |draw| {
+                let level = draw.one(&of);
+                draw.field(level)
+            }),
+            beams: self.some(3, |draw| {
+                let level = draw.one(&of);
+                draw.beam(level)
+            }),
+            posts: self.some(3, |draw| {
+                let level = draw.one(&of);
+                draw.house_post(level)
+            }),
+            foundations: self.some(3, Self::foundation),
+            pads: self.some(3, Self::pad),
+            ground: self.ground(),
+        }
+    }
+
+    fn level(&mut self) -> Level {
+        Level { id: PartId(self.id()), name: self.text(), height: self.length(80, 200) }
+    }
+
+    fn field(&mut self, level: PartId) -> Field {
+        let near = self.spot();
+        let far = Spot { x: near.x + self.length(24, 480), y: near.y + self.length(24, 480) };
+        let of = match self.count(0, 2) {
+            0 => {
+                let floor = self.floor();
+                FieldOf::Floor(FloorField {
+                    use_: floor.use_,
+                    joints: self.joints(),
+                    dead: floor.dead,
+                    live: floor.live,
+                    roofed: self.yes(),
+                })
+            }
+            1 => {
+                let (dead, attic_live) = (self.pressure(90.0), self.pressure(90.0));
+                FieldOf::Ceiling(CeilingField { lapped: self.yes(), dead, attic_live })
+            }
+            _ => FieldOf::Roof(self.roof_field()),
+        };
+        Field { id: PartId(self.id()), level, name: self.text(), over: Rectangle { near, far }, span: self.axis(), of }
+    }
+
+    fn roof_field(&mut self) -> RoofField {
+        use RoofFieldFraming::{OneWay, RaftersOnBeam, RaftersOnBoard, Trusses};
+        let roof = self.roof();
+        RoofField {
+            framing: self.one(&[Trusses, RaftersOnBoard, RaftersOnBeam, OneWay]),
+            rise_in_twelve: roof.rise_in_twelve,
+            overhang: roof.overhang,
+            dead: roof.roof_dead,
+            dead_on: roof.dead_on,
+            warmth: roof.warmth,
+            ceiling_dead: roof.ceiling_dead,
+            attic_live: roof.attic_live,
+            snow_trouble: roof.snow_trouble,
+        }
+    }
+
+    fn beam(&mut self, level: PartId) -> Beam {
+        let weight = LineLoad::plf(self.number(1.0, 90.0));
+        Beam { id: PartId(self.id()), level, name: self.text(), line: self.line(), weight, joints: self.joints() }
+    }
+
+    fn house_post(&mut self, level: PartId) -> HousePost {
+        let weight = Force::lbf(self.number(1.0, 90.0));
+        HousePost { id: PartId(self.id()), level, name: self.text(), at: self.spot(), weight }
+    }
+
+    fn foundation(&mut self) -> Foundation {
+        Foundation { id: PartId(self.id()), name: self.text(), line: self.line() }
+    }
+
+    fn pad(&mut self) -> Pad {
+        Pad { id: PartId(self.id()), name: self.text(), at: self.spot(), size: self.length(12, 60) }
+    }
+
+    fn ground(&mut self) -> Ground {
+        Ground {
+            slab: self.yes(),
+            soil: Pressure::psf(self.number(1_000.0, 4_000.0)),
+            thick_slab_over: Force::lbf(self.number(1_000.0, 9_000.0)),
+        }
+    }
+
+    fn part(&mut self) -> HousePart {
+        let level = PartId(self.id());
+        match self.count(0, 5) {
+            0 => HousePart::Level(self.level()),
+            1 => HousePart::Field(self.field(level)),
+            2 => HousePart::Beam(self.beam(level)),
+            3 => HousePart::Post(self.house_post(level)),
+            4 => HousePart::Foundation(self.foundation()),
+            _ => HousePart::Pad(self.pad()),
+        }
+    }
+
+    fn of_the_house(&mut self, wall: WallId, at: usize) -> Command {
+        match self.count(0, 4) {
+            0 => {
+                let level = PartId(self.id());
+                Command::PlaceWall { wall, place: self.maybe(|draw| draw.place(level)) }
+            }
+            1 => Command::AddPart { part: Box::new(self.part()), at },
+            2 => Command::ChangePart { part: Box::new(self.part()) },
+            3 => Command::RemovePart { part: PartId(self.id()) },
+            _ => Command::ChangeGround { ground: self.ground() },
         }
     }
 
@@ -555,7 +717,7 @@ impl Draw {
     fn one_command(&mut self) -> Command {
         let (wall, opening) = (WallId(self.id()), OpeningId(self.id()));
         let at = usize::from(self.count(0, 9));
-        match self.count(0, 19) {
+        match self.count(0, 24) {
             0 => Command::RenameJob { name: self.text() },
             1 => Command::ChangeSettings { settings: Box::new(self.settings()) },
             2 => Command::ChangeStock { stock: self.some(5, Self::stock_item) },
@@ -592,6 +754,7 @@ impl Draw {
             }
             18 => Command::ChangeParticulars { particulars: self.particulars() },
             17 => Command::MarkFramed { opening, framed: self.maybe(Self::framed_as).map(Box::new) },
+            20..=24 => self.of_the_house(wall, at),
             _ => match self.count(0, 2) {
                 0 => Command::AddPointLoad { wall, load: self.point_load(), at },
                 1 => Command::ChangePointLoad { load: self.point_load() },

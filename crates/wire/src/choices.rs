@@ -68,6 +68,18 @@ mirror!(
     }
 );
 mirror!(
+    /// How a roof of a house is framed.
+    RoofFieldFraming = sturvek_core::house::RoofFieldFraming { Trusses, RaftersOnBoard, RaftersOnBeam, OneWay }
+);
+mirror!(
+    /// Along which axis something runs in plan.
+    Axis = sturvek_core::house::Axis { X, Y }
+);
+mirror!(
+    /// How a beam or joists go over their supports: cut or lapped at every one, or in one piece.
+    Joints = sturvek_core::statics::Joints { AtEverySupport, None }
+);
+mirror!(
     /// Kind of load.
     LoadKind = loads::LoadKind { Dead, FloorLive, RoofLive, Snow, DeckLive, DeckSnow }
 );

@@ -1,6 +1,7 @@
 //! Commands on the wire.
 
 use serde::{Deserialize, Serialize};
+use sturvek_core::house::PartId;
 use sturvek_core::job::command::Placement;
 use sturvek_core::job::{self, CountOverride, HeaderChoice, OpeningId, PointLoadId, WallId};
 use utoipa::ToSchema;
@@ -8,8 +9,8 @@ use uuid::Uuid;
 
 use crate::choices::{End, StudRole};
 use crate::inputs::{
-    Carries, CodeTable, Decided, Design, Evidence, FramedAs, Header, Opening, Particulars, PointLoad, Settings,
-    StockItem, Wall, WallFrame,
+    Carries, CodeTable, Decided, Design, Evidence, FramedAs, Ground, Header, HousePart, Opening, Particulars, Place,
+    PointLoad, Settings, StockItem, Wall, WallFrame,
 };
 use crate::reading::{Reader, Resolve};
 use crate::typed::TypedLength;
@@ -85,6 +86,35 @@ pub enum Command {
         wall: Uuid,
         /// Its place, from zero.
         to: usize,
+    },
+    /// Gives a wall its place in the house, or takes it out of it.
+    PlaceWall {
+        /// Which.
+        wall: Uuid,
+        /// Where; nowhere where it is left out.
+        place: Option<Place>,
+    },
+    /// Adds a part to the house.
+    AddPart {
+        /// The part.
+        part: Box<HousePart>,
+        /// Its place in its list; the end where it is left out.
+        at: Option<usize>,
+    },
+    /// Changes a part of the house.
+    ChangePart {
+        /// The part as it shall be, with its identity.
+        part: Box<HousePart>,
+    },
+    /// Takes a part out of the house.
+    RemovePart {
+        /// Which.
+        part: Uuid,
+    },
+    /// Changes what holds for the ground as a whole.
+    ChangeGround {
+        /// The ground.
+        ground: Ground,
     },
     /// Changes a wall's frame.
     ChangeWall {
@@ -201,6 +231,7 @@ impl Command {
             Self::ChangeStock { stock } => stock.iter_mut().for_each(|item| name(&mut item.id)),
             Self::AddOpening { opening, .. } => name(&mut opening.id),
             Self::AddPointLoad { load, .. } => name(&mut load.id),
+            Self::AddPart { part, .. } => name(part.id_mut()),
             Self::Together { commands } => {
                 *commands = std::mem::take(commands).into_iter().map(Self::with_identities).collect();
             }
@@ -238,6 +269,15 @@ impl Resolve for Command {
             Self::RemoveWall { wall } => job::Command::RemoveWall { wall: wall_id(wall) },
             Self::MirrorWall { wall } => job::Command::MirrorWall { wall: wall_id(wall) },
             Self::MoveWall { wall, to } => job::Command::MoveWall { wall: wall_id(wall), to: *to },
+            Self::PlaceWall { wall, place } => {
+                job::Command::PlaceWall { wall: wall_id(wall), place: reader.maybe_part("place", place.as_ref()) }
+            }
+            Self::AddPart { part, at } => {
+                job::Command::AddPart { part: Box::new(reader.part("part", &**part)), at: at.unwrap_or(AT_THE_END) }
+            }
+            Self::ChangePart { part } => job::Command::ChangePart { part: Box::new(reader.part("part", &**part)) },
+            Self::RemovePart { part } => job::Command::RemovePart { part: PartId(part.as_u128()) },
+            Self::ChangeGround { ground } => job::Command::ChangeGround { ground: reader.part("ground", ground) },
             Self::ChangeWall { wall, frame } => {
                 job::Command::ChangeWall { wall: wall_id(wall), frame: reader.part("frame", &**frame) }
             }
@@ -314,6 +354,13 @@ impl From<&job::Command> for Command {
             job::Command::RemoveWall { wall } => Self::RemoveWall { wall: wall_uuid(wall) },
             job::Command::MirrorWall { wall } => Self::MirrorWall { wall: wall_uuid(wall) },
             job::Command::MoveWall { wall, to } => Self::MoveWall { wall: wall_uuid(wall), to: *to },
+            job::Command::PlaceWall { wall, place } => {
+                Self::PlaceWall { wall: wall_uuid(wall), place: place.as_ref().map(Into::into) }
+            }
+            job::Command::AddPart { part, at } => Self::AddPart { part: Box::new((&**part).into()), at: Some(*at) },
+            job::Command::ChangePart { part } => Self::ChangePart { part: Box::new((&**part).into()) },
+            job::Command::RemovePart { part } => Self::RemovePart { part: Uuid::from_u128(part.0) },
+            job::Command::ChangeGround { ground } => Self::ChangeGround { ground: ground.into() },
             job::Command::ChangeWall { wall, frame } => {
                 Self::ChangeWall { wall: wall_uuid(wall), frame: Box::new(frame.into()) }
             }

@@ -1,6 +1,7 @@
 //! Where on the wire a value of the job stands.
 
-use sturvek_core::job::bounds::Within;
+use sturvek_core::house::PartId;
+use sturvek_core::job::bounds::{PartList, Within};
 use sturvek_core::job::{self, Input, OpeningKind, OutOfBounds, Refused, StudRole};
 use sturvek_core::measure::End;
 
@@ -44,6 +45,9 @@ fn field_of(command: &job::Command, error: &OutOfBounds) -> Option<String> {
         C::OverrideCount { opening, role, end, .. } => (To::Part(opening.0), decided(*role, *end), "/decided"),
         C::MarkFramed { opening, .. } => (To::Part(opening.0), "/framed_as", "/framed"),
         C::AddPointLoad { load, .. } | C::ChangePointLoad { load } => (To::Part(load.id.0), "", "/load"),
+        C::PlaceWall { wall, .. } => (To::Wall(wall.0), "/place", "/place"),
+        C::AddPart { part, .. } | C::ChangePart { part } => (To::House(part.id()), "", "/part"),
+        C::ChangeGround { .. } => (To::Job, "/house/ground", "/ground"),
         C::Together { commands } => {
             let brought = commands.iter().enumerate().find_map(|(place, each)| Some((place, field_of(each, error)?)));
             return brought.map(|(place, field)| format!("/commands/{place}{field}"));
@@ -53,6 +57,7 @@ fn field_of(command: &job::Command, error: &OutOfBounds) -> Option<String> {
         | C::MirrorWall { .. }
         | C::MoveWall { .. }
         | C::RemoveOpening { .. }
+        | C::RemovePart { .. }
         | C::RemovePointLoad { .. } => return None,
     };
     let rest = pointer(to.beyond(&error.within)?, error.input);
@@ -65,6 +70,8 @@ enum To {
     Wall(u128),
     /// An opening or a point load.
     Part(u128),
+    /// A part of the house.
+    House(PartId),
 }
 
 impl To {
@@ -81,6 +88,7 @@ impl To {
                 };
                 (id == wanted).then_some(rest)
             }
+            (Self::House(wanted), [Within::House, Within::Part { id, .. }, rest @ ..]) if *id == wanted => Some(rest),
             // What is asked of a design by itself is asked of the one that the command brings.
             (Self::Part(_), [Within::Design, ..]) => Some(within),
             _ => None,
@@ -105,6 +113,11 @@ fn step(within: &Within) -> String {
         Within::CodeTable => "/code_table".into(),
         Within::Row(place) => format!("/rows/{place}"),
         Within::Wall { place, .. } => format!("/walls/{place}"),
+        Within::Place => "/place".into(),
+        Within::House => "/house".into(),
+        Within::Line => "/line".into(),
+        Within::Ground => "/ground".into(),
+        Within::Part { list, place, .. } => format!("/{}/{place}", part_list(*list)),
         Within::Partition(place) => format!("/frame/framing/partitions/{place}"),
         Within::Lap(End::Left) => "/frame/framing/left_lap".into(),
         Within::Lap(End::Right) => "/frame/framing/right_lap".into(),
@@ -123,6 +136,17 @@ fn step(within: &Within) -> String {
         Within::Past(End::Right) => "/options/past_right".into(),
         Within::Post(place) => format!("/options/posts/{place}"),
         Within::Decided(role, end) => decided(*role, *end).into(),
+    }
+}
+
+const fn part_list(list: PartList) -> &'static str {
+    match list {
+        PartList::Levels => "levels",
+        PartList::Fields => "fields",
+        PartList::Beams => "beams",
+        PartList::Posts => "posts",
+        PartList::Foundations => "foundations",
+        PartList::Pads => "pads",
     }
 }
 
@@ -243,6 +267,29 @@ pub(crate) const fn field(input: Input) -> &'static str {
         Input::WallAboveHeight => "/what/height",
         Input::WallAboveDead => "/what/dead",
         Input::GableDead => "/what/dead",
+        Input::Levels => "/levels",
+        Input::LevelHeight => "/height",
+        Input::Fields => "/fields",
+        Input::Beams => "/beams",
+        Input::HousePosts => "/posts",
+        Input::Foundations => "/foundations",
+        Input::Pads => "/pads",
+        Input::PartName => "/name",
+        Input::PartLevel => "/level",
+        Input::LineOffset => "/offset",
+        Input::LineStart => "/start",
+        Input::LineLength => "/length",
+        Input::LineThickness => "/thickness",
+        Input::FieldLeft => "/left",
+        Input::FieldRight => "/right",
+        Input::FieldNear => "/near",
+        Input::FieldFar => "/far",
+        Input::SpotX => "/x",
+        Input::SpotY => "/y",
+        Input::BeamWeight | Input::PostWeight => "/weight",
+        Input::PadSize => "/size",
+        Input::Soil => "/soil",
+        Input::ThickSlabOver => "/thick_slab_over",
         Input::PointLoads => "/point_loads",
         Input::PointLoadAt => "/at",
         Input::PointLoadDead => "/dead",

@@ -8,10 +8,12 @@ use serde_json::{Map, Value, json};
 use thiserror::Error;
 
 use crate::command::Command;
-use crate::inputs::{Board, CarriedFraming, CodeTable, DesignOptions, FramedAs, FramingOptions, Job, Settings};
+use crate::inputs::{
+    Board, CarriedFraming, CodeTable, DesignOptions, FieldOf, FramedAs, FramingOptions, Job, Settings,
+};
 
 /// The form that is written, and the newest that is read.
-pub const FORM: u16 = 4;
+pub const FORM: u16 = 5;
 
 /// Something that is kept as JSON.
 pub trait Saved: DeserializeOwned {
@@ -32,6 +34,7 @@ saved!(
     Settings = "settings",
     CodeTable = "code_table",
     CarriedFraming = "what",
+    FieldOf = "what",
     FramingOptions = "framing",
     DesignOptions = "options",
     FramedAs = "framed_as",
@@ -67,13 +70,14 @@ struct Step {
     up: fn(&mut Value),
 }
 
-static STEPS: [Step; 6] = [
+static STEPS: [Step; 7] = [
     Step { name: "a wall carries several things", from: 1, up: a_wall_carries_several_things },
     Step { name: "snow and wind were assumed before", from: 1, up: snow_and_wind_were_assumed_before },
     Step { name: "tails were assumed free", from: 1, up: tails_were_assumed_free },
     Step { name: "walls above were assumed without openings", from: 1, up: walls_above_were_assumed_without_openings },
     Step { name: "names without what they stand in", from: 2, up: names_without_what_they_stand_in },
     Step { name: "papers without a heading", from: 3, up: papers_without_a_heading },
+    Step { name: "walls without a house", from: 4, up: walls_without_a_house },
 ];
 
 /// The names of all steps.
@@ -216,6 +220,13 @@ fn names_without_what_they_stand_in(value: &mut Value) {
 fn papers_without_a_heading(value: &mut Value) {
     each_named("job", value, &mut |job| {
         job.entry("particulars").or_insert_with(|| json!({}));
+    });
+}
+
+/// Walls were described one by one: where they stand nobody was asked.
+fn walls_without_a_house(value: &mut Value) {
+    each_named("job", value, &mut |job| {
+        job.entry("house").or_insert_with(|| json!({}));
     });
 }
 

@@ -649,6 +649,30 @@ export interface components {
          * @enum {string}
          */
         Answer: "not_said" | "no" | "yes";
+        /** @description A beam. */
+        AnsweredBeam: {
+            /**
+             * Format: uuid
+             * @description Its identity; left out when it is added.
+             */
+            id: string | null;
+            /** @description Whether it is cut at its supports or runs over them. */
+            joints: components["schemas"]["Joints"];
+            /**
+             * Format: uuid
+             * @description Of which storey.
+             */
+            level: string;
+            /** @description Where it runs. */
+            line: components["schemas"]["AnsweredPlanLine"];
+            /** @description What it is called. */
+            name: string;
+            /**
+             * Format: double
+             * @description Its own weight, lb/ft.
+             */
+            weight: number;
+        };
         /** @description One board of a header. */
         AnsweredBoard: {
             /** @description Grade. */
@@ -888,6 +912,56 @@ export interface components {
              */
             special: components["schemas"]["SpecialCase"];
         };
+        /** @description A floor, a ceiling or a roof. */
+        AnsweredField: {
+            /**
+             * Format: int64
+             * @description Its far edge.
+             */
+            far: number;
+            /**
+             * Format: uuid
+             * @description Its identity; left out when it is added.
+             */
+            id: string | null;
+            /**
+             * Format: int64
+             * @description Its left edge; a roof's eaves are its edges.
+             */
+            left: number;
+            /**
+             * Format: uuid
+             * @description On top of which storey.
+             */
+            level: string;
+            /** @description What it is called. */
+            name: string;
+            /**
+             * Format: int64
+             * @description Its near edge.
+             */
+            near: number;
+            /**
+             * Format: int64
+             * @description Its right edge.
+             */
+            right: number;
+            /** @description Along which its joists, rafters or trusses run. */
+            span: components["schemas"]["Axis"];
+            /** @description What it is. */
+            what: components["schemas"]["AnsweredFieldOf"];
+        };
+        /** @description What a field is. Pressures are lb/ft². */
+        AnsweredFieldOf: (components["schemas"]["AnsweredFloorField"] & {
+            /** @enum {string} */
+            kind: "floor_field";
+        }) | (components["schemas"]["CeilingField"] & {
+            /** @enum {string} */
+            kind: "ceiling_field";
+        }) | (components["schemas"]["AnsweredRoofField"] & {
+            /** @enum {string} */
+            kind: "roof_field";
+        });
         /** @description A floor on a wall. Pressures are lb/ft². */
         AnsweredFloor: {
             /**
@@ -925,6 +999,37 @@ export interface components {
             tail: components["schemas"]["Tail"];
             /** @description What it is for. */
             use: components["schemas"]["FloorUse"];
+        };
+        /** @description A floor or deck. Pressures are lb/ft². */
+        AnsweredFloorField: {
+            /**
+             * Format: double
+             * @description Dead load.
+             */
+            dead: number;
+            /** @description Whether its joists are cut or lapped at their supports, or run over them. */
+            joints: components["schemas"]["Joints"];
+            /**
+             * Format: double
+             * @description Live load.
+             */
+            live: number;
+            /** @description Whether a deck has a roof over it. */
+            roofed: boolean;
+            /** @description What it is for. */
+            use: components["schemas"]["FloorUse"];
+        };
+        /** @description A foundation along a line. */
+        AnsweredFoundation: {
+            /**
+             * Format: uuid
+             * @description Its identity; left out when it is added.
+             */
+            id: string | null;
+            /** @description Where it runs. */
+            line: components["schemas"]["AnsweredPlanLine"];
+            /** @description What it is called. */
+            name: string;
         };
         /** @description What an opening was when it was framed. */
         AnsweredFramedAs: {
@@ -1077,6 +1182,56 @@ export interface components {
              */
             right: number;
         };
+        /** @description One part of a house. */
+        AnsweredHousePart: (components["schemas"]["AnsweredLevel"] & {
+            /** @enum {string} */
+            part: "level";
+        }) | (components["schemas"]["AnsweredField"] & {
+            /** @enum {string} */
+            part: "field";
+        }) | (components["schemas"]["AnsweredBeam"] & {
+            /** @enum {string} */
+            part: "beam";
+        }) | (components["schemas"]["AnsweredHousePost"] & {
+            /** @enum {string} */
+            part: "post";
+        }) | (components["schemas"]["AnsweredFoundation"] & {
+            /** @enum {string} */
+            part: "foundation";
+        }) | (components["schemas"]["AnsweredPad"] & {
+            /** @enum {string} */
+            part: "pad";
+        });
+        /** @description A post of a house. */
+        AnsweredHousePost: {
+            /**
+             * Format: uuid
+             * @description Its identity; left out when it is added.
+             */
+            id: string | null;
+            /**
+             * Format: uuid
+             * @description Of which storey.
+             */
+            level: string;
+            /** @description What it is called. */
+            name: string;
+            /**
+             * Format: double
+             * @description Its own weight, lb.
+             */
+            weight: number;
+            /**
+             * Format: int64
+             * @description To the right.
+             */
+            x: number;
+            /**
+             * Format: int64
+             * @description Away from the viewer.
+             */
+            y: number;
+        };
         /** @description Where the wind on the kings comes from. */
         AnsweredKingWind: {
             /** @enum {string} */
@@ -1117,6 +1272,21 @@ export interface components {
              * @description In width.
              */
             wider: number;
+        };
+        /** @description A storey. */
+        AnsweredLevel: {
+            /**
+             * Format: int64
+             * @description How high its walls usually are, over the plates.
+             */
+            height: number;
+            /**
+             * Format: uuid
+             * @description Its identity; left out when it is added.
+             */
+            id: string | null;
+            /** @description What it is called. */
+            name: string;
         };
         /** @description An opening. */
         AnsweredOpening: {
@@ -1161,6 +1331,31 @@ export interface components {
             /** @description The upper plate's. */
             upper: number[];
         };
+        /** @description A pad of concrete. */
+        AnsweredPad: {
+            /**
+             * Format: uuid
+             * @description Its identity; left out when it is added.
+             */
+            id: string | null;
+            /** @description What it is called. */
+            name: string;
+            /**
+             * Format: int64
+             * @description Its sides.
+             */
+            size: number;
+            /**
+             * Format: int64
+             * @description To the right.
+             */
+            x: number;
+            /**
+             * Format: int64
+             * @description Away from the viewer.
+             */
+            y: number;
+        };
         /** @description What the papers of a job are headed with. What nobody said is empty. */
         AnsweredParticulars: {
             /** @description Where it is built. */
@@ -1200,6 +1395,53 @@ export interface components {
              * @description Over the plates.
              */
             height: number;
+        };
+        /** @description Where a wall stands. */
+        AnsweredPlace: {
+            /** @description Along which axis it runs. */
+            axis: components["schemas"]["Axis"];
+            /**
+             * Format: uuid
+             * @description On which storey.
+             */
+            level: string;
+            /**
+             * Format: int64
+             * @description Its center line on the other axis.
+             */
+            offset: number;
+            /**
+             * Format: int64
+             * @description Where it begins along its axis.
+             */
+            start: number;
+            /** @description Whether its left end is the one farther along its axis. */
+            turned: boolean;
+        };
+        /** @description Where a line runs in plan. */
+        AnsweredPlanLine: {
+            /** @description Along which axis. */
+            axis: components["schemas"]["Axis"];
+            /**
+             * Format: int64
+             * @description How long it is.
+             */
+            length: number;
+            /**
+             * Format: int64
+             * @description Its center line on the other axis.
+             */
+            offset: number;
+            /**
+             * Format: int64
+             * @description Where it begins.
+             */
+            start: number;
+            /**
+             * Format: int64
+             * @description How thick it is.
+             */
+            thickness: number;
         };
         /** @description A point load on the top plate, lb. */
         AnsweredPointLoad: {
@@ -1333,6 +1575,42 @@ export interface components {
             /** @description What else the snow does. */
             snow_trouble: components["schemas"]["SnowTrouble"];
             /** @description How warm it is; by the job's thermal factor where it is left out. */
+            warmth: components["schemas"]["RoofWarmth"];
+        };
+        /** @description A roof. Pressures are lb/ft². */
+        AnsweredRoofField: {
+            /**
+             * Format: double
+             * @description Attic live load in trusses.
+             */
+            attic_live: number;
+            /**
+             * Format: double
+             * @description Ceiling dead load of trusses.
+             */
+            ceiling_dead: number;
+            /** @description Whether that is on the level or on the slope. */
+            dead_on: components["schemas"]["DeadLoadOn"];
+            /** @description How it is framed. */
+            framing: components["schemas"]["RoofFieldFraming"];
+            /**
+             * Format: int64
+             * @description How far it hangs over at each eave.
+             */
+            overhang: number;
+            /**
+             * Format: double
+             * @description Rise in 12 of run.
+             */
+            rise_in_twelve: number;
+            /**
+             * Format: double
+             * @description Roof dead load.
+             */
+            roof_dead: number;
+            /** @description What else the snow does. */
+            snow_trouble: components["schemas"]["SnowTrouble"];
+            /** @description How warm it is. */
             warmth: components["schemas"]["RoofWarmth"];
         };
         /** @description How much larger rough openings are than their units, by kind. */
@@ -1629,6 +1907,7 @@ export interface components {
             letters_given: number;
             /** @description Its openings. */
             openings: components["schemas"]["AnsweredOpening"][];
+            place: components["schemas"]["AnsweredPlace"] | null;
             /** @description Point loads on its top plate. */
             point_loads: components["schemas"]["AnsweredPointLoad"][];
         };
@@ -1740,10 +2019,39 @@ export interface components {
             words: components["schemas"]["Phrase"];
         };
         /**
+         * @description Along which axis something runs in plan.
+         * @enum {string}
+         */
+        Axis: "x" | "y";
+        /**
          * @description What a crossing wall is nailed to.
          * @enum {string}
          */
         Backing: "channel" | "ladder_blocks";
+        /** @description A beam. */
+        Beam: {
+            /**
+             * Format: uuid
+             * @description Its identity; left out when it is added.
+             */
+            id?: string | null;
+            /** @description Whether it is cut at its supports or runs over them. */
+            joints: components["schemas"]["Joints"];
+            /**
+             * Format: uuid
+             * @description Of which storey.
+             */
+            level: string;
+            /** @description Where it runs. */
+            line: components["schemas"]["PlanLine"];
+            /** @description What it is called. */
+            name: string;
+            /**
+             * Format: double
+             * @description Its own weight, lb/ft.
+             */
+            weight: number;
+        };
         /**
          * @description What follows from what was seen.
          * @enum {string}
@@ -1946,6 +2254,21 @@ export interface components {
             /** @description What lands on it. */
             items: components["schemas"]["CarriedItem"][];
         };
+        /** @description A ceiling under a roof of rafters. Pressures are lb/ft². */
+        CeilingField: {
+            /**
+             * Format: double
+             * @description Live load in the attic.
+             */
+            attic_live: number;
+            /**
+             * Format: double
+             * @description Dead load.
+             */
+            ceiling_dead: number;
+            /** @description Whether its joists lap on what stands between the outside walls. */
+            lapped: boolean;
+        };
         /** @description What changed since an opening was framed. */
         ChangesView: {
             header_before?: components["schemas"]["HeaderCut"] | null;
@@ -2110,6 +2433,40 @@ export interface components {
              * @description Which.
              */
             wall: string;
+        } | {
+            /** @enum {string} */
+            do: "place_wall";
+            place?: components["schemas"]["Place"] | null;
+            /**
+             * Format: uuid
+             * @description Which.
+             */
+            wall: string;
+        } | {
+            /** @description Its place in its list; the end where it is left out. */
+            at?: number | null;
+            /** @enum {string} */
+            do: "add_part";
+            /** @description The part. */
+            part: components["schemas"]["HousePart"];
+        } | {
+            /** @enum {string} */
+            do: "change_part";
+            /** @description The part as it shall be, with its identity. */
+            part: components["schemas"]["HousePart"];
+        } | {
+            /** @enum {string} */
+            do: "remove_part";
+            /**
+             * Format: uuid
+             * @description Which.
+             */
+            part: string;
+        } | {
+            /** @enum {string} */
+            do: "change_ground";
+            /** @description The ground. */
+            ground: components["schemas"]["Ground"];
         } | {
             /** @enum {string} */
             do: "change_wall";
@@ -2457,6 +2814,33 @@ export interface components {
             /** @description A girder, wall or footing runs below it. */
             support_below: components["schemas"]["Seen"];
         };
+        /** @description A floor, a ceiling or a roof. */
+        Field: {
+            /** @description Its far edge. */
+            far: components["schemas"]["TypedLength"];
+            /**
+             * Format: uuid
+             * @description Its identity; left out when it is added.
+             */
+            id?: string | null;
+            /** @description Its left edge; a roof's eaves are its edges. */
+            left: components["schemas"]["TypedLength"];
+            /**
+             * Format: uuid
+             * @description On top of which storey.
+             */
+            level: string;
+            /** @description What it is called. */
+            name: string;
+            /** @description Its near edge. */
+            near: components["schemas"]["TypedLength"];
+            /** @description Its right edge. */
+            right: components["schemas"]["TypedLength"];
+            /** @description Along which its joists, rafters or trusses run. */
+            span: components["schemas"]["Axis"];
+            /** @description What it is. */
+            what: components["schemas"]["FieldOf"];
+        };
         /** @description A load in the field of a wall and the studs under it. */
         FieldLoadView: {
             /**
@@ -2489,6 +2873,17 @@ export interface components {
              */
             studs: number;
         };
+        /** @description What a field is. Pressures are lb/ft². */
+        FieldOf: (components["schemas"]["FloorField"] & {
+            /** @enum {string} */
+            kind: "floor_field";
+        }) | (components["schemas"]["CeilingField"] & {
+            /** @enum {string} */
+            kind: "ceiling_field";
+        }) | (components["schemas"]["RoofField"] & {
+            /** @enum {string} */
+            kind: "roof_field";
+        });
         /**
          * @description How much a finding matters.
          * @enum {string}
@@ -2545,6 +2940,25 @@ export interface components {
             tail?: components["schemas"]["Tail"];
             /** @description What it is for. */
             use?: components["schemas"]["FloorUse"];
+        };
+        /** @description A floor or deck. Pressures are lb/ft². */
+        FloorField: {
+            /**
+             * Format: double
+             * @description Dead load.
+             */
+            dead: number;
+            /** @description Whether its joists are cut or lapped at their supports, or run over them. */
+            joints: components["schemas"]["Joints"];
+            /**
+             * Format: double
+             * @description Live load.
+             */
+            live: number;
+            /** @description Whether a deck has a roof over it. */
+            roofed?: boolean;
+            /** @description What it is for. */
+            use: components["schemas"]["FloorUse"];
         };
         /**
          * @description How joists bear on the wall.
@@ -2617,6 +3031,18 @@ export interface components {
             name: string;
             /** @description Of what. */
             of: components["schemas"]["Formula"][];
+        };
+        /** @description A foundation along a line. */
+        Foundation: {
+            /**
+             * Format: uuid
+             * @description Its identity; left out when it is added.
+             */
+            id?: string | null;
+            /** @description Where it runs. */
+            line: components["schemas"]["PlanLine"];
+            /** @description What it is called. */
+            name: string;
         };
         /** @description What an opening was when it was framed. */
         FramedAs: {
@@ -2730,6 +3156,21 @@ export interface components {
          * @enum {string}
          */
         Grade: "select_structural" | "number1" | "number2" | "stud";
+        /** @description What holds for the ground as a whole. */
+        Ground: {
+            /** @description Whether a slab lies under all of the lowest storey. */
+            slab: boolean;
+            /**
+             * Format: double
+             * @description What the soil is presumed to bear, lb/ft².
+             */
+            soil: number;
+            /**
+             * Format: double
+             * @description A point that brings more than this to a slab wants it thicker there, lb.
+             */
+            thick_slab_over: number;
+        };
         /** @description What stands at the head of every page. What nobody said is empty. */
         Head: {
             /** @description Where it is built. */
@@ -2854,6 +3295,92 @@ export interface components {
              */
             written_at: string;
         };
+        /** @description A house without its walls. What nobody said is empty. */
+        House: {
+            /**
+             * @description Beams.
+             * @default []
+             */
+            beams: components["schemas"]["AnsweredBeam"][];
+            /**
+             * @description What lies on top of them.
+             * @default []
+             */
+            fields: components["schemas"]["AnsweredField"][];
+            /**
+             * @description Foundation walls and footings along lines.
+             * @default []
+             */
+            foundations: components["schemas"]["AnsweredFoundation"][];
+            /**
+             * @description What holds for the ground as a whole.
+             * @default {
+             *       "slab": false,
+             *       "soil": 1500,
+             *       "thick_slab_over": 3000
+             *     }
+             */
+            ground: components["schemas"]["Ground"];
+            /**
+             * @description Its storeys, from the bottom.
+             * @default []
+             */
+            levels: components["schemas"]["AnsweredLevel"][];
+            /**
+             * @description Pads.
+             * @default []
+             */
+            pads: components["schemas"]["AnsweredPad"][];
+            /**
+             * @description Posts.
+             * @default []
+             */
+            posts: components["schemas"]["AnsweredHousePost"][];
+        };
+        /** @description One part of a house. */
+        HousePart: (components["schemas"]["Level"] & {
+            /** @enum {string} */
+            part: "level";
+        }) | (components["schemas"]["Field"] & {
+            /** @enum {string} */
+            part: "field";
+        }) | (components["schemas"]["Beam"] & {
+            /** @enum {string} */
+            part: "beam";
+        }) | (components["schemas"]["HousePost"] & {
+            /** @enum {string} */
+            part: "post";
+        }) | (components["schemas"]["Foundation"] & {
+            /** @enum {string} */
+            part: "foundation";
+        }) | (components["schemas"]["Pad"] & {
+            /** @enum {string} */
+            part: "pad";
+        });
+        /** @description A post of a house. */
+        HousePost: {
+            /**
+             * Format: uuid
+             * @description Its identity; left out when it is added.
+             */
+            id?: string | null;
+            /**
+             * Format: uuid
+             * @description Of which storey.
+             */
+            level: string;
+            /** @description What it is called. */
+            name: string;
+            /**
+             * Format: double
+             * @description Its own weight, lb.
+             */
+            weight: number;
+            /** @description To the right. */
+            x: components["schemas"]["TypedLength"];
+            /** @description Away from the viewer. */
+            y: components["schemas"]["TypedLength"];
+        };
         /** @description A hung header's bending, side by side with the code's rule. */
         HungView: {
             /**
@@ -2880,7 +3407,7 @@ export interface components {
          * @description What an input is known by.
          * @enum {string}
          */
-        InputName: "author" | "device" | "job-name" | "address" | "permit" | "adopted-code" | "code-edition" | "answers-for-it" | "walls" | "snow" | "snow-exposure" | "snow-thermal" | "snow-importance" | "winter-wind" | "roof-live" | "wind-pressure" | "wind-speed" | "mean-roof-height" | "live-deflection-limit" | "total-deflection-limit" | "creep" | "most-sag-over-door" | "king-deflection-limit" | "rough-wider" | "rough-higher" | "finish-floor" | "counter" | "backsplash" | "shop-doubles-jacks-from" | "shop-doubles-kings-from" | "shop-headers" | "shop-header-up-to" | "shop-header-building-up-to" | "stock" | "price" | "plies" | "ply-width" | "header-depth" | "sawn-size" | "sheet-name" | "sheet-bending" | "sheet-shear" | "sheet-bearing" | "sheet-stiffness" | "sheet-stability" | "sheet-density" | "table-name" | "table-rows" | "table-plies" | "table-span" | "table-width" | "table-snow" | "table-jacks" | "wall-name" | "wall-length" | "wall-height" | "stud-length" | "room-left" | "room-right" | "clearance" | "rake-left" | "rake-right" | "peak-at" | "peak-height" | "rake-rise" | "stud-spacing" | "stud-depth" | "plate-stock" | "breaks-apart" | "layout-start" | "lap" | "bolts" | "partitions" | "partition-at" | "partition-depth" | "blocking-rows" | "blocking" | "cast-bolts" | "cast-bolt" | "plate-breaks" | "plate-break" | "carried" | "extent" | "building-width" | "overhang" | "rise-in-twelve" | "rafter-bay" | "roof-dead" | "ceiling-dead" | "attic-live" | "ridge-post-at" | "ridge-span-one-side" | "ridge-span-other-side" | "ridge-beam-weight" | "joist-span-one-side" | "joist-span-other-side" | "joist-span-beyond" | "joist-bay" | "floor-dead" | "floor-live" | "wall-above-height" | "wall-above-dead" | "opening-above" | "gable-dead" | "point-loads" | "point-load-name" | "point-load-at" | "point-load-dead" | "point-load-floor-live" | "point-load-roof-live" | "point-load-snow" | "openings" | "opening-letter" | "kind-width" | "kind-height" | "unit-width" | "unit-height" | "rough-width" | "rough-height" | "center" | "sill" | "sheathing-return" | "sill-fall" | "run-past" | "far-studs" | "post-at" | "posts-apart" | "post-studs" | "decided-count" | "decided-reason";
+        InputName: "author" | "device" | "job-name" | "address" | "permit" | "adopted-code" | "code-edition" | "answers-for-it" | "walls" | "snow" | "snow-exposure" | "snow-thermal" | "snow-importance" | "winter-wind" | "roof-live" | "wind-pressure" | "wind-speed" | "mean-roof-height" | "live-deflection-limit" | "total-deflection-limit" | "creep" | "most-sag-over-door" | "king-deflection-limit" | "rough-wider" | "rough-higher" | "finish-floor" | "counter" | "backsplash" | "shop-doubles-jacks-from" | "shop-doubles-kings-from" | "shop-headers" | "shop-header-up-to" | "shop-header-building-up-to" | "stock" | "price" | "plies" | "ply-width" | "header-depth" | "sawn-size" | "sheet-name" | "sheet-bending" | "sheet-shear" | "sheet-bearing" | "sheet-stiffness" | "sheet-stability" | "sheet-density" | "table-name" | "table-rows" | "table-plies" | "table-span" | "table-width" | "table-snow" | "table-jacks" | "wall-name" | "wall-length" | "wall-height" | "stud-length" | "room-left" | "room-right" | "clearance" | "rake-left" | "rake-right" | "peak-at" | "peak-height" | "rake-rise" | "stud-spacing" | "stud-depth" | "plate-stock" | "breaks-apart" | "layout-start" | "lap" | "bolts" | "partitions" | "partition-at" | "partition-depth" | "blocking-rows" | "blocking" | "cast-bolts" | "cast-bolt" | "plate-breaks" | "plate-break" | "carried" | "extent" | "building-width" | "overhang" | "rise-in-twelve" | "rafter-bay" | "roof-dead" | "ceiling-dead" | "attic-live" | "ridge-post-at" | "ridge-span-one-side" | "ridge-span-other-side" | "ridge-beam-weight" | "joist-span-one-side" | "joist-span-other-side" | "joist-span-beyond" | "joist-bay" | "floor-dead" | "floor-live" | "wall-above-height" | "wall-above-dead" | "opening-above" | "gable-dead" | "levels" | "level-height" | "fields" | "beams" | "house-posts" | "foundations" | "pads" | "part-name" | "part-level" | "line-offset" | "line-start" | "line-length" | "line-thickness" | "field-left" | "field-right" | "field-near" | "field-far" | "spot-x" | "spot-y" | "beam-weight" | "post-weight" | "pad-size" | "soil" | "thick-slab-over" | "point-loads" | "point-load-name" | "point-load-at" | "point-load-dead" | "point-load-floor-live" | "point-load-roof-live" | "point-load-snow" | "openings" | "opening-letter" | "kind-width" | "kind-height" | "unit-width" | "unit-height" | "rough-width" | "rough-height" | "center" | "sill" | "sheathing-return" | "sill-fall" | "run-past" | "far-studs" | "post-at" | "posts-apart" | "post-studs" | "decided-count" | "decided-reason";
         /** @description What an input may be. */
         InputRange: {
             /** @description Which input. */
@@ -2907,6 +3434,8 @@ export interface components {
         /** @description A job: everything that was described, nothing that is computed. */
         Job: {
             code_table?: components["schemas"]["AnsweredCodeTable"] | null;
+            /** @description The rest of the house that they stand in. */
+            house: components["schemas"]["House"];
             /** @description Its name. */
             name: string;
             /** @description What its papers are headed with. */
@@ -3002,6 +3531,11 @@ export interface components {
          * @enum {string}
          */
         Joined: "commas" | "semicolons" | "sentences";
+        /**
+         * @description How a beam or joists go over their supports: cut or lapped at every one, or in one piece.
+         * @enum {string}
+         */
+        Joints: "at_every_support" | "none";
         /** @description One reason for so many kings. */
         KingReasonView: {
             /**
@@ -3061,6 +3595,18 @@ export interface components {
             mark: string;
             /** @description What stands there. */
             meaning: components["schemas"]["Phrase"];
+        };
+        /** @description A storey. */
+        Level: {
+            /** @description How high its walls usually are, over the plates. */
+            height: components["schemas"]["TypedLength"];
+            /**
+             * Format: uuid
+             * @description Its identity; left out when it is added.
+             */
+            id?: string | null;
+            /** @description What it is called. */
+            name: string;
         };
         /**
          * @description Which way a page lies.
@@ -3513,6 +4059,22 @@ export interface components {
              */
             load_lb?: number | null;
         };
+        /** @description A pad of concrete. */
+        Pad: {
+            /**
+             * Format: uuid
+             * @description Its identity; left out when it is added.
+             */
+            id?: string | null;
+            /** @description What it is called. */
+            name: string;
+            /** @description Its sides. */
+            size: components["schemas"]["TypedLength"];
+            /** @description To the right. */
+            x: components["schemas"]["TypedLength"];
+            /** @description Away from the viewer. */
+            y: components["schemas"]["TypedLength"];
+        };
         /** @description A device that asks to be paired. */
         Pairing: {
             /** @description The code that the machine shows. */
@@ -3603,6 +4165,35 @@ export interface components {
             role: components["schemas"]["MemberRole"];
             /** @description What it is cut from: size, species and grade. */
             stock: string;
+        };
+        /** @description Where a wall stands. */
+        Place: {
+            /** @description Along which axis it runs. */
+            axis: components["schemas"]["Axis"];
+            /**
+             * Format: uuid
+             * @description On which storey.
+             */
+            level: string;
+            /** @description Its center line on the other axis. */
+            offset: components["schemas"]["TypedLength"];
+            /** @description Where it begins along its axis. */
+            start: components["schemas"]["TypedLength"];
+            /** @description Whether its left end is the one farther along its axis. */
+            turned?: boolean;
+        };
+        /** @description Where a line runs in plan. */
+        PlanLine: {
+            /** @description Along which axis. */
+            axis: components["schemas"]["Axis"];
+            /** @description How long it is. */
+            length: components["schemas"]["TypedLength"];
+            /** @description Its center line on the other axis. */
+            offset: components["schemas"]["TypedLength"];
+            /** @description Where it begins. */
+            start: components["schemas"]["TypedLength"];
+            /** @description How thick it is. */
+            thickness: components["schemas"]["TypedLength"];
         };
         /** @description How the second top plate ends. */
         PlateLap: {
@@ -3847,6 +4438,44 @@ export interface components {
             /** @description How warm it is; by the job's thermal factor where it is left out. */
             warmth?: components["schemas"]["RoofWarmth"];
         };
+        /** @description A roof. Pressures are lb/ft². */
+        RoofField: {
+            /**
+             * Format: double
+             * @description Attic live load in trusses.
+             */
+            attic_live: number;
+            /**
+             * Format: double
+             * @description Ceiling dead load of trusses.
+             */
+            ceiling_dead: number;
+            /** @description Whether that is on the level or on the slope. */
+            dead_on: components["schemas"]["DeadLoadOn"];
+            /** @description How it is framed. */
+            framing: components["schemas"]["RoofFieldFraming"];
+            /** @description How far it hangs over at each eave. */
+            overhang: components["schemas"]["TypedLength"];
+            /**
+             * Format: double
+             * @description Rise in 12 of run.
+             */
+            rise_in_twelve: number;
+            /**
+             * Format: double
+             * @description Roof dead load.
+             */
+            roof_dead: number;
+            /** @description What else the snow does. */
+            snow_trouble: components["schemas"]["SnowTrouble"];
+            /** @description How warm it is. */
+            warmth: components["schemas"]["RoofWarmth"];
+        };
+        /**
+         * @description How a roof of a house is framed.
+         * @enum {string}
+         */
+        RoofFieldFraming: "trusses" | "rafters_on_board" | "rafters_on_beam" | "one_way";
         /**
          * @description How the roof reaches the wall.
          * @enum {string}
@@ -4519,6 +5148,7 @@ export interface components {
             letters_given?: number;
             /** @description Its openings. */
             openings: components["schemas"]["Opening"][];
+            place?: components["schemas"]["Place"] | null;
             /** @description Point loads on its top plate. */
             point_loads: components["schemas"]["PointLoad"][];
         };

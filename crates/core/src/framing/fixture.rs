@@ -15,6 +15,7 @@ pub fn partition_with(openings: Vec<Opening>) -> Job {
         openings,
         letters_given: 0,
         point_loads: vec![],
+        place: None,
     });
     job
 }

@@ -96,6 +96,7 @@ mod tests {
             openings: vec![Opening::new(OpeningId(1), design)],
             letters_given: 0,
             point_loads: vec![],
+            place: None,
         }
     }
 

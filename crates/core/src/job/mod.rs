@@ -12,6 +12,7 @@ pub mod wall_frame;
 pub mod what_if;
 
 use crate::codes::DesignCode;
+use crate::house::{House, Place};
 use crate::loads::{BearingEvidence, ByKind, WallCarries};
 use crate::measure::{Force, Length};
 use crate::sizing::candidates::StockBoard;
@@ -88,6 +89,8 @@ pub struct Job {
     pub code_table: Option<JurisdictionTable>,
     /// Its walls, in the user's order.
     pub walls: Vec<Wall>,
+    /// The rest of the house that they stand in.
+    pub house: House,
 }
 
 /// What of a job holds for every one of its walls: a wall is framed from these, from itself and from what lands on it.
@@ -130,6 +133,8 @@ pub struct Wall {
     pub letters_given: u16,
     /// Point loads on its top plate.
     pub point_loads: Vec<PointLoad>,
+    /// Where it stands in the house; nowhere yet where it was described by itself.
+    pub place: Option<Place>,
 }
 
 /// A point load on the top plate.
@@ -156,6 +161,7 @@ impl Wall {
             openings: Vec::new(),
             letters_given: 0,
             point_loads: Vec::new(),
+            place: None,
         }
     }
 
@@ -182,6 +188,7 @@ impl Job {
             stock,
             code_table: None,
             walls: Vec::new(),
+            house: House::default(),
         }
     }
 

@@ -8,8 +8,9 @@
 //! **Worked example.** A girder of 20 ft in one piece over posts at both ends and at its middle under 600 lb/ft: 2250, 7500 and 2250 lb.
 
 use super::loaded::{Break, Carrier, LoadPath, OnTop, Part, Press, Reaction, Source, Why};
-use super::structure::{Line, StandingBeam, StoreyStructure};
+use super::structure::{StandingBeam, StoreyStructure};
 use super::support::{Support, carriers};
+use crate::house::plan::Line;
 use crate::loads::ByCase;
 use crate::statics::{OneLoad, shares};
 use crate::working::{Number, Pen};
@@ -115,9 +116,10 @@ fn broken(beam: &StandingBeam, top: &OnTop, from: Source, why: Why) -> Vec<Break
 #[cfg(test)]
 mod tests {
     use super::*;
+    use crate::house::plan::{Axis, Spot};
     use crate::loads::LoadCase;
     use crate::measure::{Force, Length, LineLoad};
-    use crate::path::{Axis, Spot, StandingPost, Structure, follow};
+    use crate::path::{StandingPost, Structure, follow};
     use crate::statics::Joints;
 
     #[test]

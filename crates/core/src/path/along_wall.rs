@@ -11,7 +11,8 @@
 //! **Worked example.** 200 lb/ft over an opening of 72 in. with two jacks at each end: 200 · 75 / 12 / 2 = 625 lb on each pack.
 
 use super::loaded::{LoadedWall, OnTop, Part, Press, Source, Stretch};
-use super::structure::{SAME_PLACE, StandingWall};
+use super::structure::StandingWall;
+use crate::house::plan::SAME_PLACE;
 use crate::loads::ByCase;
 use crate::measure::{End, Ends, Length};
 
@@ -71,9 +72,10 @@ fn take(ends: &mut Ends<ByCase>, (low, high): (Length, Length), center: f64, pou
 #[cfg(test)]
 mod tests {
     use super::*;
+    use crate::house::plan::Axis;
     use crate::loads::LoadCase;
+    use crate::path::WallOpening;
     use crate::path::testing::wall_across;
-    use crate::path::{Axis, WallOpening};
 
     #[test]
     fn worked_example() {

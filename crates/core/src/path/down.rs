@@ -12,10 +12,9 @@
 //! **Worked example.** An upper 2x6 wall 1 in. off a lower one of 5 1/2 in.: it lands, moved by 1 in.; 4 in. off a 2x4 wall it breaks.
 
 use super::loaded::{Break, Carrier, Footing, Grounded, LoadPath, OnTop, Press, Source, Stretch, Why};
-use super::structure::{
-    Axis, GroundStructure, Line, ONE_SUPPORT, Rectangle, SAME_PLACE, Spot, StandingWall, StoreyStructure, Structure,
-};
+use super::structure::{GroundStructure, StandingWall, StoreyStructure, Structure};
 use super::support::{bearing_lines, stretches_between};
+use crate::house::plan::{Axis, Line, ONE_SUPPORT, Rectangle, SAME_PLACE, Spot};
 use crate::loads::ByCase;
 use crate::measure::Length;
 
@@ -112,7 +111,7 @@ fn in_line(wall: &Line, lines: &[(On, &Line)], floors: &[Rectangle]) -> Vec<Unde
         lines.iter().filter(|(_, line)| line.axis == wall.axis && line.is_under(wall.offset)).collect();
     let floors = floors.iter().filter(|floor| {
         let (low, high) = floor.along(wall.axis.across());
-        super::structure::between(low, wall.offset, high)
+        crate::house::plan::between(low, wall.offset, high)
     });
     let floors: Vec<(Length, Length)> = floors.map(|floor| floor.along(wall.axis)).collect();
     let ends = in_line.iter().flat_map(|(_, line)| [line.start, line.end()]);

@@ -10,8 +10,9 @@
 //! **Worked example.** Trusses over 24 ft with 2 ft overhangs under 15 psf: 15 · (12 + 2) = 210 lb/ft on each outside wall, nothing inside.
 
 use super::loaded::{Break, Carrier, LoadPath, Part, Source, Stretch, Why};
-use super::structure::{Field, FieldRun, Spot, StoreyStructure};
+use super::structure::{Field, FieldRun, StoreyStructure};
 use super::support::{Strip, Support, strips};
+use crate::house::plan::Spot;
 use crate::loads::ByCase;
 use crate::measure::Length;
 use crate::statics::{Joints, OneLoad, shares};
@@ -79,9 +80,10 @@ fn broken(field: &Field, strip: &Strip, from: Source) -> impl Iterator<Item = Br
 #[cfg(test)]
 mod tests {
     use super::*;
+    use crate::house::plan::Axis;
     use crate::loads::LoadCase;
+    use crate::path::follow;
     use crate::path::testing::{field, storey_under, wall_across};
-    use crate::path::{Axis, follow};
 
     #[test]
     fn worked_example() {

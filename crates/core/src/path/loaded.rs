@@ -1,6 +1,6 @@
 //! What comes down on the parts of a house, and where each of it comes from.
 
-use super::structure::{Line, ONE_SUPPORT, Spot};
+use crate::house::plan::{Line, ONE_SUPPORT, Spot};
 use crate::loads::ByCase;
 use crate::measure::{End, Ends, Length};
 use crate::say;

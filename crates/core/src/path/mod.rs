@@ -17,6 +17,6 @@ pub use loaded::{
     Reaction, Source, Stretch, Why,
 };
 pub use structure::{
-    Axis, Field, FieldRun, GroundStructure, Line, OnField, Pad, PointAbove, Rectangle, Spot, StandingBeam,
-    StandingPost, StandingWall, StoreyStructure, Structure, WallOpening,
+    Field, FieldRun, GroundStructure, OnField, Pad, PointAbove, StandingBeam, StandingPost, StandingWall,
+    StoreyStructure, Structure, WallOpening,
 };

@@ -12,7 +12,8 @@
 //! on the post.
 
 use super::loaded::Carrier;
-use super::structure::{Field, Line, ONE_SUPPORT, SAME_PLACE, StandingBeam, StoreyStructure, between};
+use super::structure::{Field, StandingBeam, StoreyStructure};
+use crate::house::plan::{Line, ONE_SUPPORT, SAME_PLACE, between};
 use crate::measure::Length;
 
 /// A support, and where along what it carries.
@@ -153,9 +154,10 @@ pub fn stretches_between(
 #[cfg(test)]
 mod tests {
     use super::*;
+    use crate::house::plan::{Axis, Spot};
     use crate::measure::{Force, LineLoad};
+    use crate::path::StandingPost;
     use crate::path::testing::wall_across;
-    use crate::path::{Axis, Spot, StandingPost};
     use crate::statics::Joints;
 
     #[test]

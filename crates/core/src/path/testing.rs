@@ -1,8 +1,7 @@
 //! Parts of houses for the tests beside the code.
 
-use super::structure::{
-    Axis, Field, FieldRun, Line, OnField, Rectangle, Spot, StandingWall, StoreyStructure, Structure,
-};
+use super::structure::{Field, FieldRun, OnField, StandingWall, StoreyStructure, Structure};
+use crate::house::plan::{Axis, Line, Rectangle, Spot};
 use crate::loads::ByCase;
 use crate::measure::{Length, Pressure};
 

@@ -104,6 +104,7 @@ pub fn job_of(kind: OpeningKind, width: Length, carries: WallCarries) -> Job {
         openings: vec![opening],
         letters_given: 0,
         point_loads: vec![],
+        place: None,
     });
     job
 }

@@ -1,9 +1,10 @@
 //! The form of an answer. Places are decimal inches, on a line from its start, else in plan.
 
 use serde::Serialize;
+use sturvek_core::house::{Line, Spot};
 use sturvek_core::loads::{ByCase, LoadCase, SnowLies};
 use sturvek_core::measure::{End, Length};
-use sturvek_core::path::{Break, Carrier, Footing, Line, LoadPath, OnTop, Part, Source, Spot, Structure};
+use sturvek_core::path::{Break, Carrier, Footing, LoadPath, OnTop, Part, Source, Structure};
 use sturvek_speech::english;
 
 use super::case::{ByKindCase, Case, StoreyCase};

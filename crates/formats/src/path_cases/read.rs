@@ -2,11 +2,12 @@
 
 use std::collections::HashSet;
 
+use sturvek_core::house::{Axis, Line, Rectangle, Spot};
 use sturvek_core::loads::{ByCase, ByKind, LoadKind};
 use sturvek_core::measure::{Ends, Force, Length, LineLoad, Pressure};
 use sturvek_core::path::{
-    Axis, Field, FieldRun, GroundStructure, Line, OnField, Pad, PointAbove, Rectangle, Spot, StandingBeam,
-    StandingPost, StandingWall, StoreyStructure, Structure, WallOpening,
+    Field, FieldRun, GroundStructure, OnField, Pad, PointAbove, StandingBeam, StandingPost, StandingWall,
+    StoreyStructure, Structure, WallOpening,
 };
 use sturvek_core::statics::Joints;
 

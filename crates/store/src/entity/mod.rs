@@ -1,9 +1,15 @@
 //! Tables as SeaORM sees them, one file each.
 
+pub mod beam;
 pub mod carried_item;
+pub mod field;
+pub mod foundation;
+pub mod house_post;
 pub mod job;
+pub mod level;
 pub mod log_entry;
 pub mod opening;
+pub mod pad;
 pub mod paired_device;
 pub mod point_load;
 pub mod stock_item;

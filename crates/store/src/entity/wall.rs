@@ -27,6 +27,11 @@ pub struct Model {
     pub support_below: String,
     pub framing: Json,
     pub letters_given: i32,
+    pub level_id: Option<Uuid>,
+    pub axis: Option<String>,
+    pub offset_nm: Option<i64>,
+    pub start_nm: Option<i64>,
+    pub turned: Option<bool>,
 }
 
 #[derive(Clone, Copy, Debug, EnumIter, DeriveRelation)]

@@ -31,6 +31,14 @@ mod m20261126_000023_keys_and_room_of_the_log;
 mod m20261126_000024_paired_device;
 mod m20261126_000025_told_of_changes;
 mod m20261126_000026_particulars;
+mod m20261126_000027_level;
+mod m20261126_000028_where_walls_stand;
+mod m20261126_000029_field;
+mod m20261126_000030_beam;
+mod m20261126_000031_house_post;
+mod m20261126_000032_foundation;
+mod m20261126_000033_pad;
+mod m20261126_000034_ground;
 
 struct Migrator;
 
@@ -63,6 +71,14 @@ impl MigratorTrait for Migrator {
             Box::new(m20261126_000024_paired_device::Migration),
             Box::new(m20261126_000025_told_of_changes::Migration),
             Box::new(m20261126_000026_particulars::Migration),
+            Box::new(m20261126_000027_level::Migration),
+            Box::new(m20261126_000028_where_walls_stand::Migration),
+            Box::new(m20261126_000029_field::Migration),
+            Box::new(m20261126_000030_beam::Migration),
+            Box::new(m20261126_000031_house_post::Migration),
+            Box::new(m20261126_000032_foundation::Migration),
+            Box::new(m20261126_000033_pad::Migration),
+            Box::new(m20261126_000034_ground::Migration),
         ]
     }
 }

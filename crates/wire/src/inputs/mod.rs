@@ -1,6 +1,7 @@
 //! A job's inputs on the wire.
 
 mod carries;
+mod house;
 mod opening;
 mod particulars;
 mod settings;
@@ -9,6 +10,7 @@ mod wall;
 mod whole_job;
 
 pub use carries::*;
+pub use house::*;
 pub use opening::*;
 pub use particulars::Particulars;
 pub use settings::*;

@@ -9,6 +9,7 @@ use utoipa::ToSchema;
 use uuid::Uuid;
 
 use super::carries::Carries;
+use super::house::Place;
 use super::opening::Opening;
 use crate::choices::{Backing, Depth, End, Grade, HeadLine, Sawn, Seen, Species, WallEnd, WallFace};
 use crate::reading::{Reader, Resolve};
@@ -33,6 +34,9 @@ pub struct Wall {
     pub letters_given: u16,
     /// Point loads on its top plate.
     pub point_loads: Vec<PointLoad>,
+    /// Where it stands in the house; nowhere where it is left out.
+    #[serde(default)]
+    pub place: Option<Place>,
 }
 
 /// A wall's frame.
@@ -470,6 +474,7 @@ impl Resolve for Wall {
             openings: reader.parts("openings", &self.openings),
             letters_given: self.letters_given,
             point_loads: reader.parts("point_loads", &self.point_loads),
+            place: reader.maybe_part("place", self.place.as_ref()),
         };
         // Openings that came without letters.
         wall.give_letters();
@@ -487,6 +492,7 @@ impl From<&job::Wall> for Wall {
             openings: wall.openings.iter().map(Into::into).collect(),
             letters_given: wall.letters_given,
             point_loads: wall.point_loads.iter().map(Into::into).collect(),
+            place: wall.place.as_ref().map(Into::into),
         }
     }
 }

@@ -5,6 +5,7 @@ use sturvek_core::job;
 use utoipa::ToSchema;
 use uuid::Uuid;
 
+use super::house::House;
 use super::particulars::Particulars;
 use super::settings::{CodeTable, Settings};
 use super::stock::StockItem;
@@ -27,16 +28,22 @@ pub struct Job {
     pub code_table: Option<CodeTable>,
     /// Its walls.
     pub walls: Vec<Wall>,
+    /// The rest of the house that they stand in.
+    pub house: House,
 }
 
 impl Job {
-    /// The same job with a new identity for every board, wall, opening and point load.
+    /// The same job with a new identity for every board, wall, opening, point load and part of the house.
     #[must_use]
     pub fn with_new_identities(mut self) -> Self {
         let anew = || Some(Uuid::new_v4());
         self.stock.iter_mut().for_each(|item| item.id = anew());
+        let levels = self.house.with_new_identities();
         for wall in &mut self.walls {
             wall.id = anew();
+            if let Some(place) = &mut wall.place {
+                place.level = levels.get(&place.level).copied().unwrap_or(place.level);
+            }
             wall.openings.iter_mut().for_each(|opening| opening.id = anew());
             wall.point_loads.iter_mut().for_each(|load| load.id = anew());
         }
@@ -54,6 +61,7 @@ impl Resolve for Job {
             stock: reader.parts("stock", &self.stock),
             code_table: reader.maybe_part("code_table", self.code_table.as_ref()),
             walls: reader.parts("walls", &self.walls),
+            house: reader.part("house", &self.house),
         }
     }
 }
@@ -67,6 +75,7 @@ impl From<&job::Job> for Job {
             stock: job.stock.iter().map(Into::into).collect(),
             code_table: job.code_table.as_ref().map(Into::into),
             walls: job.walls.iter().map(Into::into).collect(),
+            house: (&job.house).into(),
         }
     }
 }

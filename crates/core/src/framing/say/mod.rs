@@ -81,6 +81,7 @@ mod tests {
             openings: vec![],
             letters_given: 0,
             point_loads: vec![],
+            place: None,
         }
     }
 

@@ -54,6 +54,7 @@ fn job(carries: WallCarries, length: Length, openings: Vec<Opening>) -> Job {
         openings,
         letters_given: 0,
         point_loads: vec![],
+        place: None,
     }];
     job.settings.said = SiteSaid::SAID;
     // Even snow and no creep, so that the arithmetic beside the checks stays short.

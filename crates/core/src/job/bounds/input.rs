@@ -1,8 +1,9 @@
 //! Everything that is put into a job, with its name and what it may be.
 
 use super::most::{
-    LONGEST_ADDRESS, LONGEST_NAME, MOST_BLOCKING_ROWS, MOST_CARRIED, MOST_OPENINGS, MOST_PARTITIONS, MOST_PLACES,
-    MOST_POINT_LOADS, MOST_STOCK, MOST_STUDS, MOST_WALLS,
+    LONGEST_ADDRESS, LONGEST_NAME, MOST_BEAMS, MOST_BLOCKING_ROWS, MOST_CARRIED, MOST_FIELDS, MOST_FOUNDATIONS,
+    MOST_HOUSE_POSTS, MOST_LEVELS, MOST_OPENINGS, MOST_PADS, MOST_PARTITIONS, MOST_PLACES, MOST_POINT_LOADS,
+    MOST_STOCK, MOST_STUDS, MOST_WALLS,
 };
 use crate::lumber::MOST_PLIES;
 use crate::measure::{Length, Range, Unit};
@@ -55,6 +56,9 @@ const fn plain(least: f64, most: f64) -> Range {
 const fn psi(least: f64, most: f64) -> Range {
     Range::number(least, most, Unit::Psi)
 }
+
+/// A place in the plan of a house, either way from where it is measured.
+const IN_PLAN: Range = Range::inches(-500 * 12, 500 * 12);
 
 const SIXTEENTH: Length = Length::inches_and(0, 1, 16);
 
@@ -168,6 +172,31 @@ inputs! {
     WallAboveDead: "input-wall-above-dead", psf(150.0);
     OpeningAbove: "input-opening-above", Range::Follows;
     GableDead: "input-gable-dead", psf(150.0);
+
+    Levels: "input-levels", Range::count(0, MOST_LEVELS);
+    LevelHeight: "input-level-height", Range::inches(48, 20 * 12);
+    Fields: "input-fields", Range::count(0, MOST_FIELDS);
+    Beams: "input-beams", Range::count(0, MOST_BEAMS);
+    HousePosts: "input-house-posts", Range::count(0, MOST_HOUSE_POSTS);
+    Foundations: "input-foundations", Range::count(0, MOST_FOUNDATIONS);
+    Pads: "input-pads", Range::count(0, MOST_PADS);
+    PartName: "input-part-name", NAME;
+    PartLevel: "input-part-level", Range::Follows;
+    LineOffset: "input-line-offset", IN_PLAN;
+    LineStart: "input-line-start", IN_PLAN;
+    LineLength: "input-line-length", Range::inches(3, 200 * 12);
+    LineThickness: "input-line-thickness", Range::inches(1, 48);
+    FieldLeft: "input-field-left", IN_PLAN;
+    FieldRight: "input-field-right", IN_PLAN;
+    FieldNear: "input-field-near", IN_PLAN;
+    FieldFar: "input-field-far", IN_PLAN;
+    SpotX: "input-spot-x", IN_PLAN;
+    SpotY: "input-spot-y", IN_PLAN;
+    BeamWeight: "input-beam-weight", Range::number(0.0, 500.0, Unit::PoundsPerFoot);
+    PostWeight: "input-post-weight", Range::number(0.0, 5000.0, Unit::Pounds);
+    PadSize: "input-pad-size", Range::inches(6, 20 * 12);
+    Soil: "input-soil", Range::number(500.0, 12_000.0, Unit::PoundsPerSquareFoot);
+    ThickSlabOver: "input-thick-slab-over", Range::number(0.0, 100_000.0, Unit::Pounds);
 
     PointLoads: "input-point-loads", Range::count(0, MOST_POINT_LOADS);
     PointLoadName: "input-point-load-name", NAME;

@@ -2,6 +2,7 @@
 //! each with the place where it stands.
 
 mod check;
+mod house;
 mod input;
 mod loads;
 mod most;
@@ -16,7 +17,7 @@ use super::{Job, OpeningDesign, WallFrame};
 use check::Checks;
 pub use input::Input;
 pub use most::*;
-pub use refused::{OutOfBounds, Refused, Within};
+pub use refused::{OutOfBounds, PartList, Refused, Within};
 
 /// A whole job.
 ///
@@ -40,6 +41,7 @@ pub fn job(job: &Job) -> Result<(), Refused> {
         let within = Within::Wall { place, id: each.id, name: each.frame.name.clone() };
         checks.within(within, |checks| wall::wall(checks, each, &job.settings.rough));
     }
+    house::house(&mut checks, job);
     checks.done()
 }
 

@@ -24,3 +24,15 @@ pub const LONGEST_ADDRESS: usize = 120;
 pub const MOST_STUDS: u8 = 8;
 /// The most values that are named at once: who sends more has sent nothing that a person typed.
 pub const MOST_NAMED: usize = 40;
+/// The most storeys of a house: three, and a basement.
+pub const MOST_LEVELS: usize = 4;
+/// The most floors, ceilings and roofs of a house.
+pub const MOST_FIELDS: usize = 60;
+/// The most beams of a house.
+pub const MOST_BEAMS: usize = 100;
+/// The most posts of a house.
+pub const MOST_HOUSE_POSTS: usize = 200;
+/// The most foundation lines of a house.
+pub const MOST_FOUNDATIONS: usize = 100;
+/// The most pads of a house.
+pub const MOST_PADS: usize = 200;

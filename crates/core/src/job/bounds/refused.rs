@@ -5,6 +5,7 @@ use std::fmt;
 use thiserror::Error;
 
 use super::input::Input;
+use crate::house::PartId;
 use crate::job::{Letter, OpeningId, OpeningKind, PointLoadId, StudRole, WallId};
 use crate::measure::End;
 use crate::say;
@@ -33,6 +34,25 @@ pub enum Within {
         place: usize,
         /// Its identity.
         id: WallId,
+        /// What it is called.
+        name: String,
+    },
+    /// In where the wall stands.
+    Place,
+    /// In the house.
+    House,
+    /// In where a part of it runs.
+    Line,
+    /// In what holds for the ground as a whole.
+    Ground,
+    /// In a part of the house.
+    Part {
+        /// In which list.
+        list: PartList,
+        /// Its place in the list.
+        place: usize,
+        /// Its identity.
+        id: PartId,
         /// What it is called.
         name: String,
     },
@@ -84,6 +104,23 @@ pub enum Within {
     Decided(StudRole, End),
 }
 
+/// A list of parts of the house.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub enum PartList {
+    /// Storeys.
+    Levels,
+    /// Floors, ceilings, roofs.
+    Fields,
+    /// Beams.
+    Beams,
+    /// Posts.
+    Posts,
+    /// Foundations along lines.
+    Foundations,
+    /// Pads.
+    Pads,
+}
+
 /// A value that is not allowed: where it stands, what it is, what was given, what is allowed.
 #[derive(Clone, Debug, PartialEq, Error)]
 pub struct OutOfBounds {
@@ -106,7 +143,9 @@ impl OutOfBounds {
     /// The wall, opening or load by what the user calls it, then the sentence.
     pub fn phrase(&self) -> Phrase {
         let named = self.within.iter().filter_map(|step| match step {
-            Within::Wall { name, .. } | Within::PointLoad { name, .. } if !name.trim().is_empty() => {
+            Within::Wall { name, .. } | Within::PointLoad { name, .. } | Within::Part { name, .. }
+                if !name.trim().is_empty() =>
+            {
                 Some(Phrase::verbatim(name.as_str()))
             }
             Within::Opening { letter: Some(letter), .. } => Some(say!("place-opening", letter = letter.to_string())),

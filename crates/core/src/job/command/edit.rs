@@ -2,6 +2,7 @@
 
 use thiserror::Error;
 
+use crate::house::{Ground, HousePart, PartId, Place};
 use crate::job::bounds::Refused;
 use crate::job::{
     CountOverride, FramedAs, HeaderChoice, Opening, OpeningDesign, OpeningId, Particulars, PointLoad, PointLoadId,
@@ -92,6 +93,35 @@ pub enum Command {
         wall: WallId,
         /// Its place.
         to: usize,
+    },
+    /// Gives a wall its place in the house, or takes it out of it.
+    PlaceWall {
+        /// Which.
+        wall: WallId,
+        /// Where; nowhere where it is left out.
+        place: Option<Place>,
+    },
+    /// Adds a part to the house.
+    AddPart {
+        /// The part.
+        part: Box<HousePart>,
+        /// Its place in its list; the end where there are fewer.
+        at: usize,
+    },
+    /// Changes a part of the house.
+    ChangePart {
+        /// The part as it shall be, with its identity.
+        part: Box<HousePart>,
+    },
+    /// Takes a part out of the house.
+    RemovePart {
+        /// Which.
+        part: PartId,
+    },
+    /// Changes what holds for the ground as a whole.
+    ChangeGround {
+        /// The ground.
+        ground: Ground,
     },
     /// Changes a wall's frame.
     ChangeWall {
@@ -204,6 +234,8 @@ pub enum Listing {
     Board,
     /// Letters of openings.
     Letter,
+    /// Parts of the house.
+    Part,
 }
 
 /// Why a command cannot be applied.
@@ -239,6 +271,8 @@ impl CommandError {
             Self::NotFound(Listing::PointLoad) => say!("point-load-not-there"),
             Self::NotFound(Listing::Letter) | Self::AlreadyThere(Listing::Letter) => say!("letter-already-there"),
             Self::NotFound(Listing::Board) => say!("board-not-there"),
+            Self::NotFound(Listing::Part) => say!("part-not-there"),
+            Self::AlreadyThere(Listing::Part) => say!("part-already-there"),
             Self::AlreadyThere(Listing::Wall) => say!("wall-already-there"),
             Self::AlreadyThere(Listing::Opening) => say!("opening-already-there"),
             Self::AlreadyThere(Listing::PointLoad) => say!("point-load-already-there"),

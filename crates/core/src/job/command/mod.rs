@@ -1,6 +1,7 @@
 //! Every edit is a command. Applying one gives the new job and the command that takes it back exactly.
 
 mod edit;
+mod house;
 mod list;
 mod openings;
 mod point_loads;
@@ -49,6 +50,11 @@ fn change(job: &mut Job, command: &Command) -> Result<Command, CommandError> {
         Command::RemoveWall { wall } => walls::remove(job, *wall),
         Command::MirrorWall { wall } => walls::mirror(job, *wall),
         Command::MoveWall { wall, to } => walls::shift(job, *wall, *to),
+        Command::PlaceWall { wall, place } => house::place_wall(job, *wall, *place),
+        Command::AddPart { part, at } => house::add(job, part, *at),
+        Command::ChangePart { part } => house::change(job, part),
+        Command::RemovePart { part } => house::remove(job, *part),
+        Command::ChangeGround { ground } => Ok(house::ground(job, *ground)),
         Command::ChangeWall { wall, frame } => walls::frame(job, *wall, frame),
         Command::ChangeCarries { wall, carries } => walls::carries(job, *wall, carries),
         Command::ChangeEvidence { wall, evidence } => walls::evidence(job, *wall, *evidence),
@@ -86,6 +92,7 @@ fn each_id_once(job: &Job) -> Result<(), CommandError> {
     absent(all_different(job.stock.iter().map(|item| item.id.0)), Listing::Board)?;
     absent(all_different(job.walls.iter().map(|wall| wall.id.0)), Listing::Wall)?;
     absent(all_different(openings), Listing::Opening)?;
+    absent(all_different(job.house.ids().map(|id| id.0)), Listing::Part)?;
     absent(all_different(loads), Listing::PointLoad)
 }
 
@@ -113,6 +120,7 @@ impl Command {
 #[cfg(test)]
 mod tests {
     use super::*;
+    use crate::house::{Axis, Ground, HousePart, Level, PartId, Place, Post, Spot};
     use crate::job::OpeningKind;
     use crate::job::{
         CountOverride, FramedAs, Opening, OpeningDesign, OpeningId, Particulars, PointLoad, PointLoadId, Settings,
@@ -146,6 +154,7 @@ mod tests {
             openings: vec![opening(100 + id, 40), opening(200 + id, 100)],
             letters_given: 0,
             point_loads: vec![],
+            place: None,
         }
     }
 
@@ -162,6 +171,19 @@ mod tests {
             ply_width: Length::inches_and(1, 3, 4),
             depth: Length::inches_and(11, 7, 8),
         }
+    }
+
+    fn place(level: u128) -> Place {
+        Place { level: PartId(level), axis: Axis::X, offset: Length::ZERO, start: Length::ZERO, turned: false }
+    }
+
+    /// Storeys, and posts on the first of them.
+    fn part(id: u128) -> HousePart {
+        if id < 902 {
+            return HousePart::Level(Level { id: PartId(id), name: "storey".into(), height: Length::feet(8) });
+        }
+        let at = Spot { x: Length::feet(3), y: Length::ZERO };
+        HousePart::Post(Post { id: PartId(id), level: PartId(900), name: "post".into(), at, weight: Force::ZERO })
     }
 
     fn any_command() -> impl Strategy<Value = Command> {
@@ -222,6 +244,17 @@ mod tests {
                 },
                 at: 0,
             }),
+            (1_u128..4, prop::option::of(Just(900_u128))).prop_map(|(id, level)| Command::PlaceWall {
+                wall: WallId(id),
+                place: level.map(|level| place(level)),
+            }),
+            (900_u128..904, 0_usize..3).prop_map(|(id, at)| Command::AddPart { part: Box::new(part(id)), at }),
+            (900_u128..904, "[a-z]{1,8}").prop_map(|(id, name)| {
+                let HousePart::Post(post) = part(id) else { return Command::ChangePart { part: Box::new(part(id)) } };
+                Command::ChangePart { part: Box::new(HousePart::Post(Post { name, ..post })) }
+            }),
+            (900_u128..904).prop_map(|id| Command::RemovePart { part: PartId(id) }),
+            any::<bool>().prop_map(|slab| Command::ChangeGround { ground: Ground { slab, ..Ground::default() } }),
             (700_u128..702, 0_i64..100).prop_map(|(load, inches)| Command::ChangePointLoad {
                 load: PointLoad {
                     id: PointLoadId(load),
@@ -309,6 +342,19 @@ mod tests {
         let again = apply(&removed.expect("removed").job, &add(501)).expect("added");
         assert_eq!(letters(&again.job), ["A", "B", "D"]);
         assert_eq!(apply(&added.job, &added.inverse).expect("taken back").job, start);
+    }
+
+    #[test]
+    fn a_storey_with_something_on_it_stays() {
+        let add = |id| Command::AddPart { part: Box::new(part(id)), at: 0 };
+        let on_it = Command::PlaceWall { wall: WallId(1), place: Some(place(900)) };
+        let job = apply(&job(), &Command::Together { commands: vec![add(900), on_it] }).expect("placed").job;
+        let error = apply(&job, &Command::RemovePart { part: PartId(900) }).expect_err("a wall stands on it");
+        assert!(error.phrase().to_string().contains("input-part-level"), "{error}");
+        let out = Command::PlaceWall { wall: WallId(1), place: None };
+        let both = vec![out, Command::RemovePart { part: PartId(900) }];
+        let applied = apply(&job, &Command::Together { commands: both }).expect("both go");
+        assert_eq!(apply(&applied.job, &applied.inverse).expect("taken back").job, job);
     }
 
     #[test]

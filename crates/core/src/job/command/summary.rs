@@ -28,6 +28,15 @@ pub fn summary(command: &Command, before: &Job, after: &Job) -> Phrase {
         Command::RemoveWall { wall } => say!("did-remove-wall", wall = wall_name(before, *wall)),
         Command::MirrorWall { wall } => say!("did-mirror-wall", wall = wall_name(before, *wall)),
         Command::MoveWall { wall, to } => say!("did-move-wall", wall = wall_name(before, *wall), place = to + 1),
+        Command::PlaceWall { wall, place: Some(_) } => say!("did-place-wall", wall = wall_name(before, *wall)),
+        Command::PlaceWall { wall, place: None } => say!("did-take-wall-out", wall = wall_name(before, *wall)),
+        Command::AddPart { part, .. } => say!("did-add-part", part = part.name()),
+        Command::ChangePart { part } => say!("did-change-part", part = part.name()),
+        Command::RemovePart { part } => {
+            let name = before.house.part(*part).map(|part| part.name().to_owned());
+            say!("did-remove-part", part = name.unwrap_or_default())
+        }
+        Command::ChangeGround { .. } => say!("did-change-ground"),
         Command::ChangeWall { wall, .. } => frame(before.wall(*wall), after.wall(*wall)),
         Command::ChangeEvidence { wall, .. } => say!("did-change-evidence", wall = wall_name(before, *wall)),
         Command::ChangeCarries { wall, carries } => match carries {

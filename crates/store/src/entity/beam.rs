@@ -1,0 +1,30 @@
+//! A beam of a house.
+
+use sea_orm::entity::prelude::*;
+
+/// A beam of a house.
+#[allow(missing_docs, reason = "the columns are described where the table is made")]
+#[derive(Clone, Debug, PartialEq, DeriveEntityModel)]
+#[sea_orm(table_name = "beam")]
+pub struct Model {
+    #[sea_orm(primary_key, auto_increment = false)]
+    pub job_id: Uuid,
+    #[sea_orm(primary_key, auto_increment = false)]
+    pub id: Uuid,
+    pub level_id: Uuid,
+    pub position: i32,
+    pub name: String,
+    pub axis: String,
+    pub offset_nm: i64,
+    pub start_nm: i64,
+    pub length_nm: i64,
+    pub thickness_nm: i64,
+    pub weight_plf: f64,
+    pub joints: String,
+}
+
+#[derive(Clone, Copy, Debug, EnumIter, DeriveRelation)]
+/// Relations are followed by hand: a job is always read whole.
+pub enum Relation {}
+
+impl ActiveModelBehavior for ActiveModel {}

@@ -1,0 +1,23 @@
+//! A storey of a house.
+
+use sea_orm::entity::prelude::*;
+
+/// A storey of a house.
+#[allow(missing_docs, reason = "the columns are described where the table is made")]
+#[derive(Clone, Debug, PartialEq, DeriveEntityModel)]
+#[sea_orm(table_name = "level")]
+pub struct Model {
+    #[sea_orm(primary_key, auto_increment = false)]
+    pub job_id: Uuid,
+    #[sea_orm(primary_key, auto_increment = false)]
+    pub id: Uuid,
+    pub position: i32,
+    pub name: String,
+    pub height_nm: i64,
+}
+
+#[derive(Clone, Copy, Debug, EnumIter, DeriveRelation)]
+/// Relations are followed by hand: a job is always read whole.
+pub enum Relation {}
+
+impl ActiveModelBehavior for ActiveModel {}
