@@ -200,3 +200,5 @@ symbol-wall = wall
 symbol-weight = weight
 symbol-what-the-door-allows = what the door allows
 symbol-width = width
+note-house-brings-line = From the house, from { $from } to { $to }: { $what }, { $load } { $kind }.
+note-house-brings-point = From the house, at { $at }: { $what }, { $loads }.

@@ -12,6 +12,7 @@ use sturvek_core::loads::{
 };
 use sturvek_core::lumber::{Depth, EngineeredClass, Grade, HeaderBoard, HeaderSpec, SawnSize, Species, Thickness};
 use sturvek_core::measure::{Ends, Force, Length, Money, Pressure};
+use sturvek_core::plan::JobPlan;
 use sturvek_core::sizing::Post;
 use sturvek_core::sizing::candidates::StockBoard;
 use sturvek_core::studies::one_size::{HeaderOption, OpeningOptions, one_size, options};
@@ -128,7 +129,7 @@ fn over_posts(mut job: Job, carried: usize, openings: usize) -> Job {
         opening.design.run = RunDesign { past: Ends::both(past), posts: [post(quarter), post(quarter * 3)] };
     }
     bounds::job(&job).unwrap_or_else(|refused| panic!("{:?}", refused.0.first()));
-    assert_eq!(options(&job).len(), openings, "every one is sized");
+    assert_eq!(options(&JobPlan::of(job.clone())).len(), openings, "every one is sized");
     job
 }
 
@@ -171,7 +172,7 @@ fn worst(criterion: &mut Criterion) {
         });
         let job = worst_job(heaped);
         group.bench_function(name, |bench| bench.iter(|| plan_wall_as_said(&job.rules(), &job.walls[0])));
-        let found = options(&job);
+        let found = options(&JobPlan::of(job.clone()));
         let tried: usize = found.iter().map(|opening| opening.carrying.len()).sum();
         eprintln!("{name}: {} openings sized, {tried} headers that carry", found.len());
         group.bench_function(format!("{name}, one size for all"), |bench| bench.iter(|| one_size(&found)));

@@ -43,7 +43,12 @@ fn any_wall() -> impl Strategy<Value = StandingWall> {
     (any_line(), prop::option::of(opening), 0_u8..5, 0_i64..16).prop_map(|(line, opening, bears, face)| {
         let opening = opening.map(|(left, width, l, r)| {
             let left = Length::inches(6 + left);
-            WallOpening { left, right: left + Length::inches(width), jacks: Ends { left: l, right: r } }
+            WallOpening {
+                left,
+                right: left + Length::inches(width),
+                jacks: Ends { left: l, right: r },
+                header: LineLoad::ZERO,
+            }
         });
         let fits = |opening: &WallOpening| opening.pack_ends().1 <= line.length;
         StandingWall {
@@ -228,6 +233,7 @@ fn turned(
                 left: wall.line.length - opening.right,
                 right: wall.line.length - opening.left,
                 jacks: Ends { left: opening.jacks.right, right: opening.jacks.left },
+                header: opening.header,
             },
         };
         StandingWall { line: turned, openings: wall.openings.iter().map(opening).collect(), ..wall.clone() }

@@ -3,9 +3,10 @@
 
 use serde::Serialize;
 use sturvek_core::framing::member::Bevel;
-use sturvek_core::framing::{Mark, Member, plan_wall_as_said};
+use sturvek_core::framing::{Mark, Member, WallPlan};
 use sturvek_core::job::Job;
 use sturvek_core::measure::{Length, LengthStyle};
+use sturvek_core::plan::JobPlan;
 use sturvek_speech::english;
 
 /// The framed walls of a job.
@@ -107,24 +108,17 @@ impl From<Length> for Exact {
 
 /// Frames every wall of a job.
 pub fn framed(job: &Job) -> FrameFile {
-    let wall = |wall: &sturvek_core::job::Wall| {
-        let plan = plan_wall_as_said(&job.rules(), wall);
-        FramedWall {
-            name: wall.frame.name.clone(),
-            length: wall.frame.length.into(),
-            height: wall.frame.height().into(),
-            members: plan.members.iter().map(member).collect(),
-            marks: plan.marks.iter().map(mark).collect(),
-            bolts: plan.bolts.iter().copied().map(Into::into).collect(),
-            findings: plan.findings.iter().map(|finding| english(&finding.phrase)).collect(),
-        }
+    let planned = JobPlan::of(job.clone());
+    let wall = |(wall, plan): (&sturvek_core::job::Wall, &WallPlan)| FramedWall {
+        name: wall.frame.name.clone(),
+        length: wall.frame.length.into(),
+        height: wall.frame.height().into(),
+        members: plan.members.iter().map(member).collect(),
+        marks: plan.marks.iter().map(mark).collect(),
+        bolts: plan.bolts.iter().copied().map(Into::into).collect(),
+        findings: plan.findings.iter().map(|finding| english(&finding.phrase)).collect(),
     };
-    FrameFile {
-        format: "sturvek-frame",
-        version: 1,
-        job: job.name.clone(),
-        walls: job.walls.iter().map(wall).collect(),
-    }
+    FrameFile { format: "sturvek-frame", version: 1, job: job.name.clone(), walls: planned.walls().map(wall).collect() }
 }
 
 fn member(member: &Member) -> FramedMember {

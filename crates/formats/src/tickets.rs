@@ -9,10 +9,11 @@ use sturvek_core::codes::CombinationIndex;
 use sturvek_core::finding::Finding;
 use sturvek_core::framing::judgment::works;
 use sturvek_core::framing::opening_plan::SizedHeader;
-use sturvek_core::framing::{OpeningOutcome, OpeningPlan, WallPlan, plan_wall_as_said};
+use sturvek_core::framing::{OpeningOutcome, OpeningPlan, WallPlan};
 use sturvek_core::job::{Job, Wall};
 use sturvek_core::loads::{ByKind, LoadKind};
 use sturvek_core::measure::{End, Force, LineLoad};
+use sturvek_core::plan::JobPlan;
 use sturvek_core::sizing::header::CheckKind;
 use sturvek_core::sizing::jacks::JackReason;
 use sturvek_speech::english;
@@ -99,14 +100,14 @@ impl From<&ByKind<f64>> for Kinds {
 
 /// The tickets of every opening of a job.
 pub fn tickets(job: &Job) -> Vec<Ticket> {
-    job.walls.iter().flat_map(|wall| of_wall(job, wall)).collect()
+    let planned = JobPlan::of(job.clone());
+    planned.walls().flat_map(|(wall, plan)| of_wall(wall, plan)).collect()
 }
 
-fn of_wall(job: &Job, wall: &Wall) -> Vec<Ticket> {
-    let plan = plan_wall_as_said(&job.rules(), wall);
+fn of_wall(wall: &Wall, plan: &WallPlan) -> Vec<Ticket> {
     let mut openings: Vec<&OpeningPlan> = plan.openings.iter().collect();
     openings.sort_by_key(|opening| opening.letter);
-    openings.into_iter().map(|opening| ticket(wall, &plan, opening)).collect()
+    openings.into_iter().map(|opening| ticket(wall, plan, opening)).collect()
 }
 
 fn ticket(wall: &Wall, plan: &WallPlan, opening: &OpeningPlan) -> Ticket {

@@ -6,7 +6,7 @@ use sturvek_core::framing::WallPlan;
 use sturvek_core::framing::say::{Misread, Said, SaidWall, Wanted};
 use sturvek_core::job::{self as core, OpeningId, Rules, WallId};
 use sturvek_core::measure::Length;
-use sturvek_core::plan::{JobPlan, opening_alone};
+use sturvek_core::plan::JobPlan;
 use sturvek_core::say;
 use sturvek_store::devices::Device;
 use sturvek_store::{LOG_NEARLY_FULL, ListedJob, ListedPage, MOST_LOG_BYTES, Mark, StoredJob};
@@ -429,7 +429,7 @@ impl LookedAt {
     /// `None` if the wall is not there any more.
     fn of(plan: &JobPlan, look: Look) -> Option<Self> {
         let (wall, planned) = plan.wall(WallId(look.wall.as_u128()))?;
-        let tried = look.opening.and_then(|opening| opening_alone(plan.job(), OpeningId(opening.as_u128())));
+        let tried = look.opening.and_then(|opening| plan.opening_alone(OpeningId(opening.as_u128())));
         let looked = Self::at(&plan.job().rules(), wall, planned, look.opening);
         Some(Self { candidates: tried.as_ref().map(candidates), ..looked })
     }

@@ -9,7 +9,7 @@ use serde_json::{Value, json};
 use sturvek_core::framing::{OpeningOutcome, opening_sheet};
 use sturvek_core::job::Job;
 use sturvek_core::measure::End;
-use sturvek_core::plan::{JobPlan, opening_alone};
+use sturvek_core::plan::JobPlan;
 use sturvek_core::working::Entry;
 use sturvek_formats::sheets::{Printed, sheets_of};
 use sturvek_server::openapi_json;
@@ -64,7 +64,7 @@ fn walls_and_tickets_are_answered_as_the_document_says() {
                 openings += 1;
                 let what = format!("{} {}", wall.frame.name, opening.letter);
                 holds(&ticket_schema, &what, &ticket(opening, planned, &plan.job().rules(), wall));
-                let tried = opening_alone(plan.job(), opening.id).expect("it is there");
+                let tried = plan.opening_alone(opening.id).expect("it is there");
                 candidates(&tried).iter().for_each(|each| holds(&candidate_schema, &what, each));
             }
         }

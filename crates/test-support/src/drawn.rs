@@ -636,6 +636,7 @@ impl Draw {
         RoofField {
             framing: self.one(&[Trusses, RaftersOnBoard, RaftersOnBeam, OneWay]),
             rise_in_twelve: roof.rise_in_twelve,
+            bay: roof.bay,
             overhang: roof.overhang,
             dead: roof.roof_dead,
             dead_on: roof.dead_on,

@@ -12,7 +12,7 @@ use super::marks::Mark;
 use super::member::Role;
 use super::opening_plan::OpeningPlan;
 use super::pieces::{Piece, pieces_of_wall};
-use super::wall_plan::{WallPlan, plan_wall_as_said};
+use super::wall_plan::{WallPlan, plan_wall};
 use crate::job::{FramedAs, Opening, Rules, Wall};
 use crate::lumber::HeaderSpec;
 use crate::measure::Length;
@@ -45,7 +45,7 @@ pub fn changes(rules: &Rules<'_>, wall: &Wall, now: &WallPlan, opening: &Opening
     if (&framed.design, &framed.jacks, &framed.kings) == (&opening.design, &opening.jacks, &opening.kings) {
         return Some(Changes::default());
     }
-    let before = plan_wall_as_said(rules, &as_framed(wall, opening, framed));
+    let before = plan_wall(rules, &as_framed(wall, opening, framed), &now.ground.landed);
     let header = |plan: &WallPlan| {
         let of_opening = |plan: &&OpeningPlan| plan.id == opening.id;
         let plan = plan.openings.iter().find(of_opening)?;
@@ -103,6 +103,7 @@ fn only_in(these: &[Mark], those: &[Mark]) -> Vec<Mark> {
 mod tests {
     use super::*;
     use crate::framing::fixture::partition_with;
+    use crate::framing::plan_wall_as_said;
     use crate::job::{OpeningDesign, OpeningId, OpeningKind, Size};
 
     fn window(width: i64) -> OpeningDesign {

@@ -8,7 +8,7 @@
 
 use super::hole::{Hole, hole};
 use crate::job::{OpeningDesign, Rules, Wall};
-use crate::loads::{ByKind, LoadKind, LoadLine, SnowBasis, Standing, TakeDown, WallCarries, take_down};
+use crate::loads::{ByKind, CarriedLimit, LoadKind, LoadLine, SnowBasis, Standing, TakeDown, WallCarries, take_down};
 use crate::measure::{Force, Length, LineLoad, Pressure};
 use crate::working::{Clause, Number, Pen, Silent, Unit};
 
@@ -19,6 +19,19 @@ pub struct Landed {
     pub down: TakeDown,
     /// Everything that stands at one place: loads typed in, and the posts of that framing.
     pub points: Vec<(Length, ByKind<Force>)>,
+    /// What the house says of it; `None` for a wall that has no place in one.
+    pub house: Option<FromHouse>,
+}
+
+/// What of a wall's loads follows from the house it stands in.
+#[derive(Clone, Copy, Debug, Default, PartialEq)]
+pub struct FromHouse {
+    /// Whether anything of the house lands on it.
+    pub brings: bool,
+    /// Whether snow would fall on what it carries, and nobody said how much.
+    pub asks_snow: bool,
+    /// What of what it carries is outside the limits.
+    pub limit: Option<CarriedLimit>,
 }
 
 impl Landed {
@@ -27,14 +40,36 @@ impl Landed {
         let down = down_on(rules, wall);
         let typed = wall.point_loads.iter().map(|load| (load.at, load.amount));
         let points = typed.chain(down.points.iter().map(|point| (point.at, point.amount))).collect();
-        Self { down, points }
+        Self { down, points, house: None }
+    }
+
+    /// What is said of a wall itself, and what comes down on it in the house it stands in.
+    pub fn in_house(rules: &Rules<'_>, wall: &Wall, followed: TakeDown, house: FromHouse) -> Self {
+        let mut landed = Self::as_said(rules, wall);
+        landed.points.extend(followed.points.iter().map(|point| (point.at, point.amount)));
+        landed.down.lines.extend(followed.lines);
+        landed.down.points.extend(followed.points);
+        landed.house = Some(house);
+        if landed.nothing_on(wall) && landed.down.lines.is_empty() {
+            landed.down.lines = over_heads(rules, wall);
+        }
+        landed
+    }
+
+    /// Whether nothing lands on a wall: it is a partition, or it stands in a house along the joists of everything on top of it.
+    pub fn nothing_on(&self, wall: &Wall) -> bool {
+        match (&wall.carries, self.house) {
+            (WallCarries::Nothing, _) => true,
+            (WallCarries::Framing(said), Some(house)) => said.is_empty() && !house.brings,
+            (WallCarries::Framing(_), None) => false,
+        }
     }
 }
 
 /// How far below the plates a flat 2x may lie in a wall that carries nothing. Source: IRC 2021 R602.7.4, from memory.
 const FLAT_BELOW_PLATES: Length = Length::inches(24);
 /// What a wall weighs, boards on both faces, lb/ft². Common practice, no source.
-const WALL_WEIGHT: Pressure = Pressure::psf(12.0);
+pub const WALL_WEIGHT: Pressure = Pressure::psf(12.0);
 
 /// How high the wall stands over the flat 2x of an opening, where that is more than a flat 2x goes.
 pub fn too_far_below_plates(wall: &Wall, design: &OpeningDesign, hole: Hole) -> Option<Length> {
@@ -46,14 +81,7 @@ pub fn too_far_below_plates(wall: &Wall, design: &OpeningDesign, hole: Hole) -> 
 /// carries nothing the wall itself stands on headers that lie too far below its plates for a flat 2x.
 fn down_on(rules: &Rules<'_>, wall: &Wall) -> TakeDown {
     match &wall.carries {
-        WallCarries::Nothing => TakeDown {
-            lines: wall
-                .openings
-                .iter()
-                .filter_map(|opening| wall_over_head(&mut Silent, rules, wall, &opening.design))
-                .collect(),
-            ..TakeDown::default()
-        },
+        WallCarries::Nothing => TakeDown { lines: over_heads(rules, wall), ..TakeDown::default() },
         WallCarries::Framing(carried) => {
             let mut site = rules.settings.site;
             if rules.settings.said.snow == Standing::NotSaid {
@@ -62,6 +90,11 @@ fn down_on(rules: &Rules<'_>, wall: &Wall) -> TakeDown {
             take_down(carried, &site, wall.frame.length)
         }
     }
+}
+
+/// What stands on the headers of a wall that carries nothing, where they lie too far below the plates for a flat 2x.
+fn over_heads(rules: &Rules<'_>, wall: &Wall) -> Vec<LoadLine> {
+    wall.openings.iter().filter_map(|opening| wall_over_head(&mut Silent, rules, wall, &opening.design)).collect()
 }
 
 /// What stands on a header in a wall that carries nothing, where it lies too far below the plates for a flat 2x.

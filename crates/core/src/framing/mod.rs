@@ -9,6 +9,7 @@ pub mod field_studs;
 #[cfg(test)]
 mod fixture;
 pub mod hole;
+pub mod house_sources;
 pub mod judgment;
 pub mod king_count;
 pub mod landed;
@@ -34,7 +35,7 @@ pub mod why_so_many;
 
 pub use field_studs::FieldLoad;
 pub use king_count::{KingCount, KingReason, KingsAsked, KingsBy};
-pub use landed::Landed;
+pub use landed::{FromHouse, Landed};
 pub use marks::{Mark, MarkKind};
 pub use member::{Member, PlatesMarked, Rect, Role};
 pub use opening_plan::{Ground, OpeningOutcome, OpeningPlan};

@@ -57,7 +57,13 @@ pub fn sole_pieces(rules: &Rules<'_>, wall: &Wall) -> Vec<Stretch> {
 }
 
 /// What of the opening, its wall or what the wall carries is outside the limits, or has yet to be said.
-pub fn limit_of(rules: &Rules<'_>, wall: &Wall, opening: &Opening, rough_width: Length) -> Option<OutsideLimits> {
+pub fn limit_of(
+    rules: &Rules<'_>,
+    wall: &Wall,
+    landed: &Landed,
+    opening: &Opening,
+    rough_width: Length,
+) -> Option<OutsideLimits> {
     let design = &opening.design;
     let special = match design.special {
         SpecialCase::Ordinary | SpecialCase::UnknownGrade => None,
@@ -68,6 +74,7 @@ pub fn limit_of(rules: &Rules<'_>, wall: &Wall, opening: &Opening, rough_width: 
         WallCarries::Nothing => None,
         WallCarries::Framing(carried) => limits_of(carried),
     };
+    let carried = carried.or_else(|| landed.house.and_then(|house| house.limit));
     let carried = carried.map(|limit| match limit {
         CarriedLimit::Snow(SnowTrouble::Ice) => OutsideLimits::Snow { what: say!("snow-ice") },
         CarriedLimit::Snow(SnowTrouble::UnbalancedHipOrValley) => OutsideLimits::Snow { what: say!("snow-unbalanced") },
@@ -79,7 +86,7 @@ pub fn limit_of(rules: &Rules<'_>, wall: &Wall, opening: &Opening, rough_width: 
     let windless = wall.frame.face == WallFace::Inside;
     let by_speed = matches!(rules.settings.wind, KingWindBasis::Speed(_));
     let hill = (!windless && by_speed && rules.settings.on_a_hill == Answer::Yes).then_some(OutsideLimits::OnAHill);
-    let asked = asked(rules, wall, design, rough_width);
+    let asked = asked(rules, wall, landed, design, rough_width);
     let asked = (!asked.is_empty()).then_some(OutsideLimits::NotSaid { asked });
     let unchecked =
         TALLEST_WALL < wall.frame.height() && !windless && rules.settings.wind == KingWindBasis::CodeTableOnly;
@@ -88,16 +95,19 @@ pub fn limit_of(rules: &Rules<'_>, wall: &Wall, opening: &Opening, rough_width: 
 }
 
 /// What the opening uses and nobody said.
-fn asked(rules: &Rules<'_>, wall: &Wall, design: &OpeningDesign, rough_width: Length) -> Vec<Asked> {
+fn asked(rules: &Rules<'_>, wall: &Wall, landed: &Landed, design: &OpeningDesign, rough_width: Length) -> Vec<Asked> {
     let said = &rules.settings.said;
     let mut asked = Vec::new();
     if let WallCarries::Framing(carried) = &wall.carries {
-        if carried.is_empty() && wall.point_loads.is_empty() {
+        if carried.is_empty() && wall.point_loads.is_empty() && landed.house.is_none() {
             asked.push(Asked::Loads);
         }
         let beside = rough_width.half() + wall.frame.spacing + wall.frame.thickness() * 2;
         let stretch = (design.center - beside, design.center + beside);
         asked.extend(asked_of(carried, &rules.settings.site, said.snow != Standing::NotSaid, stretch));
+    }
+    if landed.house.is_some_and(|house| house.asks_snow) && !asked.contains(&Asked::Snow) {
+        asked.push(Asked::Snow);
     }
     if wall.frame.face == WallFace::Outside && said.wind == Standing::NotSaid {
         asked.push(Asked::Wind);

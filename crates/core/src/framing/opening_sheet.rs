@@ -1,6 +1,7 @@
 //! The calculation sheet of an opening: inputs, loads and where they come from, every check worked out, the schools, what was
 //! assumed, and where the method ends. What an inspector asks for, produced by the calculation itself.
 
+use super::house_sources::HOUSE_SOURCES;
 use super::king_count::{KingPlace, king_wind};
 use super::landed::wall_over_head;
 use super::opening_plan::{Ground, OpeningOutcome, OpeningPlan, SizedHeader};
@@ -13,7 +14,7 @@ use crate::sizing::kings::wind::king_checks;
 use crate::sizing::limits::{OutsideLimits, where_the_method_ends};
 use crate::sizing::problem::{HeaderFace, JackSeat, TopEdgeWidth};
 use crate::sizing::sheet::{SheetPart, calculation_sheet};
-use crate::speech::{Argument, Phrase, distance, number};
+use crate::speech::{Argument, Joined, Phrase, distance, number};
 use crate::working::{Entry, Ink};
 
 /// The whole sheet of a planned opening.
@@ -35,6 +36,7 @@ pub fn opening_sheet(
             ink.into_entries()
         }
     };
+    let entries: Vec<Entry> = entries.into_iter().chain(brought_by_house(ground)).collect();
     if !entries.is_empty() {
         parts.push(SheetPart { title: say!("title-take-down"), entries });
     }
@@ -52,6 +54,26 @@ pub fn opening_sheet(
     }
     parts.push(notes(say!("title-ends"), where_the_method_ends().to_vec()));
     Ok(parts)
+}
+
+/// What the house brings to the wall, as it was followed there.
+fn brought_by_house(ground: &Ground) -> Vec<Entry> {
+    if ground.landed.house.is_none() {
+        return Vec::new();
+    }
+    let followed = |source: &str| HOUSE_SOURCES.contains(&source);
+    let lines = ground.landed.down.lines.iter().filter(|line| followed(line.source)).filter_map(|line| {
+        let (from, to) = line.extent?;
+        let what = Phrase::plain(line.source);
+        let (load, kind) = (line.at_start, line.kind.symbol());
+        Some(say!("note-house-brings-line", what, load, kind, from = distance(from), to = distance(to)))
+    });
+    let points = ground.landed.down.points.iter().filter(|point| followed(point.source)).map(|point| {
+        let what = Phrase::plain(point.source);
+        let loads = Argument::Phrases(point.amount.said(), Joined::Commas);
+        say!("note-house-brings-point", what, loads, at = distance(point.at))
+    });
+    lines.chain(points).map(Entry::Note).collect()
 }
 
 /// Where the figures of the place stand, and the questions of the rules.

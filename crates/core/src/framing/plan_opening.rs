@@ -10,7 +10,6 @@ use super::schools_of_opening::{code_answer, code_jacks, code_question, opinions
 use super::stack::{Bridging, stack};
 use super::stud_bay::stud_bay;
 use crate::job::{HeaderChoice, Letter, Opening, Rules, SpecialCase, Wall};
-use crate::loads::WallCarries;
 use crate::lumber::{Grade, HeaderBoard, HeaderSpec, Species};
 use crate::measure::{End, Ends, Length};
 use crate::say;
@@ -96,7 +95,7 @@ fn outcome(
     if let Some(bay) = stud_bay(rules, wall, &ground.landed, opening).filter(|_| !loaded) {
         return OpeningOutcome::InBay(bay);
     }
-    if let Some(limit) = limit_of(rules, wall, opening, clear) {
+    if let Some(limit) = limit_of(rules, wall, &ground.landed, opening, clear) {
         return OpeningOutcome::Outside(limit);
     }
     if WIDEST_OPENING < clear {
@@ -105,7 +104,7 @@ fn outcome(
     let (Some(left), Some(right)) = (framed.left, framed.right) else {
         return OpeningOutcome::Outside(OutsideLimits::KingsNotInTable { clear });
     };
-    if wall.carries == WallCarries::Nothing && !loaded {
+    if ground.landed.nothing_on(wall) && !loaded {
         if WIDEST_FLAT < clear {
             return OpeningOutcome::Outside(OutsideLimits::TooWideForFlat { clear });
         }

@@ -80,6 +80,8 @@ pub struct RoofField {
     pub framing: RoofFieldFraming,
     /// Rise in 12 of run.
     pub rise_in_twelve: f64,
+    /// Distance between its trusses or rafters.
+    pub bay: Length,
     /// How far it hangs over at each eave, level: of one that falls one way only at its low end.
     pub overhang: Length,
     /// Roof dead load.

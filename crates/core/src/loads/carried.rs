@@ -97,7 +97,7 @@ pub enum CarriedLimit {
 /// Floors that may stand over a wall: the wall of the lowest of three storeys carries two.
 const MOST_FLOORS: usize = 2;
 /// The flattest roof on a ridge board, rise in 12: under it a ridge beam has to carry (IRC 2021 R802.4, from memory).
-const FLATTEST_RIDGE_BOARD: f64 = 3.0;
+pub const FLATTEST_RIDGE_BOARD: f64 = 3.0;
 
 /// What of the carried framing is outside the limits.
 pub fn limits_of(carried: &[Carried]) -> Option<CarriedLimit> {

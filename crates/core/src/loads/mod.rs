@@ -23,6 +23,6 @@ pub use lines::{Extent, Lifted, LoadLine, LoadPoint, SiteLoads, TakeDown};
 pub use load_case::{ByCase, LoadCase, SnowLies};
 pub use roof::{DeadLoadOn, RidgePost, RoofFraming, RoofOnWall, RoofWarmth, SnowTrouble};
 pub use said::{Answer, Asked, Standing};
-pub use snow::{SiteSnow, SnowBasis, SnowEdition};
+pub use snow::{BlownSnow, Gable, LeansOn, SiteSnow, SnowBasis, SnowEdition, blown_over_ridge, roof_snow};
 pub use take_down::{take_down, take_down_working};
 pub use wind::{Enclosure, WallZone, WindExposure, WindSpeed, roof_uplift, wall_pressure};

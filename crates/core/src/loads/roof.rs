@@ -195,7 +195,7 @@ pub(super) fn roof_lines<P: Pen>(writer: &mut Writer<'_, P>, roof: &RoofOnWall, 
     writer.bay = spaced.then_some(roof.bay);
     let (on_wall, ceiling) = tributaries(writer.pen, roof);
     if let Some(tributary) = on_wall {
-        let dead = on_the_level(writer.pen, roof);
+        let dead = on_the_level(writer.pen, roof.roof_dead, roof.dead_on, roof.rise_in_twelve);
         writer.spread("load-roof", LoadKind::Dead, dead, tributary, extent);
     }
     writer.spread("load-ceiling", LoadKind::Dead, roof.ceiling_dead, ceiling, extent);
@@ -208,13 +208,13 @@ pub(super) fn roof_lines<P: Pen>(writer: &mut Writer<'_, P>, roof: &RoofOnWall, 
 }
 
 /// Roof dead load on the level: more on a slope by its length.
-fn on_the_level<P: Pen>(pen: &mut P, roof: &RoofOnWall) -> Pressure {
-    if roof.dead_on == DeadLoadOn::Level || roof.roof_dead.to_psf() <= 0.0 {
-        return roof.roof_dead;
+pub fn on_the_level<P: Pen>(pen: &mut P, dead: Pressure, on: DeadLoadOn, rise_in_twelve: f64) -> Pressure {
+    if on == DeadLoadOn::Level || dead.to_psf() <= 0.0 {
+        return dead;
     }
-    let rise = pen.given("⟨symbol-rise⟩", roof.rise_in_twelve) / P::Number::constant(12.0);
+    let rise = pen.given("⟨symbol-rise⟩", rise_in_twelve) / P::Number::constant(12.0);
     let longer = (P::Number::constant(1.0) + rise.power(2.0)).square_root();
-    let dead = pen.given("⟨symbol-on-the-slope⟩", roof.roof_dead.to_psf()) * longer;
+    let dead = pen.given("⟨symbol-on-the-slope⟩", dead.to_psf()) * longer;
     let dead = pen.step("step-roof-dead-load-on-the-level", "D", Unit::PoundsPerSquareFoot, Clause::STATICS, dead);
     Pressure::psf(dead.value())
 }

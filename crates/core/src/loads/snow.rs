@@ -16,7 +16,7 @@
 use crate::measure::{Length, Pressure};
 use crate::say;
 use crate::speech::Phrase;
-use crate::working::{Clause, Number, Pen, Unit};
+use crate::working::{Clause, Number, Pen, Silent, Unit};
 
 /// Which edition of ASCE 7 the snow figure belongs to.
 #[derive(Clone, Copy, Debug, Default, PartialEq, Eq, PartialOrd, Ord, Hash)]
@@ -222,10 +222,7 @@ pub enum LeansOn {
 /// Snow on the wall under the lee side with the snow blown over the ridge, lb/ft at allowable stress level; `None` where
 /// the slope, the user's own figure or the settings leave that out.
 pub fn unbalanced_on_wall<P: Pen>(pen: &mut P, snow: &SiteSnow, gable: &Gable) -> Option<P::Number> {
-    let SnowBasis::Ground(ground) = snow.basis else { return None };
-    if !snow.unbalanced || !UNBALANCED_SLOPES.contains(&gable.rise_in_twelve) || ground.to_psf() <= 0.0 {
-        return None;
-    }
+    let ground = blows(snow, gable)?;
     let clause = snow.edition.clause("7.6.1");
     let width = pen.given("B", gable.width.to_feet());
     let reach = pen.given("W", (gable.width.half() + gable.overhang).to_feet());
@@ -234,15 +231,46 @@ pub fn unbalanced_on_wall<P: Pen>(pen: &mut P, snow: &SiteSnow, gable: &Gable) -
         LeansOn::BothWalls => (width.clone() / half.clone() + reach.clone() / half.clone()) / width.clone(),
         LeansOn::RidgeBeam { share } => pen.given("⟨symbol-share-of-the-wall⟩", share.to_feet()) / reach.clone(),
     };
-    let simple = gable.rafters && reach.value() <= LONGEST_SIMPLE_REACH;
-    let amount = if simple {
-        let lee = pen.given("p_g", ground.to_psf()) * pen.given("I", importance(snow));
-        pen.step("step-lee-side-all-ground-snow", "p_lee", Unit::PoundsPerSquareFoot, clause, lee) * reach * lever
-    } else {
-        drifted(pen, snow, gable, ground, &reach, lever)
+    let amount = match blown(pen, snow, gable, ground, &reach) {
+        Blown::AllOnLee { lee } => lee * reach * lever,
+        Blown::Drift(drift) => drifted(pen, gable, drift, &reach, lever),
     };
     let amount = to_allowable_line(pen, snow, amount);
     Some(pen.step("step-snow-blown-to-one-side", "S_u", Unit::PoundsPerFoot, clause, amount))
+}
+
+/// Snow blown over a ridge, at allowable stress level.
+#[derive(Clone, Copy, Debug, PartialEq)]
+pub struct BlownSnow {
+    /// On the windward side.
+    pub windward: Pressure,
+    /// On the lee side.
+    pub lee: Pressure,
+    /// The surcharge of the drift at the ridge, on the lee side, and how far it reaches from there.
+    pub drift: Option<(Pressure, Length)>,
+}
+
+/// How the snow lies on both sides of a gable when it is blown over its ridge; `None` where the slope, the user's own figure or the settings
+/// leave that out.
+pub fn blown_over_ridge(snow: &SiteSnow, gable: &Gable) -> Option<BlownSnow> {
+    let ground = blows(snow, gable)?;
+    let reach = (gable.width.half() + gable.overhang).to_feet();
+    let allowable = |psf: f64| Pressure::psf(to_allowable_line(&mut Silent, snow, psf));
+    Some(match blown(&mut Silent, snow, gable, ground, &reach) {
+        Blown::AllOnLee { lee } => BlownSnow { windward: Pressure::ZERO, lee: allowable(lee), drift: None },
+        Blown::Drift(Drift { roof, surcharge, length }) => BlownSnow {
+            windward: allowable(roof.times(WINDWARD_PART)),
+            lee: allowable(roof),
+            drift: Some((allowable(surcharge), Length::from_decimal_inches(length * 12.0))),
+        },
+    })
+}
+
+/// The ground snow that blows over a ridge; `None` where none does.
+fn blows(snow: &SiteSnow, gable: &Gable) -> Option<Pressure> {
+    let SnowBasis::Ground(ground) = snow.basis else { return None };
+    let no = !snow.unbalanced || !UNBALANCED_SLOPES.contains(&gable.rise_in_twelve) || ground.to_psf() <= 0.0;
+    (!no).then_some(ground)
 }
 
 fn to_allowable_line<P: Pen>(pen: &mut P, snow: &SiteSnow, amount: P::Number) -> P::Number {
@@ -259,15 +287,41 @@ const fn importance(snow: &SiteSnow) -> f64 {
     }
 }
 
-/// Windward 0.3 of the roof snow; lee side all of it and a drift at the ridge. Moments about the windward wall.
-fn drifted<P: Pen>(
-    pen: &mut P,
-    snow: &SiteSnow,
-    gable: &Gable,
-    ground: Pressure,
-    reach: &P::Number,
-    lever: P::Number,
-) -> P::Number {
+/// Snow blown over a ridge, at the level of its edition.
+enum Blown<N> {
+    /// None to windward, all of the ground's on the lee side.
+    AllOnLee {
+        /// Pressure on the lee side.
+        lee: N,
+    },
+    /// Part to windward, all of the roof's on the lee side, and a drift at the ridge.
+    Drift(Drift<N>),
+}
+
+/// A drift at a ridge.
+struct Drift<N> {
+    /// Snow on the roof.
+    roof: N,
+    /// Its surcharge.
+    surcharge: N,
+    /// How far it reaches from the ridge, ft.
+    length: N,
+}
+
+/// Part of the roof's snow that stays on the windward side (7.6.1).
+const WINDWARD_PART: f64 = 0.3;
+
+/// How the snow lies that is blown over the ridge of a gable with this reach from eave to ridge, ft.
+fn blown<P: Pen>(pen: &mut P, snow: &SiteSnow, gable: &Gable, ground: Pressure, reach: &P::Number) -> Blown<P::Number> {
+    if gable.rafters && reach.value() <= LONGEST_SIMPLE_REACH {
+        let lee = pen.given("p_g", ground.to_psf()) * pen.given("I", importance(snow));
+        let (pounds, clause) = (Unit::PoundsPerSquareFoot, snow.edition.clause("7.6.1"));
+        return Blown::AllOnLee { lee: pen.step("step-lee-side-all-ground-snow", "p_lee", pounds, clause, lee) };
+    }
+    Blown::Drift(drift(pen, snow, gable, ground, reach))
+}
+
+fn drift<P: Pen>(pen: &mut P, snow: &SiteSnow, gable: &Gable, ground: Pressure, reach: &P::Number) -> Drift<P::Number> {
     let clause = snow.edition.clause("7.6.1");
     let roof = strength_level(pen, snow, ground, gable.rise_in_twelve);
     let run = pen.given("⟨symbol-run-for-a-rise-of-1⟩", 12.0 / gable.rise_in_twelve);
@@ -300,6 +354,17 @@ fn drifted<P: Pen>(
     let surcharge = pen.step("step-drift-at-the-ridge", "p_d", Unit::PoundsPerSquareFoot, clause, surcharge);
     let length = (height * root).times(8.0 / 3.0).smaller(reach.clone());
     let length = pen.step("step-how-far-it-reaches-from-the-ridge", "l_d", Unit::Feet, clause, length);
+    Drift { roof, surcharge, length }
+}
+
+/// Windward 0.3 of the roof snow; lee side all of it and a drift at the ridge. Moments about the windward wall.
+fn drifted<P: Pen>(
+    pen: &mut P,
+    gable: &Gable,
+    Drift { roof, surcharge, length }: Drift<P::Number>,
+    reach: &P::Number,
+    lever: P::Number,
+) -> P::Number {
     let width = pen.given("B", gable.width.to_feet());
     let two = || P::Number::constant(2.0);
     let lee = roof.clone() * reach.clone() * lever;
@@ -309,7 +374,7 @@ fn drifted<P: Pen>(
         return lee + drift;
     }
     let drift = surcharge * length.clone() * (width.clone() / two() + length / two()) / width.clone();
-    let windward = roof.times(0.3) * reach.clone() * (width.clone() / two() - reach.clone() / two()) / width;
+    let windward = roof.times(WINDWARD_PART) * reach.clone() * (width.clone() / two() - reach.clone() / two()) / width;
     lee + drift + windward
 }
 

@@ -5,6 +5,8 @@
 //!
 //! **Source.** Elementary statics; a header bears on its jacks' centers: common practice, no source.
 //!
+//! A header's weight, where it is known, is a line of its own from bearing to bearing.
+//!
 //! **Limits.** The wall's own weight joins at its bottom and does not go through its headers. What stands at a face, or over a pack, goes
 //! straight down.
 //!
@@ -28,6 +30,8 @@ pub(super) fn through(wall: &StandingWall, loaded: &mut LoadedWall, storey: usiz
         let (low, high) = (line.start + low, line.start + high);
         let faces = (line.start + opening.left, line.start + opening.right);
         let mut ends: Ends<ByCase> = Ends::default();
+        let weight = ByCase::dead(opening.header.to_plf()).times((high - low).to_feet());
+        take(&mut ends, (low, high), (low + high).to_feet() / 2.0, &weight);
         let mut kept = Vec::with_capacity(beside.len() + 1);
         for stretch in beside {
             let (from, to) = (stretch.low.max(low), stretch.high.min(high));
@@ -74,6 +78,7 @@ mod tests {
     use super::*;
     use crate::house::plan::Axis;
     use crate::loads::LoadCase;
+    use crate::measure::LineLoad;
     use crate::path::WallOpening;
     use crate::path::testing::wall_across;
 
@@ -81,7 +86,12 @@ mod tests {
     fn worked_example() {
         let mut wall = wall_across(Axis::X, Length::ZERO);
         let jacks = Ends { left: 2, right: 2 };
-        wall.openings.push(WallOpening { left: Length::inches(60), right: Length::inches(132), jacks });
+        wall.openings.push(WallOpening {
+            left: Length::inches(60),
+            right: Length::inches(132),
+            jacks,
+            header: LineLoad::ZERO,
+        });
         let from = Source { storey: 0, part: Part::Field(0) };
         let (low, high) = (wall.line.start, wall.line.end());
         let mut loaded = LoadedWall::default();

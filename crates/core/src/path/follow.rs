@@ -23,37 +23,62 @@ pub fn follow(structure: &Structure) -> LoadPath {
 
 /// The same, written down as it goes.
 pub fn follow_working<P: Pen>(pen: &mut P, structure: &Structure) -> LoadPath {
-    let storeys = structure.storeys.iter().map(unloaded).collect();
-    let mut path = LoadPath { storeys, ..LoadPath::default() };
-    for (place, storey) in structure.storeys.iter().enumerate().rev() {
-        fields_come_down(pen, storey, place, &mut path);
+    let mut following = Following::new(structure.clone());
+    for storey in (0..structure.storeys.len()).rev() {
+        following.comes_down_on(pen, storey);
+        following.goes_on_down(storey);
+    }
+    following.path
+}
+
+/// A house whose loads are being followed, storey by storey from the top: between what comes down on a storey and what goes on down from
+/// it, its headers are sized and its jacks counted.
+#[derive(Clone, Debug, PartialEq)]
+pub struct Following {
+    /// What stands in it.
+    pub structure: Structure,
+    /// Where its loads have come to.
+    pub path: LoadPath,
+}
+
+impl Following {
+    /// A house of which nothing has come down yet.
+    pub fn new(structure: Structure) -> Self {
+        let storeys = structure.storeys.iter().map(unloaded).collect();
+        Self { structure, path: LoadPath { storeys, ..LoadPath::default() } }
+    }
+
+    /// Brings what lies and stands on top of a storey down on its lines and posts, and its beams on what carries them.
+    pub fn comes_down_on<P: Pen>(&mut self, pen: &mut P, place: usize) {
+        let Self { structure, path } = self;
+        let storey = &structure.storeys[place];
+        fields_come_down(pen, storey, place, path);
         for (index, point) in storey.points.iter().enumerate() {
             let from = Source { storey: place, part: Part::Point(index) };
             let press = Press { at: Length::ZERO, pounds: point.pounds, from, came_down: point.at };
-            lands(point.at, None, &press, Below::Storey(storey, place), &mut path);
+            lands(point.at, None, &press, Below::Storey(storey, place), path);
         }
-        beams_come_down(pen, storey, place, &mut path);
-        stands_on(structure, place, &mut path);
+        beams_come_down(pen, storey, place, path);
     }
-    path
-}
 
-/// Takes what stands on a storey's walls and posts through them, and down.
-fn stands_on(structure: &Structure, place: usize, path: &mut LoadPath) {
-    let storey = &structure.storeys[place];
-    let below = Below::of(structure, place);
-    for (index, wall) in storey.walls.iter().enumerate() {
-        let from = Source { storey: place, part: Part::Wall(index) };
-        let bottom = through(wall, &mut path.storeys[place].walls[index], place, index);
-        wall_comes_down(wall, bottom, from, below, path);
-    }
-    for (index, post) in storey.posts.iter().enumerate() {
-        let loaded = &mut path.storeys[place].posts[index];
-        let bottom = loaded.presses.iter().map(|press| press.pounds).sum::<ByCase>();
-        loaded.bottom = bottom + ByCase::dead(post.weight.to_lbf());
-        let from = Source { storey: place, part: Part::Post(index) };
-        let press = Press { at: Length::ZERO, pounds: loaded.bottom, from, came_down: post.at };
-        lands(post.at, None, &press, below, path);
+    /// Takes what stands on a storey's walls and posts through them, and down.
+    pub fn goes_on_down(&mut self, place: usize) {
+        let Self { structure, path } = self;
+        let storey = &structure.storeys[place];
+        let below = Below::of(structure, place);
+        for (index, wall) in storey.walls.iter().enumerate() {
+            let from = Source { storey: place, part: Part::Wall(index) };
+            let bottom = through(wall, &mut path.storeys[place].walls[index], place, index);
+            wall_comes_down(wall, bottom, from, below, path);
+        }
+        for (index, post) in storey.posts.iter().enumerate() {
+            let loaded = &mut path.storeys[place].posts[index];
+            let bottom = loaded.presses.iter().map(|press| press.pounds).sum::<ByCase>();
+            loaded.bottom = bottom + ByCase::dead(post.weight.to_lbf());
+            let from = Source { storey: place, part: Part::Post(index) };
+            let press = Press { at: Length::ZERO, pounds: loaded.bottom, from, came_down: post.at };
+            lands(post.at, None, &press, below, path);
+        }
     }
 }
 

@@ -2,16 +2,18 @@
 
 mod along_beam;
 mod along_wall;
+pub mod described;
 mod down;
 mod fields;
 pub mod follow;
 pub mod loaded;
+pub mod roofs;
 pub mod structure;
 pub mod support;
 #[cfg(test)]
 mod testing;
 
-pub use follow::{follow, follow_working};
+pub use follow::{Following, follow, follow_working};
 pub use loaded::{
     Break, Carrier, Footing, Grounded, LoadPath, LoadedBeam, LoadedPost, LoadedStorey, LoadedWall, OnTop, Part, Press,
     Reaction, Source, Stretch, Why,

@@ -30,7 +30,7 @@ impl StandingWall {
 }
 
 /// An opening, places from the wall's start.
-#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+#[derive(Clone, Copy, Debug, PartialEq)]
 pub struct WallOpening {
     /// Its left face.
     pub left: Length,
@@ -38,6 +38,8 @@ pub struct WallOpening {
     pub right: Length,
     /// Jacks at each side.
     pub jacks: Ends<u8>,
+    /// What its header weighs, where that is known.
+    pub header: LineLoad,
 }
 
 impl WallOpening {

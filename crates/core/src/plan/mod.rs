@@ -1,20 +1,25 @@
 //! The whole job, worked out once for a version: everybody who asks reads the same plan, and walls that did not change keep theirs.
 
+mod in_house;
+
 use std::sync::Arc;
 
-use crate::framing::{Landed, OpeningPlan, WallPlan, plan_one, plan_wall};
+use crate::framing::{Landed, OpeningPlan, WallPlan, plan_one, plan_wall, plan_wall_as_said};
 use crate::job::{Job, Opening, OpeningId, PointLoad, StockItem, Wall, WallId};
 use crate::sizing::schools::JurisdictionRow;
+pub use in_house::FollowedHouse;
+use in_house::InHouse;
 
 /// The form of what is computed: raised with every change of it, so that what was counted before is counted again.
 pub const COMPUTATION: i32 = 1;
 
 /// A job and the plans of its walls. The headers that were tried and did not go in are left out: they are most of a plan and are looked at
-/// for one opening at a time, by [`opening_alone`].
+/// for one opening at a time, by [`JobPlan::opening_alone`].
 #[derive(Clone, Debug, PartialEq)]
 pub struct JobPlan {
     job: Job,
     walls: Vec<Arc<WallPlan>>,
+    house: Option<FollowedHouse>,
 }
 
 /// How much of a job is settled.
@@ -62,6 +67,37 @@ impl JobPlan {
         self.walls().find(|(wall, _)| wall.id == id)
     }
 
+    /// The house with its loads followed; `None` where nothing is said of one.
+    pub const fn house(&self) -> Option<&FollowedHouse> {
+        self.house.as_ref()
+    }
+
+    /// An opening planned alone, with every header that was tried; `None` if it is not there.
+    pub fn opening_alone(&self, id: OpeningId) -> Option<OpeningPlan> {
+        let (wall, plan, _) = self.opening(id)?;
+        plan_one(&self.job.rules(), wall, &plan.ground.landed, id)
+    }
+
+    /// A wall as it would be planned in a job that was this one before an edit: by itself where it has no place in a house.
+    pub fn wall_after(&self, job: &Job, id: WallId) -> Option<Arc<WallPlan>> {
+        let wall = job.wall(id)?;
+        if wall.place.is_none() {
+            return Some(Arc::new(plan_wall_as_said(&job.rules(), wall)));
+        }
+        let after = self.again(job.clone());
+        let place = after.job.walls.iter().position(|wall| wall.id == id)?;
+        after.walls.get(place).cloned()
+    }
+
+    /// An opening planned alone in a job that was this one before an edit.
+    pub fn opening_after(&self, job: &Job, id: OpeningId) -> Option<OpeningPlan> {
+        let (wall, _) = job.opening(id)?;
+        if wall.place.is_none() {
+            return plan_one(&job.rules(), wall, &Landed::as_said(&job.rules(), wall), id);
+        }
+        self.again(job.clone()).opening_alone(id)
+    }
+
     /// An opening, with its wall and that wall's plan.
     pub fn opening(&self, id: OpeningId) -> Option<(&Wall, &WallPlan, &OpeningPlan)> {
         self.walls().find_map(|(wall, plan)| {
@@ -97,45 +133,57 @@ impl JobPlan {
 pub struct Planning<'a> {
     before: Option<&'a JobPlan>,
     job: Job,
-    walls: Vec<Arc<WallPlan>>,
+    house: Option<InHouse>,
+    /// The walls' places in the list, in the order in which they are planned.
+    order: Vec<usize>,
+    /// Those that are planned, in that order.
+    planned: Vec<Arc<WallPlan>>,
 }
 
 impl<'a> Planning<'a> {
     /// Of a job that nothing is known of.
-    pub const fn anew(job: Job) -> Self {
-        Self { before: None, job, walls: Vec::new() }
+    pub fn anew(job: Job) -> Self {
+        Self::begun(None, job)
     }
 
     /// Of a job that was another one before an edit.
     pub fn after(before: &'a JobPlan, job: Job) -> Self {
         // The rules hold for every wall.
         let before = (before.job.rules() == job.rules()).then_some(before);
-        Self { before, job, walls: Vec::new() }
+        Self::begun(before, job)
     }
 
-    /// Plans the next wall; false where all are planned.
+    fn begun(before: Option<&'a JobPlan>, job: Job) -> Self {
+        let house = InHouse::of(&job);
+        let walls = job.walls.len();
+        let order = house.as_ref().map_or_else(|| (0..walls).collect(), |house| house.order(walls));
+        Self { before, job, house, order, planned: Vec::with_capacity(walls) }
+    }
+
+    /// Plans the next wall, from the top storey down; false where all are planned.
     pub fn next_wall(&mut self) -> bool {
-        let place = self.walls.len();
-        let Some(wall) = self.job.walls.get(place) else { return false };
-        let landed = Landed::as_said(&self.job.rules(), wall);
+        let Some(place) = self.order.get(self.planned.len()).copied() else { return false };
+        let wall = &self.job.walls[place];
+        let in_house = self.house.as_mut().and_then(|house| house.landed_on(&self.job, place));
+        let landed = in_house.unwrap_or_else(|| Landed::as_said(&self.job.rules(), wall));
         let kept = self.before.and_then(|before| before.kept(place, wall));
         let kept = kept.filter(|plan| plan.ground.landed == landed);
         let plan = kept.unwrap_or_else(|| planned(&self.job, wall, &landed));
-        self.walls.push(plan);
+        if let Some(house) = &mut self.house {
+            house.planned(&self.job, place, &plan);
+        }
+        self.planned.push(plan);
         true
     }
 
     /// Plans the walls that are left.
     pub fn finish(mut self) -> JobPlan {
         while self.next_wall() {}
-        JobPlan { job: self.job, walls: self.walls }
+        let mut in_order: Vec<(usize, Arc<WallPlan>)> = self.order.into_iter().zip(self.planned).collect();
+        in_order.sort_by_key(|(place, _)| *place);
+        let walls = in_order.into_iter().map(|(_, plan)| plan).collect();
+        JobPlan { job: self.job, walls, house: self.house.map(InHouse::finish) }
     }
-}
-
-/// An opening of a job planned alone, with every header that was tried; `None` if it is not there.
-pub fn opening_alone(job: &Job, id: OpeningId) -> Option<OpeningPlan> {
-    let (wall, _) = job.opening(id)?;
-    plan_one(&job.rules(), wall, &Landed::as_said(&job.rules(), wall), id)
 }
 
 impl WallPlan {

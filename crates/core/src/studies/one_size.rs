@@ -11,10 +11,11 @@
 //!
 //! **Worked example.** A 3 ft window that 2-2x6 carries and a 6 ft door that 2-2x10 carries: 2-2x10 over both.
 
-use crate::framing::{OpeningOutcome, OpeningPlan, plan_wall_as_said};
+use crate::framing::{OpeningOutcome, OpeningPlan, WallPlan, plan_wall};
 use crate::job::{Job, OpeningId, Wall};
 use crate::lumber::HeaderSpec;
 use crate::measure::{Length, Money};
+use crate::plan::JobPlan;
 use crate::sizing::candidates::Candidate;
 
 /// What one opening can take.
@@ -62,12 +63,12 @@ pub struct OneSize {
 }
 
 /// Every header of the stock that carries over each sized opening of a job.
-pub fn options(job: &Job) -> Vec<OpeningOptions> {
-    job.walls.iter().flat_map(|wall| options_in(job, wall)).collect()
+pub fn options(plan: &JobPlan) -> Vec<OpeningOptions> {
+    plan.walls().flat_map(|(wall, planned)| options_in(plan.job(), wall, planned)).collect()
 }
 
 /// Every header of the stock that carries over each sized opening of one of a job's walls.
-pub fn options_in(job: &Job, wall: &Wall) -> Vec<OpeningOptions> {
+pub fn options_in(job: &Job, wall: &Wall, planned: &WallPlan) -> Vec<OpeningOptions> {
     let of_opening = |plan: OpeningPlan| {
         let OpeningOutcome::Header(sized) = &plan.outcome else { return None };
         let carrying = sized.candidates.iter().filter(|candidate| candidate.evaluation.carries());
@@ -79,7 +80,8 @@ pub fn options_in(job: &Job, wall: &Wall) -> Vec<OpeningOptions> {
         };
         Some(OpeningOptions { opening: plan.id, carrying: carrying.map(option).collect() })
     };
-    plan_wall_as_said(&job.rules(), wall).openings.into_iter().filter_map(of_opening).collect()
+    let whole = plan_wall(&job.rules(), wall, &planned.ground.landed);
+    whole.openings.into_iter().filter_map(of_opening).collect()
 }
 
 /// The most different headers that are looked for.

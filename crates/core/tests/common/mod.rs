@@ -2,6 +2,8 @@
 
 #![allow(dead_code, reason = "each test takes what it needs")]
 
+pub mod hand;
+
 use sturvek_core::framing::{OpeningOutcome, OpeningPlan, plan_wall_as_said};
 use sturvek_core::job::{
     Job, KingWindBasis, Opening, OpeningDesign, OpeningId, OpeningKind, PointLoad, PointLoadId, SiteSaid, Size,

@@ -128,6 +128,7 @@ impl Reader {
             left: inches(opening.left),
             right: inches(opening.right),
             jacks: Ends { left: opening.jacks_left, right: opening.jacks_right },
+            header: LineLoad::ZERO,
         };
         if opening.right <= opening.left {
             here.fails.push(format!("{at}.right ({}): it must lie to the right of left.", opening.id));

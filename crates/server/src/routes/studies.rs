@@ -6,8 +6,8 @@ use axum::extract::State;
 use axum::http::header;
 use axum::response::IntoResponse;
 use sturvek_core::framing::{OpeningOutcome, OpeningPlan};
-use sturvek_core::job::{Job, OpeningId, WhatIf};
-use sturvek_core::plan::opening_alone;
+use sturvek_core::job::{OpeningId, WhatIf};
+use sturvek_core::plan::JobPlan;
 use sturvek_core::say;
 use sturvek_core::sizing::candidates::headers_from;
 use sturvek_core::sizing::existing::capability;
@@ -55,7 +55,8 @@ pub async fn get_reach(
 ) -> Result<Written<ReachView>, Problem> {
     let answer = move |planned: &Planned, _: &Wanted| {
         let job = what_if(query)?.applied_to(planned.plan.job());
-        let planned = planned_opening(&job, opening)?;
+        let after = planned.plan.opening_after(&job, OpeningId(opening.as_u128()));
+        let planned = after.ok_or_else(|| Problem::not_found(NoSuch::Opening))?;
         let problem = &sized(&planned)?.problem;
         let headers = headers_from(job.boards(), problem.wall_depth);
         let mut reaches: Vec<Reach> = headers
@@ -82,7 +83,7 @@ pub async fn get_capability(
     Ids((job, opening)): Ids<(Uuid, Uuid)>,
 ) -> Result<Written<CapabilityView>, Problem> {
     let answer = move |planned: &Planned, _: &Wanted| {
-        let opening = planned_opening(planned.plan.job(), opening)?;
+        let opening = planned_opening(&planned.plan, opening)?;
         let sized = sized(&opening)?;
         Ok((&capability(&sized.problem, sized.evaluation.header)?).into())
     };
@@ -90,8 +91,8 @@ pub async fn get_capability(
 }
 
 /// An opening planned alone.
-fn planned_opening(job: &Job, opening: Uuid) -> Result<OpeningPlan, Problem> {
-    opening_alone(job, OpeningId(opening.as_u128())).ok_or_else(|| Problem::not_found(NoSuch::Opening))
+fn planned_opening(plan: &JobPlan, opening: Uuid) -> Result<OpeningPlan, Problem> {
+    plan.opening_alone(OpeningId(opening.as_u128())).ok_or_else(|| Problem::not_found(NoSuch::Opening))
 }
 
 /// The sized header of an opening.
@@ -113,9 +114,9 @@ pub async fn get_one_size(
     let answer = move |planned: &Planned, wanted: &Wanted| {
         let job = planned.plan.job();
         let mut found = Vec::new();
-        for wall in &job.walls {
+        for (wall, plan) in planned.plan.walls() {
             wanted.still()?;
-            found.extend(options_in(job, wall));
+            found.extend(options_in(job, wall, plan));
         }
         Ok(one_size(&found).as_ref().map(Into::into))
     };

@@ -3,10 +3,9 @@
 use axum::extract::State;
 use axum::http::HeaderMap;
 use axum::response::Response;
-use sturvek_core::framing::{plan_wall_as_said, say::say, together::together};
+use sturvek_core::framing::{say::say, together::together};
 use sturvek_core::job::{Job, OpeningId, Wall, WallId, command};
 use sturvek_core::measure::LengthStyle;
-use sturvek_core::plan::opening_alone;
 use sturvek_store::StoreError;
 use sturvek_wire::Resolve;
 use sturvek_wire::results::{CandidateView, Ticket, WallView, candidates, ticket, wall_view};
@@ -68,7 +67,7 @@ pub async fn get_candidates(
     Ids((job, opening)): Ids<(Uuid, Uuid)>,
 ) -> Result<Written<Vec<CandidateView>>, Problem> {
     let answer = move |planned: &Planned, _: &Wanted| {
-        let tried = opening_alone(planned.plan.job(), OpeningId(opening.as_u128()));
+        let tried = planned.plan.opening_alone(OpeningId(opening.as_u128()));
         Ok(candidates(&tried.ok_or_else(|| Problem::not_found(NoSuch::Opening))?))
     };
     state.about(job, answer).await
@@ -88,7 +87,8 @@ pub async fn preview(
         let refusal = |error| StoreError::refusal(&command, error).under("/command");
         let job = command::apply(planned.plan.job(), &command).map_err(refusal)?.job;
         let wall = wall_of(&job, wall)?;
-        Ok(LookedAt::at(&job.rules(), wall, &plan_wall_as_said(&job.rules(), wall), request.opening))
+        let after = planned.plan.wall_after(&job, wall.id).ok_or_else(|| Problem::not_found(NoSuch::Wall))?;
+        Ok(LookedAt::at(&job.rules(), wall, &after, request.opening))
     };
     state.about(job, answer).await
 }

@@ -150,6 +150,8 @@ pub struct RoofField {
     pub framing: RoofFieldFraming,
     /// Rise in 12 of run.
     pub rise_in_twelve: f64,
+    /// Distance between its trusses or rafters.
+    pub bay: TypedLength,
     /// How far it hangs over at each eave.
     pub overhang: TypedLength,
     /// Roof dead load.
@@ -443,6 +445,7 @@ impl Resolve for FieldOf {
             Self::RoofField(roof) => house::FieldOf::Roof(house::RoofField {
                 framing: roof.framing.into(),
                 rise_in_twelve: roof.rise_in_twelve,
+                bay: reader.length("bay", &roof.bay),
                 overhang: reader.length("overhang", &roof.overhang),
                 dead: Pressure::psf(roof.roof_dead),
                 dead_on: roof.dead_on.into(),
@@ -473,6 +476,7 @@ impl From<&house::FieldOf> for FieldOf {
             house::FieldOf::Roof(roof) => Self::RoofField(RoofField {
                 framing: roof.framing.into(),
                 rise_in_twelve: roof.rise_in_twelve,
+                bay: roof.bay.into(),
                 overhang: roof.overhang.into(),
                 roof_dead: roof.dead.to_psf(),
                 dead_on: roof.dead_on.into(),

@@ -164,6 +164,7 @@ fn field(checks: &mut Checks, field: &Field) {
         }
         FieldOf::Roof(roof) => {
             checks.number(Input::RiseInTwelve, roof.rise_in_twelve);
+            checks.length(Input::RafterBay, roof.bay);
             checks.length(Input::Overhang, roof.overhang);
             checks.number(Input::RoofDead, roof.dead.to_psf());
             checks.number(Input::CeilingDead, roof.ceiling_dead.to_psf());

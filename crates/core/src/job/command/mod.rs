@@ -244,10 +244,8 @@ mod tests {
                 },
                 at: 0,
             }),
-            (1_u128..4, prop::option::of(Just(900_u128))).prop_map(|(id, level)| Command::PlaceWall {
-                wall: WallId(id),
-                place: level.map(|level| place(level)),
-            }),
+            (1_u128..4, prop::option::of(Just(900_u128)))
+                .prop_map(|(id, level)| Command::PlaceWall { wall: WallId(id), place: level.map(place) }),
             (900_u128..904, 0_usize..3).prop_map(|(id, at)| Command::AddPart { part: Box::new(part(id)), at }),
             (900_u128..904, "[a-z]{1,8}").prop_map(|(id, name)| {
                 let HousePart::Post(post) = part(id) else { return Command::ChangePart { part: Box::new(part(id)) } };

@@ -1,0 +1,217 @@
+//! The house of a job while its walls are planned: what comes down on each, and what its headers make of it.
+
+use crate::framing::house_sources;
+use crate::framing::{FromHouse, Landed, OpeningOutcome, OpeningPlan, WallPlan};
+use crate::house::{Field, FieldOf, PartId, RoofFieldFraming};
+use crate::job::{Job, Wall};
+use crate::loads::carried::FLATTEST_RIDGE_BOARD;
+use crate::loads::{ByCase, CarriedLimit, LoadCase, LoadKind, LoadLine, LoadPoint, SnowTrouble, Standing, TakeDown};
+use crate::measure::{Force, Length, LineLoad};
+use crate::path::described::{Named, along_axis, described, from_left_end};
+use crate::path::{Following, LoadPath, Part, Source, Structure, WallOpening};
+use crate::working::Silent;
+
+/// A house whose loads were followed.
+#[derive(Clone, Debug, PartialEq)]
+pub struct FollowedHouse {
+    /// What stands in it.
+    pub structure: Structure,
+    /// By which identity each part goes.
+    pub named: Named,
+    /// Where its loads go.
+    pub path: LoadPath,
+}
+
+/// A house whose walls are being planned, from the top storey down.
+#[derive(Debug)]
+pub(super) struct InHouse {
+    following: Following,
+    named: Named,
+    /// Storeys that nothing has come down on yet.
+    above_ground: usize,
+}
+
+/// Storeys above a wall of which there is a number.
+const MOST_STOREYS_ABOVE: usize = 2;
+
+impl InHouse {
+    /// The house of a job; `None` where none of its walls stands in one.
+    pub fn of(job: &Job) -> Option<Self> {
+        if job.house.is_empty() {
+            return None;
+        }
+        let (structure, named) = described(job);
+        let above_ground = structure.storeys.len();
+        Some(Self { following: Following::new(structure), named, above_ground })
+    }
+
+    /// The places of the walls in the job's list, in the order in which loads come down on them; the others after them.
+    pub fn order(&self, walls: usize) -> Vec<usize> {
+        let mut order: Vec<usize> =
+            self.named.storeys.iter().rev().flat_map(|storey| &storey.walls).map(|wall| wall.in_job).collect();
+        let others = (0..walls).filter(|place| !order.contains(place)).collect::<Vec<_>>();
+        order.extend(others);
+        order
+    }
+
+    /// What lands on a wall; `None` where it has no place in the house.
+    pub fn landed_on(&mut self, job: &Job, in_job: usize) -> Option<Landed> {
+        let (storey, place) = self.place_of(in_job)?;
+        self.come_down_to(storey);
+        let wall = &job.walls[in_job];
+        let top = &self.following.path.storeys[storey].walls[place].top;
+        let mut down = TakeDown::default();
+        for stretch in &top.stretches {
+            self.lines(job, wall, stretch.from, &stretch.plf, (stretch.low, stretch.high), &mut down);
+        }
+        for press in &top.presses {
+            let at = self.place_from_left(wall, press.at);
+            let amount = without_lift(&press.pounds).most().map(Force::lbf);
+            down.points.push(LoadPoint { source: self.source(job, press.from), at, amount });
+        }
+        let carries = |case| top.stretches.iter().any(|stretch| 0.0 < stretch.plf.get(case));
+        let roofed = carries(LoadCase::RoofLive);
+        let limit = self.limit(job, storey, roofed);
+        let house = FromHouse {
+            brings: !top.is_empty(),
+            asks_snow: job.settings.said.snow == Standing::NotSaid && (roofed || carries(LoadCase::DeckLive)),
+            limit: limit.filter(|_| !top.is_empty()),
+        };
+        Some(Landed::in_house(&job.rules(), wall, down, house))
+    }
+
+    /// Takes a wall's openings as they were planned: the load goes on over their headers.
+    pub fn planned(&mut self, job: &Job, in_job: usize, plan: &WallPlan) {
+        let Some((storey, place)) = self.place_of(in_job) else { return };
+        let wall = &job.walls[in_job];
+        let Some(stands) = wall.place else { return };
+        let bridged = plan.openings.iter().filter(|opening| !matches!(opening.outcome, OpeningOutcome::InBay(_)));
+        let (ids, openings) =
+            bridged.map(|opening| (opening.id, along_axis(wall, &stands, as_followed(opening)))).unzip();
+        self.named.storeys[storey].walls[place].openings = ids;
+        self.following.structure.storeys[storey].walls[place].openings = openings;
+    }
+
+    /// The rest of the way to the ground.
+    pub fn finish(mut self) -> FollowedHouse {
+        self.come_down_to(0);
+        if !self.following.structure.storeys.is_empty() {
+            self.following.goes_on_down(0);
+        }
+        let Following { structure, path } = self.following;
+        FollowedHouse { structure, named: self.named, path }
+    }
+
+    fn come_down_to(&mut self, storey: usize) {
+        while storey < self.above_ground {
+            if self.above_ground < self.following.structure.storeys.len() {
+                self.following.goes_on_down(self.above_ground);
+            }
+            self.above_ground -= 1;
+            self.following.comes_down_on(&mut Silent, self.above_ground);
+        }
+    }
+
+    fn place_of(&self, in_job: usize) -> Option<(usize, usize)> {
+        self.named.storeys.iter().enumerate().find_map(|(storey, named)| {
+            let place = named.walls.iter().position(|wall| wall.in_job == in_job)?;
+            Some((storey, place))
+        })
+    }
+
+    fn place_from_left(&self, wall: &Wall, along: Length) -> Length {
+        let at = wall.place.map_or(along, |place| from_left_end(wall, &place, along));
+        at.max(Length::ZERO).min(wall.frame.length)
+    }
+
+    fn lines(
+        &self,
+        job: &Job,
+        wall: &Wall,
+        from: Source,
+        plf: &ByCase,
+        (low, high): (Length, Length),
+        down: &mut TakeDown,
+    ) {
+        let ends = [self.place_from_left(wall, low), self.place_from_left(wall, high)];
+        let extent = (ends[0].min(ends[1]), ends[0].max(ends[1]));
+        if extent.1 <= extent.0 {
+            return;
+        }
+        let bay = self.field(job, from).and_then(|field| match field.of {
+            FieldOf::Roof(roof) => Some(roof.bay),
+            _ => None,
+        });
+        let most = without_lift(plf).most();
+        for kind in LoadKind::ALL {
+            let amount = LineLoad::plf(most[kind]);
+            if amount != LineLoad::ZERO {
+                let source = self.source(job, from);
+                down.lines.push(LoadLine {
+                    source,
+                    kind,
+                    area: None,
+                    at_start: amount,
+                    at_end: amount,
+                    extent: Some(extent),
+                    bay,
+                });
+            }
+        }
+    }
+
+    fn field<'a>(&self, job: &'a Job, from: Source) -> Option<&'a Field> {
+        let Part::Field(place) = from.part else { return None };
+        let id: PartId = *self.named.storeys[from.storey].fields.get(place)?;
+        job.house.fields.iter().find(|field| field.id == id)
+    }
+
+    fn source(&self, job: &Job, from: Source) -> &'static str {
+        match from.part {
+            Part::Field(_) => match self.field(job, from).map(|field| field.of) {
+                Some(FieldOf::Roof(_)) => house_sources::ROOF,
+                Some(FieldOf::Ceiling(_)) => house_sources::CEILING,
+                Some(FieldOf::Floor(_)) | None => house_sources::FLOOR,
+            },
+            Part::Point(_) => house_sources::POINT,
+            Part::Wall(_) => house_sources::WALL,
+            Part::Opening(..) => house_sources::PACK,
+            Part::Beam(_) => house_sources::BEAM,
+            Part::Post(_) => house_sources::POST,
+        }
+    }
+
+    /// What of the house above a wall is outside the limits.
+    fn limit(&self, job: &Job, storey: usize, roofed: bool) -> Option<CarriedLimit> {
+        let above = self.named.storeys.len() - storey - 1;
+        if MOST_STOREYS_ABOVE < above {
+            return Some(CarriedLimit::TooManyStoreys);
+        }
+        let levels: Vec<PartId> = self.named.storeys[storey..].iter().map(|storey| storey.level).collect();
+        let roofs = job.house.fields.iter().filter(|field| roofed && levels.contains(&field.level));
+        roofs.filter_map(|field| if let FieldOf::Roof(roof) = field.of { Some(roof) } else { None }).find_map(|roof| {
+            let flat = roof.framing == RoofFieldFraming::RaftersOnBoard && roof.rise_in_twelve < FLATTEST_RIDGE_BOARD;
+            match roof.snow_trouble {
+                SnowTrouble::None => flat.then_some(CarriedLimit::RidgeBoardTooFlat),
+                trouble => Some(CarriedLimit::Snow(trouble)),
+            }
+        })
+    }
+}
+
+/// What comes and goes lifts nothing off a member: it is not there when the rest is. What the building weighs does.
+fn without_lift(amount: &ByCase) -> ByCase {
+    LoadCase::ALL.into_iter().fold(*amount, |all, case| match case {
+        LoadCase::Dead => all,
+        case => all.with(case, all.get(case).max(0.0)),
+    })
+}
+
+/// An opening as the load goes over it: what has no count of jacks has one at each side.
+fn as_followed(opening: &OpeningPlan) -> WallOpening {
+    let header = match &opening.outcome {
+        OpeningOutcome::Header(sized) => LineLoad::plf(sized.evaluation.header.weight_per_foot_lbf()),
+        OpeningOutcome::Flat | OpeningOutcome::InBay(_) | OpeningOutcome::Outside(_) => LineLoad::ZERO,
+    };
+    WallOpening { left: opening.left(), right: opening.right(), jacks: opening.jacks.map(|jacks| jacks.max(1)), header }
+}

@@ -1,0 +1,301 @@
+//! Houses with their arithmetic beside them: what lands on each wall and header, and what is sized for it. Worked by hand from the method
+//! of the load path; sizes of boards are not the point here.
+
+mod common;
+
+use common::hand::{Hand, feet};
+use sturvek_core::framing::OpeningOutcome;
+use sturvek_core::house::{Axis, CeilingField, FieldOf, FloorField, RoofFieldFraming};
+use sturvek_core::job::WallId;
+use sturvek_core::loads::{ByKind, FloorUse, Framing, LoadCase, LoadKind, RoofOnWall, SnowLies, WallCarries};
+use sturvek_core::measure::{End, Length, LineLoad, Pressure};
+use sturvek_core::path::Why;
+use sturvek_core::plan::JobPlan;
+use sturvek_core::statics::Joints;
+
+/// What stands on a wall's top at a place, lb/ft.
+fn on(plan: &JobPlan, wall: u128, at: Length) -> ByKind<f64> {
+    let (_, planned) = plan.wall(WallId(wall)).expect("it is there");
+    planned.ground.landed.down.at(at).map(LineLoad::to_plf)
+}
+
+fn near(got: f64, wanted: f64) {
+    assert!((got - wanted).abs() < 0.01, "{got}, wanted {wanted}");
+}
+
+/// D, L, Lr, S.
+fn carries(plan: &JobPlan, wall: u128, at: Length, wanted: [f64; 4]) {
+    let got = on(plan, wall, at);
+    let kinds = [LoadKind::Dead, LoadKind::FloorLive, LoadKind::RoofLive, LoadKind::Snow];
+    for (kind, wanted) in kinds.into_iter().zip(wanted) {
+        assert!((got[kind] - wanted).abs() < 0.01, "{kind:?} on {wall}: {}, wanted {wanted}", got[kind]);
+    }
+}
+
+/// 24 ft deep and 32 ft long, trusses with 2 ft overhangs: 15 psf D with the ceiling's 5 inside, 20 psf Lr, 28 psf S of 40 on the ground.
+fn under_trusses(hand: &mut Hand) {
+    hand.wall(1, 0, Axis::X, feet(0), (feet(0), feet(32)));
+    hand.wall(2, 0, Axis::X, feet(24), (feet(0), feet(32)));
+    hand.wall(3, 0, Axis::X, feet(12), (feet(0), feet(32)));
+    hand.roof(0, (feet(0), feet(-2), feet(32), feet(26)), Axis::Y, RoofFieldFraming::Trusses);
+    hand.slab();
+}
+
+#[test]
+fn under_trusses_only_the_outside_walls_carry() {
+    let mut hand = Hand::with_storeys(1);
+    under_trusses(&mut hand);
+    let window = hand.window(1, feet(10), 60);
+    let plan = hand.plan();
+    // D 10 · 14 + 5 · 12 = 200; Lr 20 · 14; S 28 · 14.
+    carries(&plan, 1, feet(10), [200.0, 0.0, 280.0, 392.0]);
+    carries(&plan, 2, feet(10), [200.0, 0.0, 280.0, 392.0]);
+    carries(&plan, 3, feet(10), [0.0; 4]);
+    // The same wall described by itself gets the same header and jacks.
+    let mut alone = plan.job().clone();
+    let wall = alone.walls.iter_mut().find(|wall| wall.id == WallId(1)).expect("it is there");
+    wall.place = None;
+    let roof = RoofOnWall::usual(feet(24));
+    let item = sturvek_core::loads::Carried { framing: Framing::Roof(roof), extent: None, on_tail: false };
+    wall.carries = WallCarries::Framing(vec![item]);
+    let alone = JobPlan::of(alone);
+    let opening = |plan: &JobPlan| {
+        let (_, _, opening) = plan.opening(window).expect("planned");
+        (opening.header(), opening.jacks, opening.verdict)
+    };
+    assert_eq!(opening(&plan), opening(&alone));
+    assert!(opening(&plan).0.is_some());
+}
+
+#[test]
+fn lapped_ceiling_joists_make_the_middle_wall_carry() {
+    let mut hand = Hand::with_storeys(1);
+    under_trusses(&mut hand);
+    let door = hand.window(3, feet(16), 48);
+    let plan = hand.plan();
+    let (_, _, opening) = plan.opening(door).expect("planned");
+    assert!(matches!(opening.outcome, OpeningOutcome::Flat), "nothing stands on it");
+    hand.job.house.fields.clear();
+    hand.roof(0, (feet(0), feet(-2), feet(32), feet(26)), Axis::Y, RoofFieldFraming::RaftersOnBoard);
+    let ceiling = CeilingField { lapped: true, dead: Pressure::psf(5.0), attic_live: Pressure::psf(10.0) };
+    hand.field(0, (feet(0), feet(0), feet(32), feet(24)), Axis::Y, FieldOf::Ceiling(ceiling));
+    let plan = hand.plan();
+    // The ceiling: 5 and 10 psf over 12 ft of each span's half; the roof as before without it.
+    carries(&plan, 3, feet(10), [60.0, 120.0, 0.0, 0.0]);
+    carries(&plan, 1, feet(10), [140.0 + 30.0, 60.0, 280.0, 392.0]);
+    let (_, _, opening) = plan.opening(door).expect("planned");
+    assert!(matches!(opening.outcome, OpeningOutcome::Header(_)), "now it needs one");
+}
+
+/// Two storeys; an upper window of 4 ft stands half over a lower door of 6 ft.
+#[test]
+fn an_opening_over_another_loads_its_header() {
+    let mut hand = Hand::with_storeys(2);
+    hand.wall(1, 1, Axis::X, feet(0), (feet(0), feet(32)));
+    hand.wall(2, 1, Axis::X, feet(24), (feet(0), feet(32)));
+    hand.wall(3, 0, Axis::X, feet(0), (feet(0), feet(32)));
+    hand.wall(4, 0, Axis::X, feet(24), (feet(0), feet(32)));
+    hand.roof(1, (feet(0), feet(-2), feet(32), feet(26)), Axis::Y, RoofFieldFraming::Trusses);
+    let floor = FloorField {
+        use_: FloorUse::Living,
+        joints: Joints::AtEverySupport,
+        dead: Pressure::psf(10.0),
+        live: Pressure::psf(40.0),
+        roofed: false,
+    };
+    hand.field(0, (feet(0), feet(0), feet(32), feet(24)), Axis::Y, FieldOf::Floor(floor));
+    hand.slab();
+    let upper = hand.window(1, feet(12), 48);
+    let lower = hand.window(3, feet(14), 72);
+    let plan = hand.plan();
+    assert!(plan.house().expect("a house").path.breaks.is_empty());
+    let (_, _, upper) = plan.opening(upper).expect("planned");
+    let (_, lower_wall, lower) = plan.opening(lower).expect("planned");
+    // Beside the upper window: roof 200 D, its wall 12 psf over its height, the floor 10 · 12.
+    let wall = 12.0 * Length::inches_and(97, 1, 8).to_feet();
+    carries(&plan, 3, feet(4), [200.0 + wall + 120.0, 480.0, 280.0, 392.0]);
+    carries(&plan, 3, feet(12), [wall + 120.0, 480.0, 0.0, 0.0]);
+    // Its right pack presses the lower header: 392 plf over half of its span from bearing to bearing.
+    let jacks = Length::inches_and(0, 3, 4) * i64::from(upper.jacks.right + upper.jacks.left);
+    let span = (upper.rough.width + jacks).to_feet();
+    let at = upper.right() + Length::inches_and(0, 3, 4) * i64::from(upper.jacks.right);
+    let press = lower_wall.ground.landed.points.iter().find(|(place, _)| *place == at).expect("it lands there");
+    near(press.1[LoadKind::Snow].to_lbf(), 392.0 * span / 2.0);
+    assert!(lower.left() < at && at < lower.right());
+    // Without the window above the lower header is no larger and has no more jacks.
+    let mut without = plan.job().clone();
+    without.walls[0].openings.clear();
+    let without = JobPlan::of(without);
+    let (_, _, even) = without.opening(lower.id).expect("planned");
+    let deep = |opening: &sturvek_core::framing::OpeningPlan| opening.header().map(|header| header.board.depth());
+    assert!(deep(even) <= deep(lower) && even.jacks.right <= lower.jacks.right);
+}
+
+/// A ridge beam on posts over the gable walls; one post stands over a door.
+#[test]
+fn a_post_under_the_ridge_stands_over_a_header() {
+    let mut hand = Hand::with_storeys(2);
+    hand.wall(1, 1, Axis::X, feet(0), (feet(0), feet(20)));
+    hand.wall(2, 1, Axis::X, feet(24), (feet(0), feet(20)));
+    hand.wall(3, 0, Axis::X, feet(0), (feet(0), feet(20)));
+    hand.wall(4, 0, Axis::X, feet(24), (feet(0), feet(20)));
+    hand.wall(5, 0, Axis::Y, feet(0), (feet(0), feet(24)));
+    hand.wall(6, 0, Axis::Y, feet(20), (feet(0), feet(24)));
+    hand.roof(1, (feet(0), feet(-2), feet(20), feet(26)), Axis::Y, RoofFieldFraming::RaftersOnBeam);
+    hand.beam(1, Axis::X, feet(12), (feet(0), feet(20)), 0.0);
+    hand.post(1, feet(0), feet(12));
+    hand.post(1, feet(20), feet(12));
+    hand.slab();
+    let door = hand.window(5, feet(12), 36);
+    let plan = hand.plan();
+    let house = plan.house().expect("a house");
+    assert!(house.path.breaks.is_empty(), "{:?}", house.path.breaks);
+    // Each side: 12 ft of run with 2 ft of overhang: the ridge takes 14 − 14²/24 = 5.8333 ft of it, both sides 11.6667;
+    // over 20 ft half of it on each post: 10 psf D, 20 psf Lr, 28 psf S.
+    let ridge = 2.0 * (14.0 - 14.0 * 14.0 / 24.0) * 10.0;
+    let (_, gable, _) = plan.opening(door).expect("planned");
+    let (at, press) = gable.ground.landed.points[0];
+    assert_eq!(at, feet(12));
+    near(press[LoadKind::Dead].to_lbf(), 10.0 * ridge);
+    near(press[LoadKind::RoofLive].to_lbf(), 20.0 * ridge);
+    near(press[LoadKind::Snow].to_lbf(), 28.0 * ridge);
+}
+
+/// A girder in one piece on three posts under joists, with pads.
+#[test]
+fn a_girder_on_three_posts() {
+    let mut hand = Hand::with_storeys(2);
+    hand.foundation(Axis::X, feet(0), (feet(0), feet(24)));
+    hand.foundation(Axis::X, feet(24), (feet(0), feet(24)));
+    hand.wall(1, 0, Axis::X, feet(0), (feet(0), feet(24)));
+    hand.wall(2, 0, Axis::X, feet(24), (feet(0), feet(24)));
+    let floor = FloorField {
+        use_: FloorUse::Living,
+        joints: Joints::AtEverySupport,
+        dead: Pressure::psf(10.0),
+        live: Pressure::psf(40.0),
+        roofed: false,
+    };
+    hand.field(0, (feet(0), feet(0), feet(24), feet(24)), Axis::Y, FieldOf::Floor(floor));
+    hand.girder(0, Axis::X, feet(12), (feet(0), feet(24)), 20.0);
+    for x in [0, 12, 24] {
+        hand.post(0, feet(x), feet(12));
+        hand.pad(feet(x), feet(12), 30);
+    }
+    let plan = hand.plan();
+    let house = plan.house().expect("a house");
+    assert!(house.path.breaks.is_empty(), "{:?}", house.path.breaks);
+    let posts: Vec<f64> = house.path.storeys[0].posts.iter().map(|post| post.bottom.get(LoadCase::FloorLive)).collect();
+    // 480 lb/ft over two spans of 12 ft: 3/8, 10/8, 3/8 of 5760 lb.
+    near(posts[0], 0.375 * 5760.0);
+    near(posts[1], 1.25 * 5760.0);
+    near(posts[2], 0.375 * 5760.0);
+    // Without the middle pad the middle post breaks.
+    hand.job.house.pads.remove(1);
+    let plan = hand.plan();
+    let breaks = &plan.house().expect("a house").path.breaks;
+    assert_eq!(breaks.iter().map(|each| each.why).collect::<Vec<_>>(), [Why::NothingUnder]);
+}
+
+/// A porch roof from the house wall to a beam on two posts, 8 ft deep with 1 ft of overhang.
+#[test]
+fn a_porch_leans_on_the_wall_and_on_its_beam() {
+    let mut hand = Hand::with_storeys(1);
+    hand.wall(1, 0, Axis::X, feet(0), (feet(0), feet(20)));
+    hand.roof(0, (feet(0), feet(-9), feet(20), feet(0)), Axis::Y, RoofFieldFraming::OneWay);
+    hand.beam(0, Axis::X, feet(-8), (feet(0), feet(20)), 0.0);
+    hand.post(0, feet(1), feet(-8));
+    hand.post(0, feet(19), feet(-8));
+    hand.slab();
+    let plan = hand.plan();
+    // About the wall: 9²/(2 · 8) = 5.0625 ft on the beam, the rest of 9 on the wall.
+    carries(&plan, 1, feet(10), [39.375, 0.0, 78.75, 28.0 * 3.9375]);
+    let house = plan.house().expect("a house");
+    let post = house.path.storeys[0].posts[0].bottom;
+    near(post.get(LoadCase::Dead), 50.625 * 10.0);
+    near(post.get(LoadCase::Snow(SnowLies::Evenly)), 28.0 * 5.0625 * 10.0);
+}
+
+/// An upper floor that runs 2 ft past the wall below, with a wall and the roof on its end.
+#[test]
+fn a_cantilevered_storey_breaks_where_nothing_is_under_its_wall() {
+    let mut hand = Hand::with_storeys(2);
+    hand.wall(1, 1, Axis::X, feet(-2), (feet(0), feet(20)));
+    hand.wall(2, 1, Axis::X, feet(24), (feet(0), feet(20)));
+    hand.wall(3, 0, Axis::X, feet(0), (feet(0), feet(20)));
+    hand.wall(4, 0, Axis::X, feet(24), (feet(0), feet(20)));
+    hand.roof(1, (feet(0), feet(-4), feet(20), feet(26)), Axis::Y, RoofFieldFraming::Trusses);
+    hand.slab();
+    let plan = hand.plan();
+    let breaks = &plan.house().expect("a house").path.breaks;
+    assert_eq!(breaks.len(), 1);
+    assert_eq!(breaks[0].why, Why::NoLineUnder);
+    near(breaks[0].amount.get(LoadCase::Snow(SnowLies::Evenly)), 28.0 * 15.0);
+    // A beam under the end, on two posts, carries it.
+    hand.beam(0, Axis::X, feet(-2), (feet(0), feet(20)), 0.0);
+    hand.post(0, feet(0), feet(-2));
+    hand.post(0, feet(20), feet(-2));
+    assert!(hand.plan().house().expect("a house").path.breaks.is_empty());
+}
+
+/// A room over a garage: the wall above and the floor on one side come down on the overhead door's header.
+#[test]
+fn a_garage_under_a_room() {
+    let mut hand = Hand::with_storeys(2);
+    hand.wall(1, 1, Axis::X, feet(0), (feet(0), feet(22)));
+    hand.wall(2, 1, Axis::X, feet(20), (feet(0), feet(22)));
+    hand.wall(3, 0, Axis::X, feet(0), (feet(0), feet(22)));
+    hand.wall(4, 0, Axis::X, feet(20), (feet(0), feet(22)));
+    hand.roof(1, (feet(0), feet(-2), feet(22), feet(22)), Axis::Y, RoofFieldFraming::Trusses);
+    let floor = FloorField {
+        use_: FloorUse::Sleeping,
+        joints: Joints::AtEverySupport,
+        dead: Pressure::psf(10.0),
+        live: Pressure::psf(30.0),
+        roofed: false,
+    };
+    hand.field(0, (feet(0), feet(0), feet(22), feet(20)), Axis::Y, FieldOf::Floor(floor));
+    hand.slab();
+    let door = hand.window(3, feet(11), 192);
+    let plan = hand.plan();
+    let wall = 12.0 * Length::inches_and(97, 1, 8).to_feet();
+    // Roof 10 · 12 + 5 · 10 = 170; floor 10 · 10 and 30 · 10; S 28 · 12.
+    carries(&plan, 3, feet(11), [170.0 + wall + 100.0, 300.0, 240.0, 336.0]);
+    let house = plan.house().expect("a house");
+    let (_, _, opening) = plan.opening(door).expect("planned");
+    let ends = house.path.storeys[0].walls[0].openings[0];
+    // Its packs: from bearing to bearing, half each.
+    let span = (opening.rough.width + Length::inches_and(0, 3, 4) * i64::from(opening.jacks.left.max(1) * 2)).to_feet();
+    let header = opening.header().map_or(0.0, |header| header.weight_per_foot_lbf());
+    near(ends.at(End::Left).get(LoadCase::Dead), (170.0 + wall + 100.0 + header) * span / 2.0);
+}
+
+/// A wall named from the other side has its openings from its other end.
+#[test]
+fn a_turned_wall_is_the_same_wall() {
+    let mut hand = Hand::with_storeys(2);
+    hand.wall(1, 1, Axis::X, feet(0), (feet(0), feet(32)));
+    hand.wall(2, 1, Axis::X, feet(24), (feet(0), feet(32)));
+    hand.wall(3, 0, Axis::X, feet(0), (feet(0), feet(32)));
+    hand.wall(4, 0, Axis::X, feet(24), (feet(0), feet(32)));
+    hand.roof(1, (feet(0), feet(-2), feet(32), feet(26)), Axis::Y, RoofFieldFraming::Trusses);
+    hand.slab();
+    hand.window(1, feet(8), 48);
+    let straight = hand.plan();
+    let turned = |hand: &mut Hand, wall: usize| {
+        if let Some(place) = &mut hand.job.walls[wall].place {
+            place.turned = true;
+        }
+    };
+    turned(&mut hand, 2);
+    let lower = hand.plan();
+    let places = |plan: &JobPlan| -> Vec<Length> {
+        plan.wall(WallId(3)).expect("it is there").1.ground.landed.points.iter().map(|(at, _)| *at).collect()
+    };
+    let mut mirrored: Vec<Length> = places(&straight).into_iter().map(|at| feet(32) - at).collect();
+    mirrored.sort_unstable();
+    let mut got = places(&lower);
+    got.sort_unstable();
+    assert_eq!(got, mirrored);
+    assert_eq!(got.len(), 2);
+}
