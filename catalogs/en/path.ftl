@@ -10,3 +10,54 @@ break-no-line-under = No line that bears stands in line under this length of { $
 break-nothing-under-a-point = Nothing that bears stands under this point of { $what }: no line, no post within { $reach }, no pad.
 step-moment-over-a-support = Moment over a support
 step-share-of-a-support = What a support takes
+step-area-of-the-pad = Area of the pad
+step-side-of-the-pad = Side of the pad
+station-opening = { $letter } in { $wall }
+station-slab = slab
+station-break = { $what } breaks
+station-point = load at one place
+pad-too-small = It is { $is } square; { $wanted } are wanted on soil of { $soil }.
+pad-enough = It is { $is } square; { $wanted } are enough on soil of { $soil }.
+slab-thicker =
+    { $count ->
+        [one] One point brings more than { $over }: thicken the slab there.
+       *[other] { $count } points bring more than { $over }: thicken the slab there.
+    }
+
+# A house, said in a line.
+
+said-house = A house of { $wide } by { $deep }, outside to outside.
+said-house-storeys =
+    { $count ->
+        [one] One storey.
+       *[other] { $count } storeys.
+    }
+said-house-slab = On a slab.
+said-house-middle-wall = A bearing wall along it, { $at } from the front or the left.
+said-house-joists-across = Floor joists over the short side.
+said-house-joists-along = Floor joists over the long side.
+said-house-trusses = Trusses.
+said-house-rafters-lapped = Rafters on a ridge board, ceiling joists lapped on what stands between.
+said-house-rafters-through = Rafters on a ridge board, ceiling joists through.
+said-house-girder = A girder { $at } from the front or the left, on { $posts } posts.
+said-house-porch = A porch { $deep } deep at the { $side }.
+side-front = front
+side-back = back
+side-left = left side
+side-right = right side
+house-nothing-said = Say the house: house, its size, its storeys.
+house-too-long = That is more than is read at once; { $most } letters are.
+house-unknown-word = “{ $said }” is not understood. Say house, storeys, middle wall, joists, trusses, rafters, girder, porch or slab.
+house-word-left = “{ $word }” in “{ $said }” is not understood.
+house-size-wanted = A house is said with its size, width by depth.
+house-storeys = One to { $most } storeys are followed.
+house-heights = There are { $count } storeys and { $given } heights.
+house-fewer-storeys = The house has { $count } storeys; take walls out by themselves.
+house-posts = A girder stands on two to twelve posts.
+house-which-way = Joists run across or along.
+house-rise = “{ $said }” is no slope: say the rise in twelve.
+house-length-wanted = “{ $said }” wants a length.
+house-no-length = “{ $said }” is no length.
+house-there-already = There is a house already; say what is to be added to it.
+house-first = Say the house first, with its size.
+house-outside = { $at } is not within the house; it is { $most } there.

@@ -10,6 +10,7 @@ pub mod codes;
 pub mod finding;
 pub mod framing;
 pub mod house;
+pub mod house_said;
 pub mod job;
 pub mod loads;
 pub mod lumber;

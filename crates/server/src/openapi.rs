@@ -7,7 +7,7 @@ use utoipa_axum::router::OpenApiRouter;
 use utoipa_axum::routes;
 
 use crate::answered::with_answered;
-use crate::routes::{changes, commands, devices, health, inputs, jobs, papers, studies, walls};
+use crate::routes::{changes, commands, devices, health, house, inputs, jobs, papers, studies, walls};
 use crate::state::AppState;
 
 #[derive(OpenApi)]
@@ -46,6 +46,8 @@ pub fn api_router() -> OpenApiRouter<AppState> {
         .routes(routes!(walls::preview))
         .routes(routes!(walls::say_opening))
         .routes(routes!(walls::openings_together))
+        .routes(routes!(house::get_path))
+        .routes(routes!(house::say_a_house))
         .routes(routes!(papers::get_wall_paper))
         .routes(routes!(papers::get_wall_pdf))
         .routes(routes!(papers::get_sheet))

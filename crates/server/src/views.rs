@@ -253,6 +253,17 @@ pub struct SayView {
     pub takes: Option<Phrase>,
 }
 
+/// What was understood of a house.
+#[derive(Clone, Debug, Default, Serialize, ToSchema)]
+pub struct SayHouseView {
+    /// The same said back; absent if it was not understood.
+    pub understood: Option<Phrase>,
+    /// The edits that make it.
+    pub commands: Vec<Command>,
+    /// What was not understood, or cannot be done.
+    pub problem: Option<Phrase>,
+}
+
 /// A stretch of what was said, counted in characters.
 #[derive(Clone, Copy, Debug, Serialize, ToSchema)]
 pub struct SaidAt {

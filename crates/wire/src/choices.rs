@@ -72,6 +72,12 @@ mirror!(
     RoofFieldFraming = sturvek_core::house::RoofFieldFraming { Trusses, RaftersOnBoard, RaftersOnBeam, OneWay }
 );
 mirror!(
+    /// What a station on the way of the loads is.
+    StationKind = sturvek_core::plan::stations::StationKind {
+        Field, Point, Wall, Opening, Beam, Post, Foundation, Pad, Slab, Break,
+    }
+);
+mirror!(
     /// Along which axis something runs in plan.
     Axis = sturvek_core::house::Axis { X, Y }
 );

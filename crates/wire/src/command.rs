@@ -209,7 +209,7 @@ pub enum Command {
     },
     /// Several as one: one version, one undo.
     Together {
-        /// In this order, at most forty; none of them several itself.
+        /// In this order, at most 120; none of them several itself.
         #[schema(no_recursion)]
         commands: Vec<Command>,
     },

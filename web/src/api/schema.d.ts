@@ -363,6 +363,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/path": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Every station that load comes to, from the roof to the ground, and what flows between them. */
+        get: operations["get_path"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/redo": {
         parameters: {
             query?: never;
@@ -391,6 +408,23 @@ export interface paths {
         put?: never;
         /** Brings a job back that was put away. */
         post: operations["restore_job"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/say-house": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Reads how a house is described, and says it back with the edits that make it. */
+        post: operations["say_a_house"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1585,6 +1619,11 @@ export interface components {
              */
             attic_live: number;
             /**
+             * Format: int64
+             * @description Distance between its trusses or rafters.
+             */
+            bay: number;
+            /**
              * Format: double
              * @description Ceiling dead load of trusses.
              */
@@ -2591,7 +2630,7 @@ export interface components {
              */
             load: string;
         } | {
-            /** @description In this order, at most forty; none of them several itself. */
+            /** @description In this order, at most 120; none of them several itself. */
             commands: components["schemas"]["Command"][];
             /** @enum {string} */
             do: "together";
@@ -2970,6 +3009,15 @@ export interface components {
          * @enum {string}
          */
         FloorUse: "living" | "sleeping" | "attic_with_storage" | "attic_without_storage" | "deck";
+        /** @description What one station brings to another. */
+        FlowView: {
+            /** @description How much, by kind. */
+            brings: components["schemas"]["PoundsOfKind"][];
+            /** @description From which, by its place in the list. */
+            from: number;
+            /** @description To which. */
+            to: number;
+        };
         /** @description A formula as it is set. */
         Formula: {
             /** @enum {string} */
@@ -4119,6 +4167,13 @@ export interface components {
             /** @description Whether its second top plate laps into this wall's. */
             laps_in?: boolean;
         };
+        /** @description Where the loads of a house go. */
+        PathView: {
+            /** @description What flows between them. */
+            flows: components["schemas"]["FlowView"][];
+            /** @description Every station, the highest first. */
+            stations: components["schemas"]["StationView"][];
+        };
         /** @description A gable's peak. */
         Peak: {
             /** @description From the wall's left end. */
@@ -4261,6 +4316,16 @@ export interface components {
              * @description Studs in it.
              */
             studs: number;
+        };
+        /** @description A load of one kind. */
+        PoundsOfKind: {
+            /** @description Kind. */
+            kind: components["schemas"]["LoadKind"];
+            /**
+             * Format: double
+             * @description How much, lb.
+             */
+            pounds: number;
         };
         /** @description A command to try without keeping it. */
         PreviewRequest: {
@@ -4445,6 +4510,8 @@ export interface components {
              * @description Attic live load in trusses.
              */
             attic_live: number;
+            /** @description Distance between its trusses or rafters. */
+            bay: components["schemas"]["TypedLength"];
             /**
              * Format: double
              * @description Ceiling dead load of trusses.
@@ -4556,6 +4623,13 @@ export interface components {
          * @enum {string}
          */
         Sawn: "inches" | "millimeters";
+        /** @description What was understood of a house. */
+        SayHouseView: {
+            /** @description The edits that make it. */
+            commands: components["schemas"]["Command"][];
+            problem?: components["schemas"]["Phrase"] | null;
+            understood?: components["schemas"]["Phrase"] | null;
+        };
         /** @description How an opening is called out. */
         SayRequest: {
             /** @description Whether bare numbers are millimeters, and the answer is given in them. */
@@ -4960,6 +5034,19 @@ export interface components {
          * @enum {string}
          */
         Species: "douglas_fir_larch" | "hem_fir" | "spruce_pine_fir" | "southern_pine";
+        /** @description Where something is in plan, nanometers. */
+        SpotView: {
+            /**
+             * Format: int64
+             * @description To the right.
+             */
+            x: number;
+            /**
+             * Format: int64
+             * @description Away from the viewer.
+             */
+            y: number;
+        };
         /** @description A layer of the height stack. */
         StackLayer: {
             /**
@@ -4990,6 +5077,35 @@ export interface components {
          * @enum {string}
          */
         Stands: "start" | "middle" | "end";
+        /**
+         * @description What a station on the way of the loads is.
+         * @enum {string}
+         */
+        StationKind: "field" | "point" | "wall" | "opening" | "beam" | "post" | "foundation" | "pad" | "slab" | "break";
+        /** @description A station on the way of the loads. */
+        StationView: {
+            /** @description What arrives there, by kind; kinds of which nothing arrives are left out. */
+            arrives: components["schemas"]["PoundsOfKind"][];
+            /** @description Where it breaks: one spot, or the ends of a line. */
+            at: components["schemas"]["SpotView"][];
+            /**
+             * Format: uuid
+             * @description The wall, opening or part of the house that it is; left out where it is none.
+             */
+            id?: string | null;
+            /** @description What it is. */
+            kind: components["schemas"]["StationKind"];
+            /**
+             * Format: double
+             * @description The largest combination of it, lb.
+             */
+            largest_lb: number;
+            /** @description What it is called. */
+            name: components["schemas"]["Phrase"];
+            note?: components["schemas"]["Phrase"] | null;
+            /** @description On which storey, from the bottom; left out in the ground. */
+            storey?: number | null;
+        };
         /** @description A step back or forth. */
         StepRequest: {
             /** @description Who does it. */
@@ -7275,6 +7391,81 @@ export interface operations {
             };
         };
     };
+    get_path: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PathView"];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Request Timeout */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Misdirected Request */
+            421: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Internal Server Error */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     redo: {
         parameters: {
             query?: never;
@@ -7427,6 +7618,130 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Forbidden */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Request Timeout */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Payload Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unsupported Media Type */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Misdirected Request */
+            421: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Internal Server Error */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    say_a_house: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SayRequest"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SayHouseView"];
+                };
             };
             /** @description Bad Request */
             400: {

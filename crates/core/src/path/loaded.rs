@@ -257,7 +257,7 @@ pub enum Why {
 
 impl Why {
     /// In a sentence, with the names of what breaks and of what carries it.
-    pub fn phrase(self, of: &str, name: impl Fn(Carrier) -> String) -> Phrase {
+    pub fn phrase(self, of: Phrase, name: impl Fn(Carrier) -> Phrase) -> Phrase {
         match self {
             Self::FieldNeedsTwo(None) => say!("break-nothing-under-a-strip", what = of),
             Self::FieldNeedsTwo(Some(only)) => say!("break-one-line-under-a-strip", what = of, only = name(only)),

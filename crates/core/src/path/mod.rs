@@ -7,11 +7,13 @@ mod down;
 mod fields;
 pub mod follow;
 pub mod loaded;
+pub mod pad_size;
 pub mod roofs;
 pub mod structure;
 pub mod support;
 #[cfg(test)]
 mod testing;
+pub mod trace;
 
 pub use follow::{Following, follow, follow_working};
 pub use loaded::{

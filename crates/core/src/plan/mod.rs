@@ -1,6 +1,7 @@
 //! The whole job, worked out once for a version: everybody who asks reads the same plan, and walls that did not change keep theirs.
 
 mod in_house;
+pub mod stations;
 
 use std::sync::Arc;
 

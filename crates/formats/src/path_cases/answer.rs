@@ -5,6 +5,7 @@ use sturvek_core::house::{Line, Spot};
 use sturvek_core::loads::{ByCase, LoadCase, SnowLies};
 use sturvek_core::measure::{End, Length};
 use sturvek_core::path::{Break, Carrier, Footing, LoadPath, OnTop, Part, Source, Structure};
+use sturvek_core::speech::Phrase;
 use sturvek_speech::english;
 
 use super::case::{ByKindCase, Case, StoreyCase};
@@ -221,7 +222,8 @@ fn ground(names: &Names<'_>, path: &LoadPath) -> OnGround {
 fn stops(names: &Names<'_>, each: &Break) -> Stops {
     let named = &names.0.storeys[each.from.storey];
     let [x, y] = place(each.at.0);
-    let why = english(&each.why.phrase(names.part(each.from), |on| carrier(named, on).to_owned()));
+    let why =
+        english(&each.why.phrase(Phrase::verbatim(names.part(each.from)), |on| Phrase::verbatim(carrier(named, on))));
     Stops { from: names.part(each.from).to_owned(), x, y, to: each.at.1.map(place), amount: by_kind(&each.amount), why }
 }
 

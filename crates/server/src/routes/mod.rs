@@ -4,6 +4,7 @@ pub mod changes;
 pub mod commands;
 pub mod devices;
 pub mod health;
+pub mod house;
 pub mod inputs;
 pub mod jobs;
 pub mod papers;

@@ -219,7 +219,7 @@ pub enum Command {
 }
 
 /// The most commands that are one.
-pub const MOST_TOGETHER: usize = 40;
+pub const MOST_TOGETHER: usize = 120;
 
 /// What a job has lists of.
 #[derive(Clone, Copy, Debug, PartialEq, Eq)]

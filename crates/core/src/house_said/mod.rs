@@ -1,0 +1,139 @@
+//! Reading how a house is described: `house 36x24, 2 storeys 9-0 8-0`, `middle wall at 12-0`, `joists across`, `trusses`,
+//! `rafters 6/12 lapped`, `girder at 12-0 on 3 posts`, `porch 8-0 deep at the front`, `slab`.
+//!
+//! Clauses are parted by commas. Bare numbers are feet, or millimeters for who measures in them. Each clause makes walls, fields, beams,
+//! posts and foundations at once, as edits.
+//!
+//! **Source.** Common practice, no source.
+
+mod clause;
+mod draft;
+mod layout;
+
+use crate::job::{Command, Job};
+use crate::measure::LengthStyle;
+use crate::speech::{Joined, Phrase};
+pub use clause::HouseMisread;
+use clause::clauses;
+use draft::Draft;
+
+/// What was understood of a house.
+#[derive(Clone, Debug, PartialEq)]
+pub struct SaidHouse {
+    /// The edits that make it, in order.
+    pub commands: Vec<Command>,
+    /// The same said back.
+    pub understood: Phrase,
+}
+
+/// Reads how a house is described, for a job, by a person who writes lengths in this style. Whatever is added gets its identity from `name`.
+///
+/// # Errors
+/// [`HouseMisread`] with a sentence about the first thing that is not understood or cannot be done.
+pub fn say_house(
+    text: &str,
+    job: &Job,
+    style: LengthStyle,
+    name: &mut dyn FnMut() -> u128,
+) -> Result<SaidHouse, HouseMisread> {
+    let mut clauses = clauses(text, style)?;
+    // What a house is comes before what is in it, in whatever order it was said.
+    clauses.sort_by_key(|clause| clause.rank());
+    let mut draft = Draft::of(job, name);
+    let mut said = Vec::new();
+    for clause in &clauses {
+        said.push(draft.takes(clause)?);
+    }
+    Ok(SaidHouse { commands: draft.into_commands(), understood: Phrase::several(said, Joined::Sentences) })
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use crate::job::command::apply;
+    use crate::loads::WallCarries;
+    use crate::measure::Length;
+    use crate::plan::JobPlan;
+    use proptest::prelude::*;
+
+    fn read(text: &str, job: &Job) -> Result<SaidHouse, HouseMisread> {
+        let mut next = 10_000 + job.walls.len() as u128 * 100;
+        say_house(text, job, LengthStyle::FeetInches, &mut || {
+            next += 1;
+            next
+        })
+    }
+
+    fn made(text: &str) -> Job {
+        let job = Job::empty("a house", vec![]);
+        let said = read(text, &job).unwrap_or_else(|error| panic!("{text}: {error}"));
+        apply(&job, &Command::Together { commands: said.commands }).expect("it can be made").job
+    }
+
+    #[test]
+    fn a_house_in_one_line_has_its_walls_fields_and_ground() {
+        let job = made("house 36x24, 2 storeys 9-0 8-0, middle wall at 12-0, porch 8-0 deep at the front");
+        assert_eq!(job.house.levels.len(), 2);
+        assert_eq!(job.house.levels[0].height, Length::feet(9));
+        assert_eq!(job.walls.len(), 10, "four outside walls and one in the middle, twice");
+        assert!(job.walls.iter().all(|wall| wall.place.is_some() && wall.carries != WallCarries::Nothing));
+        assert_eq!(job.house.fields.len(), 3, "a floor, a roof, a porch roof");
+        assert_eq!((job.house.foundations.len(), job.house.beams.len(), job.house.posts.len()), (5, 1, 5));
+        let plan = JobPlan::of(job);
+        assert_eq!(plan.house().expect("a house").path.breaks, [], "it stands");
+    }
+
+    #[test]
+    fn switching_trusses_to_lapped_rafters_loads_the_middle_wall() {
+        let trusses = made("house 36x24, middle wall at 12-0");
+        let rafters = read("rafters 6/12 lapped", &trusses).expect("understood");
+        let lapped = apply(&trusses, &Command::Together { commands: rafters.commands }).expect("made").job;
+        let on_middle = |job: &Job| {
+            let plan = JobPlan::of(job.clone());
+            let (_, planned) = plan.walls().find(|(wall, _)| wall.frame.name.contains("Middle")).expect("it stands");
+            planned.ground.landed.house.expect("in a house").brings
+        };
+        assert!(!on_middle(&trusses) && on_middle(&lapped));
+        assert_eq!(lapped.house.fields.len(), 2, "the roof and its ceiling");
+    }
+
+    #[test]
+    fn a_girder_stands_on_posts_and_pads() {
+        let job = made("house 36 x 24, girder at 12-0 on 3 posts, 2 storeys 8-0 8-0");
+        assert_eq!((job.house.beams.len(), job.house.posts.len(), job.house.pads.len()), (1, 3, 3));
+        assert_eq!(JobPlan::of(job).house().expect("a house").path.breaks, []);
+    }
+
+    #[test]
+    fn what_cannot_be_meant_says_what() {
+        let empty = Job::empty("a house", vec![]);
+        let said = |text: &str, job: &Job| read(text, job).expect_err(text).phrase().to_string();
+        assert!(said("", &empty).contains("house-nothing-said"));
+        assert!(said("barn 36x24", &empty).contains("house-unknown-word"));
+        assert!(said("house 36", &empty).contains("house-size-wanted"));
+        assert!(said("middle wall at 12-0", &empty).contains("house-first"));
+        let made = made("house 36x24");
+        assert!(said("house 20x20", &made).contains("house-there-already"));
+        assert!(said("middle wall at 40-0", &made).contains("house-outside"));
+        assert!(said("house 36x24, 9 storeys 8-0", &empty).contains("house-storeys"));
+        assert!(said(&"x".repeat(500), &empty).contains("house-too-long"));
+    }
+
+    proptest! {
+        #[test]
+        fn any_text_is_read_or_refused(text in "[a-z0-9 ,x/'\"-]{0,80}") {
+            let _ = read(&text, &Job::empty("a house", vec![]));
+        }
+
+        /// Whatever size, it stands: nothing breaks on its way to the ground.
+        #[test]
+        fn every_house_stands(wide in 16_i64..60, deep in 16_i64..40, storeys in 1_usize..4, rafters in any::<bool>(), slab in any::<bool>()) {
+            let heights = vec!["8-0"; storeys].join(" ");
+            let roof = if rafters { "rafters 6/12 lapped, middle wall at 8-0" } else { "trusses" };
+            let ground = if slab { ", slab" } else { "" };
+            let job = made(&format!("house {wide}x{deep}, {storeys} storeys {heights}, {roof}{ground}"));
+            let plan = JobPlan::of(job);
+            prop_assert_eq!(&plan.house().expect("a house").path.breaks, &[]);
+        }
+    }
+}

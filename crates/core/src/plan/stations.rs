@@ -1,0 +1,268 @@
+//! # The stations of a house
+//!
+//! **What it does.** Tells of every part that load comes to, or starts from, what it is called, where it is, what arrives there by kind,
+//! where it goes on to; of a pad how large it should be, of a point on a slab whether it wants the slab thicker; and of every break
+//! what stops there and why.
+//!
+//! **Source.** Common practice, no source: a pad and a thicker slab are hints.
+
+use super::JobPlan;
+use super::in_house::FollowedHouse;
+use crate::codes::DesignCode;
+use crate::house::{PartId, Spot};
+use crate::job::{Job, OpeningId, WallId};
+use crate::loads::{ByCase, ByKind};
+use crate::measure::{Force, Length};
+use crate::path::loaded::{Break, Carrier};
+use crate::path::pad_size::pad_side;
+use crate::path::trace::{Flow, Station, flows, station};
+use crate::say;
+use crate::speech::Phrase;
+use crate::working::Silent;
+
+/// By which identity a station goes.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub enum StationIs {
+    /// A field, a beam, a post, a foundation or a pad.
+    Part(PartId),
+    /// A wall.
+    Wall(WallId),
+    /// An opening.
+    Opening(OpeningId),
+    /// The slab, or a break.
+    Nothing,
+}
+
+/// What a station is, in one word.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord)]
+pub enum StationKind {
+    /// A floor, a ceiling or a roof.
+    Field,
+    /// A load at one place.
+    Point,
+    /// A wall beside its openings.
+    Wall,
+    /// An opening's header and packs.
+    Opening,
+    /// A beam.
+    Beam,
+    /// A post.
+    Post,
+    /// A foundation line.
+    Foundation,
+    /// A pad.
+    Pad,
+    /// The slab.
+    Slab,
+    /// Where a load breaks.
+    Break,
+}
+
+/// A station with what arrives at it.
+#[derive(Clone, Debug, PartialEq)]
+pub struct StationTold {
+    /// What it is.
+    pub kind: StationKind,
+    /// By which identity it goes.
+    pub is: StationIs,
+    /// On which storey, from the bottom; none of what is in the ground.
+    pub storey: Option<usize>,
+    /// What it is called.
+    pub name: Phrase,
+    /// What arrives there in all, its own weight left out; of snow the most that any way of lying brings.
+    pub arrives: ByKind<Force>,
+    /// The largest combination of it.
+    pub largest: Force,
+    /// A hint, or why it breaks.
+    pub note: Option<Phrase>,
+    /// Where, of a break.
+    pub at: Option<(Spot, Option<Spot>)>,
+}
+
+/// What one station brings to another, by their places in the list.
+#[derive(Clone, Debug, PartialEq)]
+pub struct FlowTold {
+    /// From which.
+    pub from: usize,
+    /// To which.
+    pub to: usize,
+    /// How much in all.
+    pub brings: ByKind<Force>,
+}
+
+/// The stations of a house, and what flows between them.
+#[derive(Clone, Debug, Default, PartialEq)]
+pub struct Stations {
+    /// Every station, the highest first.
+    pub stations: Vec<StationTold>,
+    /// Between them.
+    pub flows: Vec<FlowTold>,
+}
+
+/// The stations of a planned job's house; none where nothing is said of one.
+pub fn stations(plan: &JobPlan) -> Stations {
+    let Some(house) = plan.house() else { return Stations::default() };
+    let flows = flows(&house.structure, &house.path);
+    let mut order = all_stations(house);
+    order.sort_by_key(|station| std::cmp::Reverse(height(*station)));
+    let place = |station: Station| order.iter().position(|other| *other == station);
+    let teller = Teller { job: plan.job(), house, code: plan.job().rules().code(), flows: &flows };
+    let mut told: Vec<FlowTold> = Vec::new();
+    let mut sums: Vec<((usize, usize), ByCase)> = Vec::new();
+    for flow in &flows {
+        let (Some(from), Some(to)) = (place(flow.from), place(flow.to)) else { continue };
+        match sums.iter_mut().find(|(ends, _)| *ends == (from, to)) {
+            Some((_, sum)) => *sum = *sum + flow.pounds,
+            None => sums.push(((from, to), flow.pounds)),
+        }
+    }
+    for ((from, to), pounds) in sums {
+        told.push(FlowTold { from, to, brings: pounds.most().map(Force::lbf) });
+    }
+    Stations { stations: order.iter().map(|station| teller.tell(*station)).collect(), flows: told }
+}
+
+/// From the roof down: the storey, and on it what lies on top, beams, what stands under them.
+fn height(station: Station) -> (usize, usize) {
+    match station {
+        Station::Field(storey, _) => (storey + 2, 5),
+        Station::Point(storey, _) => (storey + 2, 4),
+        Station::Beam(storey, _) => (storey + 2, 3),
+        Station::Opening(storey, ..) => (storey + 2, 2),
+        Station::Wall(storey, _) => (storey + 2, 1),
+        Station::Post(storey, _) => (storey + 2, 0),
+        Station::Foundation(_) | Station::Pad(_) | Station::Slab => (1, 0),
+        Station::Break(_) => (0, 0),
+    }
+}
+
+fn all_stations(house: &FollowedHouse) -> Vec<Station> {
+    let mut all = Vec::new();
+    for (place, storey) in house.structure.storeys.iter().enumerate() {
+        all.extend((0..storey.fields.len()).map(|field| Station::Field(place, field)));
+        all.extend((0..storey.points.len()).map(|point| Station::Point(place, point)));
+        all.extend((0..storey.beams.len()).map(|beam| Station::Beam(place, beam)));
+        for (index, wall) in storey.walls.iter().enumerate() {
+            all.push(Station::Wall(place, index));
+            all.extend((0..wall.openings.len()).map(|opening| Station::Opening(place, index, opening)));
+        }
+        all.extend((0..storey.posts.len()).map(|post| Station::Post(place, post)));
+    }
+    all.extend((0..house.structure.ground.lines.len()).map(Station::Foundation));
+    all.extend((0..house.structure.ground.pads.len()).map(Station::Pad));
+    all.extend(house.structure.ground.slab.then_some(Station::Slab));
+    all.extend((0..house.path.breaks.len()).map(Station::Break));
+    all
+}
+
+struct Teller<'a> {
+    job: &'a Job,
+    house: &'a FollowedHouse,
+    code: DesignCode,
+    flows: &'a [Flow],
+}
+
+impl Teller<'_> {
+    fn tell(&self, station: Station) -> StationTold {
+        let into = self.flows.iter().filter(|flow| flow.to == station);
+        let arrives = into.clone().map(|flow| flow.pounds).sum::<ByCase>().most();
+        let (kind, is, storey) = self.identity(station);
+        let largest = self.largest(&arrives);
+        let (note, at) = match station {
+            Station::Break(place) => {
+                let broken = &self.house.path.breaks[place];
+                (Some(self.why(broken)), Some(broken.at))
+            }
+            Station::Pad(place) => (self.pad_hint(place, largest), None),
+            Station::Slab => (self.thick_slab(into.filter(|flow| flow.at.1.is_none()).map(|flow| flow.pounds)), None),
+            _ => (None, None),
+        };
+        let arrives = arrives.map(Force::lbf);
+        StationTold { kind, is, storey, name: self.name(station), arrives, largest, note, at }
+    }
+
+    fn largest(&self, pounds: &ByKind<f64>) -> Force {
+        let sums = self.code.strength().iter().map(|combination| combination.total(pounds));
+        Force::lbf(sums.fold(0.0, f64::max))
+    }
+
+    fn identity(&self, station: Station) -> (StationKind, StationIs, Option<usize>) {
+        let named = &self.house.named;
+        match station {
+            Station::Field(storey, place) => {
+                (StationKind::Field, StationIs::Part(named.storeys[storey].fields[place]), Some(storey))
+            }
+            Station::Point(storey, _) => (StationKind::Point, StationIs::Nothing, Some(storey)),
+            Station::Wall(storey, place) => {
+                (StationKind::Wall, StationIs::Wall(named.storeys[storey].walls[place].id), Some(storey))
+            }
+            Station::Opening(storey, wall, place) => {
+                let id = named.storeys[storey].walls[wall].openings[place];
+                (StationKind::Opening, StationIs::Opening(id), Some(storey))
+            }
+            Station::Beam(storey, place) => {
+                (StationKind::Beam, StationIs::Part(named.storeys[storey].beams[place]), Some(storey))
+            }
+            Station::Post(storey, place) => {
+                (StationKind::Post, StationIs::Part(named.storeys[storey].posts[place]), Some(storey))
+            }
+            Station::Foundation(place) => (StationKind::Foundation, StationIs::Part(named.foundations[place]), None),
+            Station::Pad(place) => (StationKind::Pad, StationIs::Part(named.pads[place]), None),
+            Station::Slab => (StationKind::Slab, StationIs::Nothing, None),
+            Station::Break(_) => (StationKind::Break, StationIs::Nothing, None),
+        }
+    }
+
+    fn name(&self, station: Station) -> Phrase {
+        let (_, is, _) = self.identity(station);
+        match (station, is) {
+            (_, StationIs::Part(id)) => {
+                Phrase::verbatim(self.job.house.part(id).map_or_else(String::new, |part| part.name().to_owned()))
+            }
+            (_, StationIs::Wall(id)) => Phrase::verbatim(self.wall_name(id)),
+            (_, StationIs::Opening(id)) => match self.job.opening(id) {
+                Some((wall, opening)) => {
+                    let letter = opening.letter.map(|letter| letter.to_string()).unwrap_or_default();
+                    say!("station-opening", letter, wall = &wall.frame.name)
+                }
+                None => say!("nothing-to-say"),
+            },
+            (Station::Slab, _) => say!("station-slab"),
+            (Station::Break(place), _) => {
+                let from = station_of(&self.house.path.breaks[place]);
+                say!("station-break", what = self.name(from))
+            }
+            _ => say!("station-point"),
+        }
+    }
+
+    fn wall_name(&self, id: WallId) -> String {
+        self.job.wall(id).map_or_else(String::new, |wall| wall.frame.name.clone())
+    }
+
+    fn why(&self, broken: &Break) -> Phrase {
+        let storey = broken.from.storey;
+        let carrier = |on: Carrier| self.name(crate::path::trace::carrier(storey, on));
+        broken.why.phrase(self.name(station_of(broken)), carrier)
+    }
+
+    fn pad_hint(&self, place: usize, largest: Force) -> Option<Phrase> {
+        let soil = self.job.house.ground.soil;
+        let (is, wanted) = (self.house.structure.ground.pads[place].size, pad_side(&mut Silent, largest, soil));
+        if wanted == Length::ZERO {
+            return None;
+        }
+        Some(if is < wanted { say!("pad-too-small", wanted, is, soil) } else { say!("pad-enough", wanted, is, soil) })
+    }
+
+    fn thick_slab(&self, points: impl Iterator<Item = ByCase>) -> Option<Phrase> {
+        let over = self.job.house.ground.thick_slab_over;
+        let heavy = points.map(|pounds| self.largest(&pounds.most())).filter(|load| over < *load);
+        let count = heavy.count();
+        (0 < count).then(|| say!("slab-thicker", count, over))
+    }
+}
+
+fn station_of(broken: &Break) -> Station {
+    station(broken.from)
+}

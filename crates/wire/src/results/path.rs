@@ -1,0 +1,111 @@
+//! Where the loads of a house go, on the wire: stations from the roof to the ground, and what flows between them.
+
+use serde::Serialize;
+use sturvek_core::house::Spot;
+use sturvek_core::loads::{ByKind, LoadKind};
+use sturvek_core::measure::Force;
+use sturvek_core::plan::stations::{self, StationIs};
+use utoipa::ToSchema;
+use uuid::Uuid;
+
+use crate::choices::{LoadKind as WireLoadKind, StationKind};
+use crate::speech::Phrase;
+
+/// A load of one kind.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct PoundsOfKind {
+    /// Kind.
+    pub kind: WireLoadKind,
+    /// How much, lb.
+    pub pounds: f64,
+}
+
+/// Where something is in plan, nanometers.
+#[derive(Clone, Copy, Debug, Serialize, ToSchema)]
+pub struct SpotView {
+    /// To the right.
+    pub x: i64,
+    /// Away from the viewer.
+    pub y: i64,
+}
+
+/// A station on the way of the loads.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct StationView {
+    /// What it is.
+    pub kind: StationKind,
+    /// The wall, opening or part of the house that it is; left out where it is none.
+    pub id: Option<Uuid>,
+    /// On which storey, from the bottom; left out in the ground.
+    pub storey: Option<usize>,
+    /// What it is called.
+    pub name: Phrase,
+    /// What arrives there, by kind; kinds of which nothing arrives are left out.
+    pub arrives: Vec<PoundsOfKind>,
+    /// The largest combination of it, lb.
+    pub largest_lb: f64,
+    /// A hint, or why it breaks.
+    pub note: Option<Phrase>,
+    /// Where it breaks: one spot, or the ends of a line.
+    pub at: Vec<SpotView>,
+}
+
+/// What one station brings to another.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct FlowView {
+    /// From which, by its place in the list.
+    pub from: usize,
+    /// To which.
+    pub to: usize,
+    /// How much, by kind.
+    pub brings: Vec<PoundsOfKind>,
+}
+
+/// Where the loads of a house go.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct PathView {
+    /// Every station, the highest first.
+    pub stations: Vec<StationView>,
+    /// What flows between them.
+    pub flows: Vec<FlowView>,
+}
+
+fn by_kind(amount: &ByKind<Force>) -> Vec<PoundsOfKind> {
+    let there = LoadKind::ALL.into_iter().filter(|kind| amount[*kind] != Force::ZERO);
+    there.map(|kind| PoundsOfKind { kind: kind.into(), pounds: amount[kind].to_lbf() }).collect()
+}
+
+impl From<Spot> for SpotView {
+    fn from(spot: Spot) -> Self {
+        Self { x: spot.x.nanometers(), y: spot.y.nanometers() }
+    }
+}
+
+impl From<&stations::StationTold> for StationView {
+    fn from(told: &stations::StationTold) -> Self {
+        let id = match told.is {
+            StationIs::Part(id) => Some(id.0),
+            StationIs::Wall(id) => Some(id.0),
+            StationIs::Opening(id) => Some(id.0),
+            StationIs::Nothing => None,
+        };
+        let at = told.at.into_iter().flat_map(|(first, last)| std::iter::once(first).chain(last));
+        Self {
+            kind: told.kind.into(),
+            id: id.map(Uuid::from_u128),
+            storey: told.storey,
+            name: told.name.clone().into(),
+            arrives: by_kind(&told.arrives),
+            largest_lb: told.largest.to_lbf(),
+            note: told.note.clone().map(Into::into),
+            at: at.map(Into::into).collect(),
+        }
+    }
+}
+
+impl From<&stations::Stations> for PathView {
+    fn from(told: &stations::Stations) -> Self {
+        let flow = |flow: &stations::FlowTold| FlowView { from: flow.from, to: flow.to, brings: by_kind(&flow.brings) };
+        Self { stations: told.stations.iter().map(Into::into).collect(), flows: told.flows.iter().map(flow).collect() }
+    }
+}
