@@ -799,3 +799,31 @@ page-revoke-named = Revoke { $name }
 page-this-device-is-paired = This device is paired. Which others are is shown, and changed, on the machine itself only.
 page-why-take-the-certificate = To be asked no more whether the machine is to be trusted, take its certificate and let the device trust it: in its settings, under security.
 page-take-the-certificate = Take the certificate
+page-house = House
+page-house-of = House of { $name }
+page-plan = Plan
+page-storey = Storey
+page-storey-number = storey { $storey }
+page-plan-of-storey = Plan of storey { $storey }
+page-where-it-breaks = Where the path breaks
+page-stations = Stations of the loads
+page-from-roof-to-ground = From roof to ground
+page-show-all = Show all
+page-station-ground = ground
+page-station-break = break
+page-comes-from = from { $what }
+page-goes-to = to { $what }
+page-to-this-wall = To this wall
+page-say-a-house = Say the house
+page-say-it-house = house 36x24, 2 storeys 9-0 8-0
+page-say-it-porch = porch 8-0 deep at the front
+page-say-house-hint = Width by depth, storeys with their heights; then middle wall at 12-0, rafters 6/12 lapped, girder at 12-0 on 3 posts, porch, slab.
+page-say-house-more = Add: middle wall at 12-0, joists across, trusses, rafters 6/12 lapped, girder at 12-0 on 3 posts, porch 8-0 deep at the front, slab.
+page-breaks-of-the-path =
+    { $count ->
+        [one] The path breaks at one place
+       *[other] The path breaks at { $count } places
+    }
+page-snow-is-in-none-of-these-loads = The snow is not said yet: none is in these loads.
+page-say-the-snow = Say the snow
+page-take-it-out = Take it out

@@ -61,3 +61,11 @@ house-no-length = “{ $said }” is no length.
 house-there-already = There is a house already; say what is to be added to it.
 house-first = Say the house first, with its size.
 house-outside = { $at } is not within the house; it is { $most } there.
+
+# Ways out of a break.
+
+way-pad-under = Put a pad under it
+way-post-under = Put a post under it
+way-foundation-under = Put a foundation under it
+way-beam-under = Put a beam on two posts under it
+way-posts-under-ends = Put posts under its ends

@@ -376,3 +376,31 @@ page-post-under-a-ridge-beam = Poste bajo una viga de cumbrera
 page-changed-on = cambiada el { $when }
 page-put-away-jobs = Lo que se guardó aparte
 page-nothing-is-put-away = No hay nada aparte.
+page-house = Casa
+page-house-of = Casa de { $name }
+page-plan = Planta
+page-storey = Piso
+page-storey-number = piso { $storey }
+page-plan-of-storey = Planta del piso { $storey }
+page-where-it-breaks = Dónde se corta el camino
+page-stations = Estaciones de las cargas
+page-from-roof-to-ground = Del techo al suelo
+page-show-all = Mostrar todo
+page-station-ground = suelo
+page-station-break = corte
+page-comes-from = de { $what }
+page-goes-to = a { $what }
+page-to-this-wall = A este muro
+page-say-a-house = Diga la casa
+page-say-it-house = house 36x24, 2 storeys 9-0 8-0
+page-say-it-porch = porch 8-0 deep at the front
+page-say-house-hint = Ancho por fondo, pisos con sus alturas; luego middle wall at 12-0, rafters 6/12 lapped, girder at 12-0 on 3 posts, porch, slab.
+page-say-house-more = Añada: middle wall at 12-0, joists across, trusses, rafters 6/12 lapped, girder at 12-0 on 3 posts, porch 8-0 deep at the front, slab.
+page-breaks-of-the-path =
+    { $count ->
+        [one] El camino se corta en un punto
+       *[other] El camino se corta en { $count } puntos
+    }
+page-snow-is-in-none-of-these-loads = La nieve aún no se ha dicho: no está en estas cargas.
+page-say-the-snow = Diga la nieve
+page-take-it-out = Quitarlo

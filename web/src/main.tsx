@@ -9,6 +9,7 @@ import { createBrowserRouter, RouterProvider } from "react-router";
 import { Shell } from "./app/Shell";
 import { AllowedProvider } from "./components/allowed";
 import { DevicesPage } from "./features/devices";
+import { HousePage } from "./features/house";
 import { JobsPage } from "./features/jobs";
 import { MaterialsPage } from "./features/materials";
 import { CalculationPage, WallPaperPage } from "./features/paper";
@@ -29,6 +30,7 @@ const router = createBrowserRouter([
       { path: "/jobs/:job/walls/:wall/papers/:sheet", element: <WallPaperPage /> },
       { path: "/jobs/:job/openings/:opening/sheet", element: <CalculationPage /> },
       { path: "/jobs/:job/openings/:opening/reach", element: <ReachPage /> },
+      { path: "/jobs/:job/house", element: <HousePage /> },
       { path: "/jobs/:job/materials", element: <MaterialsPage /> },
       { path: "/jobs/:job/rules", element: <RulesPage /> },
       { path: "/devices", element: <DevicesPage /> },

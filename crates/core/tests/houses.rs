@@ -299,3 +299,64 @@ fn a_turned_wall_is_the_same_wall() {
     assert_eq!(got, mirrored);
     assert_eq!(got.len(), 2);
 }
+
+/// Every way out that is offered takes its break away, and can be taken back.
+#[test]
+fn a_way_out_takes_its_break_away() {
+    use sturvek_core::job::Command;
+    use sturvek_core::job::command::apply;
+    use sturvek_core::plan::ways_out::ways_out;
+
+    let without = |change: fn(&mut Hand)| {
+        let mut hand = Hand::with_storeys(2);
+        hand.wall(1, 1, Axis::X, feet(-2), (feet(0), feet(20)));
+        hand.wall(2, 1, Axis::X, feet(24), (feet(0), feet(20)));
+        hand.wall(3, 0, Axis::X, feet(0), (feet(0), feet(20)));
+        hand.wall(4, 0, Axis::X, feet(24), (feet(0), feet(20)));
+        hand.roof(1, (feet(0), feet(-4), feet(20), feet(26)), Axis::Y, RoofFieldFraming::Trusses);
+        hand.foundation(Axis::X, feet(0), (feet(0), feet(20)));
+        hand.foundation(Axis::X, feet(24), (feet(0), feet(20)));
+        change(&mut hand);
+        hand
+    };
+    // A wall on a cantilever; a foundation too short; a beam with one post; a post on bare ground.
+    let houses = [
+        without(|_| {}),
+        without(|hand| hand.job.house.foundations[1].line.length = feet(12)),
+        without(|hand| {
+            hand.beam(0, Axis::X, feet(12), (feet(2), feet(14)), 10.0);
+            hand.post(0, feet(3), feet(12));
+            hand.pad(feet(3), feet(12), 24);
+        }),
+        without(|hand| hand.post(0, feet(9), feet(9))),
+    ];
+    for (number, hand) in houses.into_iter().enumerate() {
+        let mut job = hand.job;
+        if number != 0 {
+            // Only the break that is meant.
+            job.walls.retain(|wall| wall.id != WallId(1));
+            job.house.fields.clear();
+        }
+        if let Some(post) = job.house.posts.last_mut() {
+            post.weight = sturvek_core::measure::Force::lbf(40.0);
+        }
+        let mut next = 9_000;
+        let mut taken = 0;
+        loop {
+            let plan = JobPlan::of(job.clone());
+            let house = plan.house().expect("a house");
+            let Some(broken) = house.path.breaks.first() else { break };
+            let ways = ways_out(&job, house, broken, &mut || {
+                next += 1;
+                next
+            });
+            let way = ways.first().unwrap_or_else(|| panic!("house {number}: no way out of {broken:?}"));
+            let applied = apply(&job, &Command::Together { commands: way.commands.clone() }).expect("it can be taken");
+            assert_eq!(apply(&applied.job, &applied.inverse).expect("taken back").job, job);
+            job = applied.job;
+            taken += 1;
+            assert!(taken < 6, "house {number}: every way out leads to another break");
+        }
+        assert!(0 < taken, "house {number} had a break");
+    }
+}

@@ -333,6 +333,11 @@ impl Resolve for Command {
     }
 }
 
+/// A place in a list; left out where it is the end.
+fn place(at: usize) -> Option<usize> {
+    (at != AT_THE_END).then_some(at)
+}
+
 impl From<&job::Command> for Command {
     fn from(command: &job::Command) -> Self {
         let wall_uuid = |id: &WallId| Uuid::from_u128(id.0);
@@ -350,14 +355,14 @@ impl From<&job::Command> for Command {
             job::Command::ChangeEvidence { wall, evidence } => {
                 Self::ChangeEvidence { wall: wall_uuid(wall), evidence: evidence.into() }
             }
-            job::Command::AddWall { wall, at } => Self::AddWall { wall: Box::new((&**wall).into()), at: Some(*at) },
+            job::Command::AddWall { wall, at } => Self::AddWall { wall: Box::new((&**wall).into()), at: place(*at) },
             job::Command::RemoveWall { wall } => Self::RemoveWall { wall: wall_uuid(wall) },
             job::Command::MirrorWall { wall } => Self::MirrorWall { wall: wall_uuid(wall) },
             job::Command::MoveWall { wall, to } => Self::MoveWall { wall: wall_uuid(wall), to: *to },
             job::Command::PlaceWall { wall, place } => {
                 Self::PlaceWall { wall: wall_uuid(wall), place: place.as_ref().map(Into::into) }
             }
-            job::Command::AddPart { part, at } => Self::AddPart { part: Box::new((&**part).into()), at: Some(*at) },
+            job::Command::AddPart { part, at } => Self::AddPart { part: Box::new((&**part).into()), at: place(*at) },
             job::Command::ChangePart { part } => Self::ChangePart { part: Box::new((&**part).into()) },
             job::Command::RemovePart { part } => Self::RemovePart { part: Uuid::from_u128(part.0) },
             job::Command::ChangeGround { ground } => Self::ChangeGround { ground: ground.into() },
@@ -368,7 +373,7 @@ impl From<&job::Command> for Command {
                 Self::ChangeCarries { wall: wall_uuid(wall), carries: carries.into() }
             }
             job::Command::AddOpening { wall, opening, at } => {
-                Self::AddOpening { wall: wall_uuid(wall), opening: Box::new((&**opening).into()), at: Some(*at) }
+                Self::AddOpening { wall: wall_uuid(wall), opening: Box::new((&**opening).into()), at: place(*at) }
             }
             job::Command::RemoveOpening { opening, letters_given } => {
                 Self::RemoveOpening { opening: opening_uuid(opening), letters_given: *letters_given }
@@ -402,7 +407,7 @@ impl From<&job::Command> for Command {
                 framed: framed.as_deref().map(|framed| Box::new(framed.into())),
             },
             job::Command::AddPointLoad { wall, load, at } => {
-                Self::AddPointLoad { wall: wall_uuid(wall), load: load.into(), at: Some(*at) }
+                Self::AddPointLoad { wall: wall_uuid(wall), load: load.into(), at: place(*at) }
             }
             job::Command::ChangePointLoad { load } => Self::ChangePointLoad { load: load.into() },
             job::Command::RemovePointLoad { load } => Self::RemovePointLoad { load: Uuid::from_u128(load.0) },

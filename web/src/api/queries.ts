@@ -17,6 +17,7 @@ export const keys = {
   reach: (job: string, opening: string, version: number, snow: number, building: number) =>
     ["job", job, "reach", opening, version, snow, building] as const,
   oneSize: (job: string, version: number) => ["job", job, "one-size", version] as const,
+  path: (job: string, version: number) => ["job", job, "path", version] as const,
   site: ["site"] as const,
   devices: ["devices"] as const,
   inputs: ["inputs"] as const,
@@ -147,6 +148,15 @@ export const oneSizeQuery = (job: string, version: number) =>
   queryOptions({
     queryKey: keys.oneSize(job, version),
     queryFn: () => answered(api.GET("/api/jobs/{job}/one-size", { params: { path: { job } } })),
+  });
+
+/** Where the loads of a house go, at one version of its job. */
+export const pathQuery = (job: string, version: number) =>
+  queryOptions({
+    queryKey: keys.path(job, version),
+    queryFn: () => answered(api.GET("/api/jobs/{job}/path", { params: { path: { job } } })),
+    placeholderData: keepPreviousData,
+    staleTime: Number.POSITIVE_INFINITY,
   });
 
 /** What every input may be. */

@@ -4319,13 +4319,13 @@ export interface components {
         };
         /** @description A load of one kind. */
         PoundsOfKind: {
-            /** @description Kind. */
-            kind: components["schemas"]["LoadKind"];
             /**
              * Format: double
              * @description How much, lb.
              */
             pounds: number;
+            /** @description The codes' symbol of the kind. */
+            symbol: string;
         };
         /** @description A command to try without keeping it. */
         PreviewRequest: {
@@ -5086,8 +5086,7 @@ export interface components {
         StationView: {
             /** @description What arrives there, by kind; kinds of which nothing arrives are left out. */
             arrives: components["schemas"]["PoundsOfKind"][];
-            /** @description Where it breaks: one spot, or the ends of a line. */
-            at: components["schemas"]["SpotView"][];
+            far?: components["schemas"]["SpotView"] | null;
             /**
              * Format: uuid
              * @description The wall, opening or part of the house that it is; left out where it is none.
@@ -5102,9 +5101,13 @@ export interface components {
             largest_lb: number;
             /** @description What it is called. */
             name: components["schemas"]["Phrase"];
+            near?: components["schemas"]["SpotView"] | null;
             note?: components["schemas"]["Phrase"] | null;
+            span?: components["schemas"]["Axis"] | null;
             /** @description On which storey, from the bottom; left out in the ground. */
             storey?: number | null;
+            /** @description Ways out of a break. */
+            ways: components["schemas"]["WayOfBreakView"][];
         };
         /** @description A step back or forth. */
         StepRequest: {
@@ -5365,6 +5368,13 @@ export interface components {
             openings: components["schemas"]["OpeningView"][];
             /** @description The line of the wall's top over both plates, from left to right: x and height, in turn. */
             top_line: number[];
+        };
+        /** @description A way out of a break: what it is, and the edits that take it, as one. */
+        WayOfBreakView: {
+            /** @description The edits. */
+            commands: components["schemas"]["Command"][];
+            /** @description What it is. */
+            say: components["schemas"]["Phrase"];
         };
         /** @description What can be done about a finding. */
         WayOutView: {

@@ -44,6 +44,11 @@ export function Shell() {
           </NavLink>
         )}
         {job && (
+          <NavLink to={`/jobs/${job}/house`} className={look}>
+            {say("page-house")}
+          </NavLink>
+        )}
+        {job && (
           <NavLink to={`/jobs/${job}/rules`} className={look}>
             {say("page-rules")}
           </NavLink>

@@ -2,6 +2,7 @@
 
 mod in_house;
 pub mod stations;
+pub mod ways_out;
 
 use std::sync::Arc;
 

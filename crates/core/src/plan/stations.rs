@@ -8,8 +8,9 @@
 
 use super::JobPlan;
 use super::in_house::FollowedHouse;
+use super::ways_out::{WayOfBreak, ways_out};
 use crate::codes::DesignCode;
-use crate::house::{PartId, Spot};
+use crate::house::{Axis, Line, PartId, Spot};
 use crate::job::{Job, OpeningId, WallId};
 use crate::loads::{ByCase, ByKind};
 use crate::measure::{Force, Length};
@@ -75,8 +76,12 @@ pub struct StationTold {
     pub largest: Force,
     /// A hint, or why it breaks.
     pub note: Option<Phrase>,
-    /// Where, of a break.
-    pub at: Option<(Spot, Option<Spot>)>,
+    /// Ways out of a break.
+    pub ways: Vec<WayOfBreak>,
+    /// Where it lies in plan, from its near left corner to its far right one; of a break both ends.
+    pub lies: Option<(Spot, Spot)>,
+    /// Along which axis its joists, rafters or trusses run.
+    pub span: Option<Axis>,
 }
 
 /// What one station brings to another, by their places in the list.
@@ -99,8 +104,8 @@ pub struct Stations {
     pub flows: Vec<FlowTold>,
 }
 
-/// The stations of a planned job's house; none where nothing is said of one.
-pub fn stations(plan: &JobPlan) -> Stations {
+/// The stations of a planned job's house; none where nothing is said of one. What a way out of a break would add gets its identity from `name`.
+pub fn stations(plan: &JobPlan, name: &mut dyn FnMut() -> u128) -> Stations {
     let Some(house) = plan.house() else { return Stations::default() };
     let flows = flows(&house.structure, &house.path);
     let mut order = all_stations(house);
@@ -119,7 +124,7 @@ pub fn stations(plan: &JobPlan) -> Stations {
     for ((from, to), pounds) in sums {
         told.push(FlowTold { from, to, brings: pounds.most().map(Force::lbf) });
     }
-    Stations { stations: order.iter().map(|station| teller.tell(*station)).collect(), flows: told }
+    Stations { stations: order.iter().map(|station| teller.tell(*station, name)).collect(), flows: told }
 }
 
 /// From the roof down: the storey, and on it what lies on top, beams, what stands under them.
@@ -163,22 +168,38 @@ struct Teller<'a> {
 }
 
 impl Teller<'_> {
-    fn tell(&self, station: Station) -> StationTold {
+    fn tell(&self, station: Station, identity: &mut dyn FnMut() -> u128) -> StationTold {
         let into = self.flows.iter().filter(|flow| flow.to == station);
         let arrives = into.clone().map(|flow| flow.pounds).sum::<ByCase>().most();
         let (kind, is, storey) = self.identity(station);
         let largest = self.largest(&arrives);
-        let (note, at) = match station {
-            Station::Break(place) => {
-                let broken = &self.house.path.breaks[place];
-                (Some(self.why(broken)), Some(broken.at))
-            }
-            Station::Pad(place) => (self.pad_hint(place, largest), None),
-            Station::Slab => (self.thick_slab(into.filter(|flow| flow.at.1.is_none()).map(|flow| flow.pounds)), None),
-            _ => (None, None),
+        let note = match station {
+            Station::Break(place) => Some(self.why(&self.house.path.breaks[place])),
+            Station::Pad(place) => self.pad_hint(place, largest),
+            Station::Slab => self.thick_slab(into.filter(|flow| flow.at.1.is_none()).map(|flow| flow.pounds)),
+            _ => None,
+        };
+        let span = match station {
+            Station::Field(storey, place) => Some(self.house.structure.storeys[storey].fields[place].span),
+            _ => None,
+        };
+        let ways = match station {
+            Station::Break(place) => ways_out(self.job, self.house, &self.house.path.breaks[place], identity),
+            _ => Vec::new(),
         };
         let arrives = arrives.map(Force::lbf);
-        StationTold { kind, is, storey, name: self.name(station), arrives, largest, note, at }
+        StationTold {
+            kind,
+            is,
+            storey,
+            name: self.name(station),
+            arrives,
+            largest,
+            note,
+            ways,
+            lies: self.lies(station),
+            span,
+        }
     }
 
     fn largest(&self, pounds: &ByKind<f64>) -> Force {
@@ -236,6 +257,36 @@ impl Teller<'_> {
         }
     }
 
+    fn lies(&self, station: Station) -> Option<(Spot, Spot)> {
+        let structure = &self.house.structure;
+        let square = |at: Spot, size: Length| {
+            let half = size.half();
+            (Spot { x: at.x - half, y: at.y - half }, Spot { x: at.x + half, y: at.y + half })
+        };
+        Some(match station {
+            Station::Field(storey, place) => {
+                let over = &structure.storeys[storey].fields[place].over;
+                (over.near, over.far)
+            }
+            Station::Wall(storey, place) => along(&structure.storeys[storey].walls[place].line, None),
+            Station::Opening(storey, wall, place) => {
+                let wall = &structure.storeys[storey].walls[wall];
+                let opening = &wall.openings[place];
+                along(&wall.line, Some((wall.line.start + opening.left, wall.line.start + opening.right)))
+            }
+            Station::Beam(storey, place) => along(&structure.storeys[storey].beams[place].line, None),
+            Station::Post(storey, place) => square(structure.storeys[storey].posts[place].at, DRAWN_POST),
+            Station::Point(storey, place) => square(structure.storeys[storey].points[place].at, DRAWN_POST),
+            Station::Foundation(place) => along(&structure.ground.lines[place], None),
+            Station::Pad(place) => square(structure.ground.pads[place].at, structure.ground.pads[place].size),
+            Station::Slab => return None,
+            Station::Break(place) => {
+                let (first, last) = self.house.path.breaks[place].at;
+                (first, last.unwrap_or(first))
+            }
+        })
+    }
+
     fn wall_name(&self, id: WallId) -> String {
         self.job.wall(id).map_or_else(String::new, |wall| wall.frame.name.clone())
     }
@@ -261,6 +312,16 @@ impl Teller<'_> {
         let count = heavy.count();
         (0 < count).then(|| say!("slab-thicker", count, over))
     }
+}
+
+/// A post as it is drawn.
+const DRAWN_POST: Length = Length::inches_and(5, 1, 2);
+
+/// A stretch of a line with its thickness.
+fn along(line: &Line, stretch: Option<(Length, Length)>) -> (Spot, Spot) {
+    let (from, to) = stretch.unwrap_or((line.start, line.end()));
+    let half = line.thickness.half();
+    (Spot::on(line.axis, from, line.offset - half), Spot::on(line.axis, to, line.offset + half))
 }
 
 fn station_of(broken: &Break) -> Station {

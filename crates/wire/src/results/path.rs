@@ -5,17 +5,19 @@ use sturvek_core::house::Spot;
 use sturvek_core::loads::{ByKind, LoadKind};
 use sturvek_core::measure::Force;
 use sturvek_core::plan::stations::{self, StationIs};
+use sturvek_core::plan::ways_out::WayOfBreak;
 use utoipa::ToSchema;
 use uuid::Uuid;
 
-use crate::choices::{LoadKind as WireLoadKind, StationKind};
+use crate::choices::{Axis, StationKind};
+use crate::command::Command;
 use crate::speech::Phrase;
 
 /// A load of one kind.
 #[derive(Clone, Debug, Serialize, ToSchema)]
 pub struct PoundsOfKind {
-    /// Kind.
-    pub kind: WireLoadKind,
+    /// The codes' symbol of the kind.
+    pub symbol: &'static str,
     /// How much, lb.
     pub pounds: f64,
 }
@@ -46,8 +48,23 @@ pub struct StationView {
     pub largest_lb: f64,
     /// A hint, or why it breaks.
     pub note: Option<Phrase>,
-    /// Where it breaks: one spot, or the ends of a line.
-    pub at: Vec<SpotView>,
+    /// Ways out of a break.
+    pub ways: Vec<WayOfBreakView>,
+    /// Its near left corner in plan; left out where it is everywhere.
+    pub near: Option<SpotView>,
+    /// Its far right corner.
+    pub far: Option<SpotView>,
+    /// Along which axis its joists, rafters or trusses run.
+    pub span: Option<Axis>,
+}
+
+/// A way out of a break: what it is, and the edits that take it, as one.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct WayOfBreakView {
+    /// What it is.
+    pub say: Phrase,
+    /// The edits.
+    pub commands: Vec<Command>,
 }
 
 /// What one station brings to another.
@@ -72,7 +89,7 @@ pub struct PathView {
 
 fn by_kind(amount: &ByKind<Force>) -> Vec<PoundsOfKind> {
     let there = LoadKind::ALL.into_iter().filter(|kind| amount[*kind] != Force::ZERO);
-    there.map(|kind| PoundsOfKind { kind: kind.into(), pounds: amount[kind].to_lbf() }).collect()
+    there.map(|kind| PoundsOfKind { symbol: kind.symbol(), pounds: amount[kind].to_lbf() }).collect()
 }
 
 impl From<Spot> for SpotView {
@@ -89,7 +106,6 @@ impl From<&stations::StationTold> for StationView {
             StationIs::Opening(id) => Some(id.0),
             StationIs::Nothing => None,
         };
-        let at = told.at.into_iter().flat_map(|(first, last)| std::iter::once(first).chain(last));
         Self {
             kind: told.kind.into(),
             id: id.map(Uuid::from_u128),
@@ -98,8 +114,17 @@ impl From<&stations::StationTold> for StationView {
             arrives: by_kind(&told.arrives),
             largest_lb: told.largest.to_lbf(),
             note: told.note.clone().map(Into::into),
-            at: at.map(Into::into).collect(),
+            ways: told.ways.iter().map(Into::into).collect(),
+            near: told.lies.map(|(near, _)| near.into()),
+            far: told.lies.map(|(_, far)| far.into()),
+            span: told.span.map(Into::into),
         }
+    }
+}
+
+impl From<&WayOfBreak> for WayOfBreakView {
+    fn from(way: &WayOfBreak) -> Self {
+        Self { say: way.phrase.clone().into(), commands: way.commands.iter().map(Into::into).collect() }
     }
 }
 

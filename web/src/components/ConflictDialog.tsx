@@ -1,6 +1,6 @@
 import { useEffect, useRef } from "react";
-import type { Conflict, JobEditing } from "../../api/useJobEditing";
-import { named, useSpeech } from "../../speech/useSpeech";
+import type { Conflict, JobEditing } from "../api/useJobEditing";
+import { named, useSpeech } from "../speech/useSpeech";
 
 /** Somebody else was quicker: both sides are shown, and nothing typed is lost. */
 export function ConflictDialog({
