@@ -1,6 +1,6 @@
 // Every screen, in both themes, wide and narrow: no violation that axe calls serious, and nothing wider than the screen.
 import { check } from "./accessibility.mjs";
-import { opening, openParts, openWall, run } from "./driver.mjs";
+import { opening, openParts, openWall, run, makeHouse } from "./driver.mjs";
 
 await run(async ({ open }) => {
   for (const theme of ["paper", "night"]) {
@@ -55,6 +55,11 @@ await run(async ({ open }) => {
       await page.getByRole("link", { name: "Rules" }).click();
       await page.getByText("What governs").waitFor();
       await check(page, `rules, ${at}`);
+      await makeHouse(page, `House ${at}`, "house 36x24, girder at 12-0 on 3 posts");
+      await page.getByRole("button", { name: /^Pad 2/ }).click();
+      await page.getByRole("button", { name: "Take it out" }).click();
+      await page.getByText("The path breaks at one place").waitFor();
+      await check(page, `house, ${at}`);
       await page.close();
     }
   }

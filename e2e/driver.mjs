@@ -42,6 +42,30 @@ export async function launched(test, usual) {
   }
 }
 
+/** A new job with a house, described in one line; its id. */
+export async function makeHouse(page, name, line) {
+  const job = await page.evaluate(async (name) => {
+    const headers = { "content-type": "application/json" };
+    const made = await fetch("/api/jobs", { method: "POST", headers, body: JSON.stringify({ name }) });
+    return (await made.json()).id;
+  }, name);
+  await page.goto(new URL(`/jobs/${job}/house`, page.url()).href);
+  await sayHouse(page, line);
+  return job;
+}
+
+/** Says a line about the house and waits until it is kept. */
+export async function sayHouse(page, line) {
+  const said = page.getByLabel("Say the house");
+  await said.fill(line);
+  await page.getByRole("button", { name: "Add", exact: true }).click();
+  for (const start = Date.now(); Date.now() - start < PATIENCE; ) {
+    if ((await said.inputValue()) === "") return;
+    await new Promise((resolve) => setTimeout(resolve, 50));
+  }
+  assert.fail(`not kept: ${line}: ${await page.getByRole("status").first().textContent()}`);
+}
+
 export async function openWall(page, wall) {
   await page.getByRole("link", { name: DEMO, exact: true }).click();
   await page.getByRole("link", { name: new RegExp(`^${wall}`) }).click();

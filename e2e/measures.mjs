@@ -1,5 +1,5 @@
 // What is seen at a glance, measured: how large the wall is drawn, letters and targets, and the answer in the first viewport.
-import { assert, opening, openWall, run } from "./driver.mjs";
+import { assert, opening, openWall, run, makeHouse } from "./driver.mjs";
 
 /** The smallest letters, px. */
 const SMALL = 12;
@@ -169,6 +169,9 @@ await run(async ({ open }) => {
       await seen.getByText(wait).first().waitFor();
       await measured(path.replace(/[0-9a-f-]{36}/g, "_"));
     }
+    await makeHouse(seen, `Measured at ${at}`, "house 36x24, 2 storeys 9-0 8-0, porch 8-0 deep at the front");
+    await seen.getByText("From roof to ground").waitFor();
+    await measured("house");
     await seen.goto(new URL("/", seen.url()).href);
     await openWall(seen, "Water side");
     for (const button of ["What it carries", "Length, height, studs", "Words"]) {

@@ -806,7 +806,7 @@ page-storey = Storey
 page-storey-number = storey { $storey }
 page-plan-of-storey = Plan of storey { $storey }
 page-where-it-breaks = Where the path breaks
-page-stations = Stations of the loads
+page-stations-of-the-loads = Stations of the loads
 page-from-roof-to-ground = From roof to ground
 page-show-all = Show all
 page-station-ground = ground
@@ -826,4 +826,5 @@ page-breaks-of-the-path =
     }
 page-snow-is-in-none-of-these-loads = The snow is not said yet: none is in these loads.
 page-say-the-snow = Say the snow
-page-take-it-out = Take it out
+page-from-the-house-too = What the house brings to this wall is in its loads; what is said here comes on top.
+page-to-the-house = To the house

@@ -383,7 +383,7 @@ page-storey = Piso
 page-storey-number = piso { $storey }
 page-plan-of-storey = Planta del piso { $storey }
 page-where-it-breaks = Dónde se corta el camino
-page-stations = Estaciones de las cargas
+page-stations-of-the-loads = Estaciones de las cargas
 page-from-roof-to-ground = Del techo al suelo
 page-show-all = Mostrar todo
 page-station-ground = suelo
@@ -403,4 +403,5 @@ page-breaks-of-the-path =
     }
 page-snow-is-in-none-of-these-loads = La nieve aún no se ha dicho: no está en estas cargas.
 page-say-the-snow = Diga la nieve
-page-take-it-out = Quitarlo
+page-from-the-house-too = Lo que la casa trae a este muro está en sus cargas; lo que se diga aquí se suma.
+page-to-the-house = A la casa

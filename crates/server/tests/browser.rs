@@ -53,6 +53,11 @@ async fn what_is_printed_is_whole() {
 }
 
 #[tokio::test]
+async fn a_house_described_and_its_path_followed() {
+    drive("house.mjs").await;
+}
+
+#[tokio::test]
 async fn everything_by_keyboard() {
     drive("keyboard.mjs").await;
 }

@@ -53,7 +53,7 @@ export function StationList({ job, path, picked, way, pick, make }: Props) {
           </ul>
         </section>
       )}
-      <section aria-label={say("page-stations")}>
+      <section aria-label={say("page-stations-of-the-loads")}>
         <div className="flex flex-wrap items-center gap-x-4">
           <h2 className="font-bold text-lg">{say("page-from-roof-to-ground")}</h2>
           {picked !== undefined && (
@@ -95,12 +95,12 @@ function Row({ station, picked, pick, children }: RowProps) {
     <li className={`border-base-300 border-b ${broken ? "border-l-4 border-l-error pl-2" : ""}`}>
       <button type="button" className="tap w-full py-1 text-left" aria-pressed={picked} onClick={pick}>
         <span className="flex flex-wrap items-baseline gap-x-3">
-          <b className={broken ? "text-error" : ""}>{say(station.name)}</b>
+          <b className={broken ? "text-error" : ""}>{say(station.name)}</b>{" "}
           <span className="text-secondary text-sm">
             {station.storey == null
               ? say(broken ? "page-station-break" : "page-station-ground")
               : say("page-storey-number", { storey: station.storey + 1 })}
-          </span>
+          </span>{" "}
           <span className="flex-1" />
           <Loads station={station} />
         </span>

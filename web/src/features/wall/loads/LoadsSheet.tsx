@@ -1,3 +1,4 @@
+import { Link } from "react-router";
 import type { Carries, Schemas, Wall, WallView } from "../../../api/client";
 import type { Edit, JobEditing } from "../../../api/useJobEditing";
 import { ChoiceList, ChoiceRow, MaybeNumberField, NumberField } from "../../../components/Field";
@@ -34,6 +35,14 @@ export function LoadsSheet({ wall, view, settings, editing, close }: Props) {
   return (
     <SideSheet title={say("page-what-carries", { name: wall.frame.name })} close={close}>
       <div className="grid gap-5">
+        {wall.place && (
+          <p className="border-primary border-l-4 pl-3">
+            {say("page-from-the-house-too")}{" "}
+            <Link to="../../house" relative="path" className="underline">
+              {say("page-to-the-house")}
+            </Link>
+          </p>
+        )}
         <ChoiceRow
           label={say("page-does-anything-land-on-it")}
           value={carries.bearing ? "bearing" : "nothing"}
