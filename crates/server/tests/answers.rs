@@ -10,13 +10,14 @@ use sturvek_core::framing::{OpeningOutcome, opening_sheet};
 use sturvek_core::job::Job;
 use sturvek_core::measure::End;
 use sturvek_core::plan::JobPlan;
+use sturvek_core::plan::stations::{StationKind, stations as told_stations};
 use sturvek_core::working::Entry;
 use sturvek_formats::sheets::{Printed, sheets_of};
 use sturvek_server::openapi_json;
 use sturvek_test_support::drawn::{any_command, any_job};
 use sturvek_wire::Command;
 use sturvek_wire::ranges::input_ranges;
-use sturvek_wire::results::{candidates, ticket, wall_view};
+use sturvek_wire::results::{PathView, candidates, ticket, wall_view};
 use sturvek_wire::studies::materials;
 
 /// The schemas of the document.
@@ -70,6 +71,25 @@ fn walls_and_tickets_are_answered_as_the_document_says() {
         }
     }
     assert!(100 < openings, "{openings}");
+}
+
+#[test]
+fn where_loads_go_is_answered_as_the_document_says() {
+    let document = Document::read();
+    let schema = document.schema("PathView");
+    let (mut stations, mut breaks) = (0, 0);
+    for job in drawn(40, &any_job()) {
+        let mut next = 0;
+        let told = told_stations(&JobPlan::of(job), &mut || {
+            next += 1;
+            next
+        });
+        stations += told.stations.len();
+        breaks += told.stations.iter().filter(|station| station.kind == StationKind::Break).count();
+        assert!(told.flows.iter().all(|flow| flow.from.max(flow.to) < told.stations.len()));
+        holds(&schema, "the path", &PathView::from(&told));
+    }
+    assert!(200 < stations && 20 < breaks, "{stations} {breaks}");
 }
 
 #[test]

@@ -15,7 +15,7 @@ use thiserror::Error;
 use super::even_gaps::{even_gaps, mark_of};
 use super::opening_plan::OpeningPlan;
 use super::wall_plan::WallPlan;
-use crate::job::command::{MOST_TOGETHER, Placement};
+use crate::job::command::{MOST_OPENINGS_AT_ONCE, Placement};
 use crate::job::{Command, HeaderChoice, OpeningDesign, OpeningId, Wall};
 use crate::measure::{Length, LengthStyle};
 use crate::say;
@@ -56,7 +56,7 @@ impl NotTogether {
     /// A sentence for who asked.
     pub fn phrase(self) -> Phrase {
         match self {
-            Self::HowMany => say!("together-how-many", most = MOST_TOGETHER),
+            Self::HowMany => say!("together-how-many", most = MOST_OPENINGS_AT_ONCE),
             Self::NoRoom => say!("together-no-room"),
             Self::Nothing => say!("together-nothing"),
             Self::NoHeader => say!("together-no-header"),
@@ -78,7 +78,8 @@ pub fn together(
 ) -> Result<Command, NotTogether> {
     let find = |id: &OpeningId| plan.openings.iter().find(|opening| opening.id == *id);
     let chosen: Option<Vec<&OpeningPlan>> = openings.iter().map(find).collect();
-    let chosen = chosen.filter(|chosen| (2..=MOST_TOGETHER).contains(&chosen.len())).ok_or(NotTogether::HowMany)?;
+    let chosen =
+        chosen.filter(|chosen| (2..=MOST_OPENINGS_AT_ONCE).contains(&chosen.len())).ok_or(NotTogether::HowMany)?;
     let commands = match aim {
         TogetherAim::EvenOut => evened_out(wall, plan, chosen, mark_of(style))?,
         TogetherAim::LineUpHeads => lined_up(&chosen)?,

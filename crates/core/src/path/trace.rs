@@ -3,7 +3,7 @@
 //! **What it does.** Draws the way of every load as flows: from a field to the walls and headers under it, from a header's ends to what
 //! stands below them, and so on to the ground or to where it breaks; and finds the stations above and below any of them.
 //!
-//! **Source.** None of its own: it reads what [`super::follow`] found.
+//! **Source.** Elementary statics, as [`super::follow`] found it.
 //!
 //! **Limits.** A wall is one station beside its openings: what stands at one place of it and what comes evenly are told apart by where
 //! they flow on.

@@ -7,7 +7,7 @@ use super::said::{Said, Wanted};
 use super::tokens::Span;
 use crate::framing::even_gaps::{even_gaps, mark_of};
 use crate::framing::hole::usual_sill;
-use crate::job::command::MOST_TOGETHER;
+use crate::job::command::MOST_OPENINGS_AT_ONCE;
 use crate::job::rough_opening::rough_opening;
 use crate::job::usual_sizes::{self, WhichUnit, in_feet};
 use crate::job::{OpeningDesign, OpeningKind, Settings, Size, Wall};
@@ -38,8 +38,8 @@ pub(super) fn openings(
         let (new, phrase) = site.call(one)?;
         designs.extend(new);
         phrases.push(phrase);
-        if MOST_TOGETHER < designs.len() {
-            return Err(Misread { what: SayError::TooMany { most: MOST_TOGETHER }, at: one.span, takes: None });
+        if MOST_OPENINGS_AT_ONCE < designs.len() {
+            return Err(Misread { what: SayError::TooMany { most: MOST_OPENINGS_AT_ONCE }, at: one.span, takes: None });
         }
     }
     Ok(Said { what: Wanted::Openings(designs), understood: Phrase::several(phrases, Joined::Semicolons) })

@@ -220,6 +220,8 @@ pub enum Command {
 
 /// The most commands that are one.
 pub const MOST_TOGETHER: usize = 120;
+/// The most openings that are said, or chosen, at once.
+pub const MOST_OPENINGS_AT_ONCE: usize = 40;
 
 /// What a job has lists of.
 #[derive(Clone, Copy, Debug, PartialEq, Eq)]
