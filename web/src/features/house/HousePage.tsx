@@ -63,7 +63,7 @@ export function HousePage() {
         {levels.length > 0 && view.data?.job.settings.snow_said === "not_said" && (
           <p className="my-2 border-primary border-l-4 pl-3">
             {say("page-snow-is-in-none-of-these-loads")}{" "}
-            <Link to={`/jobs/${job}/rules`} className="underline">
+            <Link to={`/jobs/${job}/rules`} className="tap inline-flex items-center underline">
               {say("page-say-the-snow")}
             </Link>
           </p>

@@ -38,7 +38,7 @@ export function LoadsSheet({ wall, view, settings, editing, close }: Props) {
         {wall.place && (
           <p className="border-primary border-l-4 pl-3">
             {say("page-from-the-house-too")}{" "}
-            <Link to="../../house" relative="path" className="underline">
+            <Link to="../../house" relative="path" className="tap inline-flex items-center underline">
               {say("page-to-the-house")}
             </Link>
           </p>
