@@ -51,6 +51,12 @@ await run(async ({ open }) => {
   await expectText(middle(), /lb/);
   await middle().click();
   await expectText(way, "from Ceiling");
+  await expectText(middle(), "It bears: Ceiling");
+  // Marked as a partition the joists span over it; taken back they land on it again.
+  await page.getByRole("button", { name: "A partition", exact: true }).click();
+  await expectText(middle(), "Marked as a partition");
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expectText(middle(), "It bears: Ceiling");
 
   // What is not understood is said, and the words stay.
   await page.getByLabel("Say the house").fill("turret 3-0 wide");

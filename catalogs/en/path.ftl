@@ -69,3 +69,11 @@ way-post-under = Put a post under it
 way-foundation-under = Put a foundation under it
 way-beam-under = Put a beam on two posts under it
 way-posts-under-ends = Put posts under its ends
+
+# Why a wall bears.
+
+bears-because = It bears: { $what } on it.
+bears-nothing-lands = Nothing of the house lands on it but itself.
+bears-not-a-partition = Marked as a partition: joists and rafters span over it.
+bears-seen-otherwise = Somebody saw that it bears: look which is right.
+bears-seen-nothing = Somebody saw that nothing lands on it: look which is right.

@@ -5103,6 +5103,8 @@ export interface components {
             name: components["schemas"]["Phrase"];
             near?: components["schemas"]["SpotView"] | null;
             note?: components["schemas"]["Phrase"] | null;
+            /** @description Whether it is a wall that is marked as a partition. */
+            partition: boolean;
             span?: components["schemas"]["Axis"] | null;
             /** @description On which storey, from the bottom; left out in the ground. */
             storey?: number | null;

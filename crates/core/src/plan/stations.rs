@@ -12,13 +12,14 @@ use super::ways_out::{WayOfBreak, ways_out};
 use crate::codes::DesignCode;
 use crate::house::{Axis, Line, PartId, Spot};
 use crate::job::{Job, OpeningId, WallId};
-use crate::loads::{ByCase, ByKind};
+use crate::loads::bearing_evidence::judge;
+use crate::loads::{BearingConclusion, ByCase, ByKind, WallCarries};
 use crate::measure::{Force, Length};
 use crate::path::loaded::{Break, Carrier};
 use crate::path::pad_size::pad_side;
 use crate::path::trace::{Flow, Station, flows, station};
 use crate::say;
-use crate::speech::Phrase;
+use crate::speech::{Argument, Joined, Phrase};
 use crate::working::Silent;
 
 /// By which identity a station goes.
@@ -80,6 +81,8 @@ pub struct StationTold {
     pub ways: Vec<WayOfBreak>,
     /// Where it lies in plan, from its near left corner to its far right one; of a break both ends.
     pub lies: Option<(Spot, Spot)>,
+    /// Whether it is a wall that is marked as a partition.
+    pub partition: bool,
     /// Along which axis its joists, rafters or trusses run.
     pub span: Option<Axis>,
 }
@@ -176,6 +179,7 @@ impl Teller<'_> {
         let note = match station {
             Station::Break(place) => Some(self.why(&self.house.path.breaks[place])),
             Station::Pad(place) => self.pad_hint(place, largest),
+            Station::Wall(storey, place) => self.why_it_bears(storey, place),
             Station::Slab => self.thick_slab(into.filter(|flow| flow.at.1.is_none()).map(|flow| flow.pounds)),
             _ => None,
         };
@@ -198,6 +202,7 @@ impl Teller<'_> {
             note,
             ways,
             lies: self.lies(station),
+            partition: self.is_partition(is),
             span,
         }
     }
@@ -295,6 +300,37 @@ impl Teller<'_> {
         let storey = broken.from.storey;
         let carrier = |on: Carrier| self.name(crate::path::trace::carrier(storey, on));
         broken.why.phrase(self.name(station_of(broken)), carrier)
+    }
+
+    /// Why a wall bears or does not, and whether what somebody saw says otherwise.
+    fn why_it_bears(&self, storey: usize, place: usize) -> Option<Phrase> {
+        let wall = self.job.wall(self.house.named.storeys[storey].walls[place].id)?;
+        let top = &self.house.path.storeys[storey].walls[place].top;
+        let along = top.stretches.iter().filter(|each| !each.plf.is_nothing()).map(|each| each.from);
+        let at_places = top.presses.iter().filter(|each| !each.pounds.is_nothing()).map(|each| each.from);
+        let mut bring: Vec<Station> = along.chain(at_places).map(station).collect();
+        bring.sort_unstable();
+        bring.dedup();
+        let bears = !bring.is_empty();
+        let why = match (wall.carries == WallCarries::Nothing, bears) {
+            (true, _) => say!("bears-not-a-partition"),
+            (false, false) => say!("bears-nothing-lands"),
+            (false, true) => {
+                let what = bring.into_iter().map(|from| self.name(from)).collect();
+                say!("bears-because", what = Argument::Phrases(what, Joined::Commas))
+            }
+        };
+        let seen = match (judge(&wall.evidence).0, bears) {
+            (BearingConclusion::Bears, false) => Some(say!("bears-seen-otherwise")),
+            (BearingConclusion::CarriesNothing, true) => Some(say!("bears-seen-nothing")),
+            _ => None,
+        };
+        Some(Phrase::several(std::iter::once(why).chain(seen).collect(), Joined::Sentences))
+    }
+
+    fn is_partition(&self, is: StationIs) -> bool {
+        let StationIs::Wall(id) = is else { return false };
+        self.job.wall(id).is_some_and(|wall| wall.carries == WallCarries::Nothing)
     }
 
     fn pad_hint(&self, place: usize, largest: Force) -> Option<Phrase> {

@@ -54,6 +54,8 @@ pub struct StationView {
     pub near: Option<SpotView>,
     /// Its far right corner.
     pub far: Option<SpotView>,
+    /// Whether it is a wall that is marked as a partition.
+    pub partition: bool,
     /// Along which axis its joists, rafters or trusses run.
     pub span: Option<Axis>,
 }
@@ -117,6 +119,7 @@ impl From<&stations::StationTold> for StationView {
             ways: told.ways.iter().map(Into::into).collect(),
             near: told.lies.map(|(near, _)| near.into()),
             far: told.lies.map(|(_, far)| far.into()),
+            partition: told.partition,
             span: told.span.map(Into::into),
         }
     }

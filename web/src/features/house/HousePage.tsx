@@ -100,6 +100,12 @@ export function HousePage() {
                 picked={chosen}
                 way={way}
                 pick={pick}
+                mark={(wall, bears) =>
+                  void editing.run((now) => {
+                    const carries = now.walls.find((each) => each.id === wall)?.carries;
+                    return carries && { do: "change_carries", wall, carries: { ...carries, bearing: bears } };
+                  })
+                }
                 make={(commands) => void editing.run({ do: "together", commands })}
               />
             </section>

@@ -12,10 +12,12 @@ interface Props {
   readonly pick: (station: number | undefined) => void;
   /** Makes edits as one. */
   readonly make: (commands: Schemas["Command"][]) => void;
+  /** Marks a wall as bearing, or as a partition. */
+  readonly mark: (wall: string, bears: boolean) => void;
 }
 
 /** The stations of the loads, from the roof to the ground; where they break stands first. */
-export function StationList({ job, path, picked, way, pick, make }: Props) {
+export function StationList({ job, path, picked, way, pick, make, mark }: Props) {
   const { say } = useSpeech();
   const all = path.stations.map((station, index) => ({ station, index }));
   const breaks = all.filter(({ station }) => station.kind === "break");
@@ -71,7 +73,7 @@ export function StationList({ job, path, picked, way, pick, make }: Props) {
               pick={() => pick(picked === index ? undefined : index)}
             >
               {picked === index && (
-                <GoesOn job={job} path={path} station={station} index={index} make={make} />
+                <GoesOn job={job} path={path} station={station} index={index} make={make} mark={mark} />
               )}
             </Row>
           ))}
@@ -126,10 +128,11 @@ interface GoesOnProps {
   readonly station: Station;
   readonly index: number;
   readonly make: (commands: Schemas["Command"][]) => void;
+  readonly mark: (wall: string, bears: boolean) => void;
 }
 
 /** What comes to the picked station and what it hands on, by kind. */
-function GoesOn({ job, path, station, index, make }: GoesOnProps) {
+function GoesOn({ job, path, station, index, make, mark }: GoesOnProps) {
   const part = PARTS.includes(station.kind) ? station.id : undefined;
   const { say, quantity } = useSpeech();
   const flows = [
@@ -158,9 +161,18 @@ function GoesOn({ job, path, station, index, make }: GoesOnProps) {
         })}
       </ul>
       {station.kind === "wall" && station.id && (
-        <Link to={`/jobs/${job}/walls/${station.id}`} className="btn btn-ghost tap no-print font-normal">
-          {say("page-to-this-wall")}
-        </Link>
+        <span className="no-print flex flex-wrap gap-2">
+          <Link to={`/jobs/${job}/walls/${station.id}`} className="btn btn-ghost tap font-normal">
+            {say("page-to-this-wall")}
+          </Link>
+          <button
+            type="button"
+            className="btn btn-ghost tap font-normal"
+            onClick={() => station.id && mark(station.id, station.partition)}
+          >
+            {say(station.partition ? "page-it-bears" : "page-a-partition")}
+          </button>
+        </span>
       )}
       {part && (
         <button
