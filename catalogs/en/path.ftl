@@ -72,7 +72,7 @@ way-posts-under-ends = Put posts under its ends
 
 # Why a wall bears.
 
-bears-because = It bears: { $what } on it.
+bears-because = It bears: { $what }.
 bears-nothing-lands = Nothing of the house lands on it but itself.
 bears-not-a-partition = Marked as a partition: joists and rafters span over it.
 bears-seen-otherwise = Somebody saw that it bears: look which is right.
