@@ -32,6 +32,17 @@ fn carries(plan: &JobPlan, wall: u128, at: Length, wanted: [f64; 4]) {
     }
 }
 
+/// A floor of joists cut at every support, 10 psf and what lives on it.
+fn floor(live: f64) -> FieldOf {
+    FieldOf::Floor(FloorField {
+        use_: FloorUse::Living,
+        joints: Joints::AtEverySupport,
+        dead: Pressure::psf(10.0),
+        live: Pressure::psf(live),
+        roofed: false,
+    })
+}
+
 /// 24 ft deep and 32 ft long, trusses with 2 ft overhangs: 15 psf D with the ceiling's 5 inside, 20 psf Lr, 28 psf S of 40 on the ground.
 fn under_trusses(hand: &mut Hand) {
     hand.wall(1, 0, Axis::X, feet(0), (feet(0), feet(32)));
@@ -96,14 +107,8 @@ fn an_opening_over_another_loads_its_header() {
     hand.wall(3, 0, Axis::X, feet(0), (feet(0), feet(32)));
     hand.wall(4, 0, Axis::X, feet(24), (feet(0), feet(32)));
     hand.roof(1, (feet(0), feet(-2), feet(32), feet(26)), Axis::Y, RoofFieldFraming::Trusses);
-    let floor = FloorField {
-        use_: FloorUse::Living,
-        joints: Joints::AtEverySupport,
-        dead: Pressure::psf(10.0),
-        live: Pressure::psf(40.0),
-        roofed: false,
-    };
-    hand.field(0, (feet(0), feet(0), feet(32), feet(24)), Axis::Y, FieldOf::Floor(floor));
+    let floor = floor(40.0);
+    hand.field(0, (feet(0), feet(0), feet(32), feet(24)), Axis::Y, floor);
     hand.slab();
     let upper = hand.window(1, feet(12), 48);
     let lower = hand.window(3, feet(14), 72);
@@ -169,14 +174,8 @@ fn a_girder_on_three_posts() {
     hand.foundation(Axis::X, feet(24), (feet(0), feet(24)));
     hand.wall(1, 0, Axis::X, feet(0), (feet(0), feet(24)));
     hand.wall(2, 0, Axis::X, feet(24), (feet(0), feet(24)));
-    let floor = FloorField {
-        use_: FloorUse::Living,
-        joints: Joints::AtEverySupport,
-        dead: Pressure::psf(10.0),
-        live: Pressure::psf(40.0),
-        roofed: false,
-    };
-    hand.field(0, (feet(0), feet(0), feet(24), feet(24)), Axis::Y, FieldOf::Floor(floor));
+    let floor = floor(40.0);
+    hand.field(0, (feet(0), feet(0), feet(24), feet(24)), Axis::Y, floor);
     hand.girder(0, Axis::X, feet(12), (feet(0), feet(24)), 20.0);
     for x in [0, 12, 24] {
         hand.post(0, feet(x), feet(12));
@@ -247,14 +246,8 @@ fn a_garage_under_a_room() {
     hand.wall(3, 0, Axis::X, feet(0), (feet(0), feet(22)));
     hand.wall(4, 0, Axis::X, feet(20), (feet(0), feet(22)));
     hand.roof(1, (feet(0), feet(-2), feet(22), feet(22)), Axis::Y, RoofFieldFraming::Trusses);
-    let floor = FloorField {
-        use_: FloorUse::Sleeping,
-        joints: Joints::AtEverySupport,
-        dead: Pressure::psf(10.0),
-        live: Pressure::psf(30.0),
-        roofed: false,
-    };
-    hand.field(0, (feet(0), feet(0), feet(22), feet(20)), Axis::Y, FieldOf::Floor(floor));
+    let floor = floor(30.0);
+    hand.field(0, (feet(0), feet(0), feet(22), feet(20)), Axis::Y, floor);
     hand.slab();
     let door = hand.window(3, feet(11), 192);
     let plan = hand.plan();

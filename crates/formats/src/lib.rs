@@ -6,6 +6,7 @@ pub mod header_cases;
 pub mod header_csv;
 pub mod header_table;
 pub mod job_file;
+pub mod kinds;
 pub mod path_cases;
 pub mod sheets;
 pub mod tickets;

@@ -11,12 +11,14 @@ use sturvek_core::framing::judgment::works;
 use sturvek_core::framing::opening_plan::SizedHeader;
 use sturvek_core::framing::{OpeningOutcome, OpeningPlan, WallPlan};
 use sturvek_core::job::{Job, Wall};
-use sturvek_core::loads::{ByKind, LoadKind};
+use sturvek_core::loads::ByKind;
 use sturvek_core::measure::{End, Force, LineLoad};
 use sturvek_core::plan::JobPlan;
 use sturvek_core::sizing::header::CheckKind;
 use sturvek_core::sizing::jacks::JackReason;
 use sturvek_speech::english;
+
+use crate::kinds::Kinds;
 
 /// One opening's ticket.
 #[derive(Clone, Debug, Serialize)]
@@ -61,23 +63,6 @@ pub struct Ticket {
 #[serde(transparent)]
 pub struct Number<T>(pub Option<T>);
 
-/// By kind of load.
-#[derive(Clone, Copy, Debug, Serialize)]
-pub struct Kinds {
-    /// Dead.
-    #[serde(rename = "D")]
-    pub dead: f64,
-    /// Live load of floors and decks.
-    #[serde(rename = "L")]
-    pub live: f64,
-    /// Roof live.
-    #[serde(rename = "Lr")]
-    pub roof_live: f64,
-    /// Snow on roofs and decks, at allowable stress level.
-    #[serde(rename = "S")]
-    pub snow: f64,
-}
-
 /// At both ends.
 #[derive(Clone, Copy, Debug, Serialize)]
 pub struct Ends<T> {
@@ -85,17 +70,6 @@ pub struct Ends<T> {
     pub left: T,
     /// Right.
     pub right: T,
-}
-
-impl From<&ByKind<f64>> for Kinds {
-    fn from(by_kind: &ByKind<f64>) -> Self {
-        Self {
-            dead: by_kind[LoadKind::Dead],
-            live: by_kind[LoadKind::FloorLive] + by_kind[LoadKind::DeckLive],
-            roof_live: by_kind[LoadKind::RoofLive],
-            snow: by_kind[LoadKind::Snow] + by_kind[LoadKind::DeckSnow],
-        }
-    }
 }
 
 /// The tickets of every opening of a job.

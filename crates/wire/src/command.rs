@@ -2,7 +2,7 @@
 
 use serde::{Deserialize, Serialize};
 use sturvek_core::house::PartId;
-use sturvek_core::job::command::Placement;
+use sturvek_core::job::command::{AT_THE_END, Placement};
 use sturvek_core::job::{self, CountOverride, HeaderChoice, OpeningId, PointLoadId, WallId};
 use utoipa::ToSchema;
 use uuid::Uuid;
@@ -240,8 +240,6 @@ impl Command {
         self
     }
 }
-
-const AT_THE_END: usize = usize::MAX;
 
 impl Resolve for Command {
     type Core = job::Command;

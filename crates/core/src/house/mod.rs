@@ -5,6 +5,7 @@ pub mod field;
 pub mod part_id;
 pub mod parts;
 pub mod plan;
+pub mod usual;
 
 pub use field::{CeilingField, Field, FieldOf, FloorField, RoofField, RoofFieldFraming};
 pub use part_id::PartId;

@@ -2,14 +2,15 @@
 
 use super::clause::{Clause, HouseMisread, Side};
 use super::layout::{Layout, PORCH_OVERHANG, ROOF_OVERHANG, outside_walls, usual_frame, usual_roof};
+use crate::house::usual::{BEAM, FOUNDATION, GIRDER, POST_FROM_THE_END, POST_WEIGHT};
 use crate::house::{
     Axis, Beam, CeilingField, Field, FieldOf, FloorField, Foundation, HousePart, Level, Line, Pad, PartId, Place, Post,
     Rectangle, RoofField, RoofFieldFraming,
 };
-use crate::job::command::apply;
+use crate::job::command::{AT_THE_END, apply};
 use crate::job::{Command, Job, Wall, WallFrame, WallHeight, WallId};
 use crate::loads::FloorUse;
-use crate::measure::{Force, Length, LineLoad, Pressure};
+use crate::measure::{Length, Pressure};
 use crate::say;
 use crate::speech::{Phrase, distance};
 use crate::statics::Joints;
@@ -24,14 +25,8 @@ pub(super) struct Draft<'a> {
 }
 
 /// Common practice, no source: what stands under a house where nobody says otherwise.
-const FOUNDATION: Length = Length::inches(8);
-const GIRDER: (Length, LineLoad) = (Length::inches_and(5, 1, 4), LineLoad::plf(15.0));
-const PORCH_BEAM: (Length, LineLoad) = (Length::inches_and(3, 1, 2), LineLoad::plf(10.0));
-const POST_WEIGHT: Force = Force::lbf(30.0);
 const GIRDER_PAD: Length = Length::inches(30);
 const PORCH_PAD: Length = Length::inches(18);
-/// How far a post's center stands from the end of what it carries.
-const FROM_THE_END: Length = Length::inches(2);
 /// How far apart the posts of a porch stand at most.
 const PORCH_POSTS_APART: Length = Length::feet(10);
 
@@ -77,7 +72,7 @@ impl<'a> Draft<'a> {
     }
 
     fn adds(&mut self, part: HousePart) -> Read<()> {
-        self.does(Command::AddPart { part: Box::new(part), at: usize::MAX })
+        self.does(Command::AddPart { part: Box::new(part), at: AT_THE_END })
     }
 
     fn id(&mut self) -> PartId {
@@ -131,7 +126,7 @@ impl<'a> Draft<'a> {
         let mut wall = Wall::new(WallId((self.name)()), &name);
         wall.frame = WallFrame { name, length, height: WallHeight::OverPlates(height), ..usual_frame() };
         wall.place = Some(place);
-        self.does(Command::AddWall { wall: Box::new(wall), at: usize::MAX })
+        self.does(Command::AddWall { wall: Box::new(wall), at: AT_THE_END })
     }
 
     fn foundation(&mut self, line: Line) -> Read<()> {
@@ -272,7 +267,7 @@ impl<'a> Draft<'a> {
 
     /// So many posts evenly under a line, each on a pad.
     fn posts_under(&mut self, level: PartId, line: Line, posts: usize, size: Length) -> Read<()> {
-        let (first, last) = (line.start + FROM_THE_END, line.end() - FROM_THE_END);
+        let (first, last) = (line.start + POST_FROM_THE_END, line.end() - POST_FROM_THE_END);
         let spaces = i64::try_from(posts).unwrap_or(2) - 1;
         for post in 0..=spaces {
             let at = line.spot(first + (last - first) * post / spaces.max(1));
@@ -297,7 +292,7 @@ impl<'a> Draft<'a> {
             ..usual_roof(RoofFieldFraming::OneWay, 3.0)
         };
         self.field(level, "Porch roof", over, span, FieldOf::Roof(roof))?;
-        let (thickness, weight) = PORCH_BEAM;
+        let (thickness, weight) = BEAM;
         let beam = Beam {
             id: self.id(),
             level,

@@ -146,11 +146,11 @@ fn stretch_lands(wall: &Line, stretch: &Stretch, on: Option<On>, below: Below<'_
     let ends = (wall.spot(stretch.low), wall.spot(stretch.high));
     let grounded = |on| Grounded { on, at: ends, amount: stretch.plf, from: stretch.from };
     match (on, below) {
-        (Some(On::Carrier(carrier)), Below::Storey(_, storey)) => match carrier {
-            Carrier::Wall(wall) => path.storeys[storey].walls[wall].top.stretches.push(*stretch),
-            Carrier::Beam(beam) => path.storeys[storey].beams[beam].top.stretches.push(*stretch),
-            Carrier::Post(_) => {}
-        },
+        (Some(On::Carrier(carrier)), Below::Storey(_, storey)) => {
+            if let Some(top) = path.storeys[storey].top(carrier) {
+                top.stretches.push(*stretch);
+            }
+        }
         (Some(On::Footing(footing)), _) => path.ground_lines.push(grounded(footing)),
         (None, Below::Ground(ground)) if ground.slab => path.ground_lines.push(grounded(Footing::Slab)),
         _ => path.breaks.push(Break {
@@ -185,11 +185,8 @@ pub(super) fn lands(spot: Spot, own_axis: Option<Axis>, press: &Press, below: Be
     match (best, below) {
         (Some((_, _, On::Carrier(carrier), line)), Below::Storey(_, storey)) => {
             let press = Press { at: spot.along(line.axis), ..press };
-            let storey = &mut path.storeys[storey];
-            match carrier {
-                Carrier::Wall(wall) => storey.walls[wall].top.presses.push(press),
-                Carrier::Beam(beam) => storey.beams[beam].top.presses.push(press),
-                Carrier::Post(_) => {}
+            if let Some(top) = path.storeys[storey].top(carrier) {
+                top.presses.push(press);
             }
         }
         (Some((_, _, On::Footing(footing), _)), _) => path.ground_points.push(grounded(footing)),

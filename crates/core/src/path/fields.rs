@@ -9,7 +9,7 @@
 //!
 //! **Worked example.** Trusses over 24 ft with 2 ft overhangs under 15 psf: 15 · (12 + 2) = 210 lb/ft on each outside wall, nothing inside.
 
-use super::loaded::{Break, Carrier, LoadPath, Part, Source, Stretch, Why};
+use super::loaded::{Break, LoadPath, Part, Source, Stretch, Why};
 use super::structure::{Field, FieldRun, StoreyStructure};
 use super::support::{Strip, Support, strips};
 use crate::house::plan::Spot;
@@ -41,12 +41,9 @@ fn strip_comes_down<P: Pen>(pen: &mut P, field: &Field, strip: &Strip, from: Sou
     for (support, plf) in supports.iter().zip(on_each(pen, field, &supports, joints)) {
         let (at, carrier) = *support;
         let stretch = Stretch { low: strip.low, high: strip.high, plf, from, came_down: at };
-        let storey = &mut path.storeys[from.storey];
-        match carrier {
-            Carrier::Wall(wall) => storey.walls[wall].top.stretches.push(stretch),
-            Carrier::Beam(beam) => storey.beams[beam].top.stretches.push(stretch),
-            // A strip bears on lines only.
-            Carrier::Post(_) => {}
+        // A strip bears on lines only.
+        if let Some(top) = path.storeys[from.storey].top(carrier) {
+            top.stretches.push(stretch);
         }
     }
 }
@@ -82,6 +79,7 @@ mod tests {
     use super::*;
     use crate::house::plan::Axis;
     use crate::loads::LoadCase;
+    use crate::path::Carrier;
     use crate::path::follow;
     use crate::path::testing::{field, storey_under, wall_across};
 

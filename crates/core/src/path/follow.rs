@@ -18,14 +18,9 @@ use crate::working::{Pen, Silent};
 
 /// Follows every load of a house.
 pub fn follow(structure: &Structure) -> LoadPath {
-    follow_working(&mut Silent, structure)
-}
-
-/// The same, written down as it goes.
-pub fn follow_working<P: Pen>(pen: &mut P, structure: &Structure) -> LoadPath {
     let mut following = Following::new(structure.clone());
     for storey in (0..structure.storeys.len()).rev() {
-        following.comes_down_on(pen, storey);
+        following.comes_down_on(&mut Silent, storey);
         following.goes_on_down(storey);
     }
     following.path

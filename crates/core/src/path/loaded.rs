@@ -213,6 +213,17 @@ impl Source {
     }
 }
 
+impl LoadedStorey {
+    /// The top of a wall or a beam; a post has no length to load.
+    pub(super) fn top(&mut self, line: Carrier) -> Option<&mut OnTop> {
+        match line {
+            Carrier::Wall(wall) => Some(&mut self.walls[wall].top),
+            Carrier::Beam(beam) => Some(&mut self.beams[beam].top),
+            Carrier::Post(_) => None,
+        }
+    }
+}
+
 /// What of the ground takes a load.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord)]
 pub enum Footing {

@@ -15,7 +15,7 @@ pub mod support;
 mod testing;
 pub mod trace;
 
-pub use follow::{Following, follow, follow_working};
+pub use follow::{Following, follow};
 pub use loaded::{
     Break, Carrier, Footing, Grounded, LoadPath, LoadedBeam, LoadedPost, LoadedStorey, LoadedWall, OnTop, Part, Press,
     Reaction, Source, Stretch, Why,

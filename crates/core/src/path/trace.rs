@@ -1,7 +1,7 @@
 //! # From station to station
 //!
 //! **What it does.** Draws the way of every load as flows: from a field to the walls and headers under it, from a header's ends to what
-//! stands below them, and so on to the ground or to where it breaks; and finds the stations above and below any of them.
+//! stands below them, and so on to the ground or to where it breaks.
 //!
 //! **Source.** Elementary statics, as [`super::follow`] found it.
 //!
@@ -9,8 +9,6 @@
 //! they flow on.
 //!
 //! **Worked example.** Trusses, a wall with a window, a slab: the roof flows to the wall and to the window's header, both flow to the slab.
-
-use std::collections::BTreeSet;
 
 use super::loaded::{Carrier, Footing, LoadPath, OnTop, Part, Source};
 use super::structure::{StandingWall, Structure};
@@ -55,15 +53,6 @@ pub struct Flow {
     pub at: (Spot, Option<Spot>),
     /// How much in all, lb.
     pub pounds: ByCase,
-}
-
-/// Which way to look.
-#[derive(Clone, Copy, Debug, PartialEq, Eq)]
-pub enum Toward {
-    /// To what it stands on.
-    Ground,
-    /// To what stands on it.
-    Roof,
 }
 
 /// Every flow of a house, from the top.
@@ -182,24 +171,6 @@ fn feet_between(low: Spot, high: Spot) -> f64 {
     (high.x - low.x + high.y - low.y).to_feet()
 }
 
-/// Every station that load from one of them reaches, or that load comes to it from; itself left out.
-pub fn stations_toward(flows: &[Flow], from: Station, toward: Toward) -> BTreeSet<Station> {
-    let mut found = BTreeSet::new();
-    let mut next = vec![from];
-    while let Some(at) = next.pop() {
-        for flow in flows {
-            let (here, there) = match toward {
-                Toward::Ground => (flow.from, flow.to),
-                Toward::Roof => (flow.to, flow.from),
-            };
-            if here == at && found.insert(there) {
-                next.push(there);
-            }
-        }
-    }
-    found
-}
-
 #[cfg(test)]
 mod tests {
     use super::*;
@@ -227,7 +198,5 @@ mod tests {
         assert!((brings(roof, Station::Wall(0, 0)) - 210.0 * 9.75).abs() < 1e-9);
         assert!((brings(window, Station::Slab) - 210.0 * 6.25).abs() < 1e-9);
         assert!((brings(Station::Wall(0, 0), Station::Slab) - 210.0 * 9.75 - 80.0 * 16.0).abs() < 1e-9, "and itself");
-        assert_eq!(stations_toward(&flows, window, Toward::Ground).into_iter().collect::<Vec<_>>(), [Station::Slab]);
-        assert_eq!(stations_toward(&flows, window, Toward::Roof).into_iter().collect::<Vec<_>>(), [roof]);
     }
 }

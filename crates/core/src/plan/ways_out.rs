@@ -13,10 +13,12 @@
 use super::in_house::FollowedHouse;
 use crate::codes::DesignCode;
 use crate::house::plan::Axis;
+use crate::house::usual::{BEAM, FOUNDATION, POST_FROM_THE_END, POST_WEIGHT};
 use crate::house::{Beam, Foundation, HousePart, Line, Pad, PartId, Post, Spot};
+use crate::job::command::AT_THE_END;
 use crate::job::{Command, Job};
 use crate::loads::ByCase;
-use crate::measure::{Force, Length, LineLoad};
+use crate::measure::{Force, Length};
 use crate::path::pad_size::pad_side;
 use crate::path::{Break, Part, Source, Why};
 use crate::say;
@@ -35,10 +37,6 @@ pub struct WayOfBreak {
 
 /// Common practice, no source.
 const LEAST_PAD: Length = Length::inches(12);
-const FOUNDATION: Length = Length::inches(8);
-const POST_WEIGHT: Force = Force::lbf(30.0);
-const BEAM: (Length, LineLoad) = (Length::inches_and(3, 1, 2), LineLoad::plf(10.0));
-const FROM_THE_END: Length = Length::inches(2);
 /// An end of a beam this near its one support is carried by it.
 const CARRIED_BY_IT: Length = Length::inches(6);
 
@@ -94,7 +92,7 @@ struct Maker<'a> {
 
 impl Maker<'_> {
     fn adds(&mut self, part: HousePart) {
-        self.commands.push(Command::AddPart { part: Box::new(part), at: usize::MAX });
+        self.commands.push(Command::AddPart { part: Box::new(part), at: AT_THE_END });
     }
 
     fn id(&mut self) -> PartId {
@@ -144,7 +142,7 @@ impl Maker<'_> {
         let beam =
             Beam { id: self.id(), level, name: format!("Beam {number}"), line, weight, joints: Joints::AtEverySupport };
         self.adds(HousePart::Beam(beam));
-        for at in [line.start + FROM_THE_END, line.end() - FROM_THE_END] {
+        for at in [line.start + POST_FROM_THE_END, line.end() - POST_FROM_THE_END] {
             self.post(storey, line.spot(at), half);
         }
     }
@@ -158,7 +156,7 @@ impl Maker<'_> {
         let loaded = &house.path.storeys[from.storey].beams[place];
         let along = loaded.top.stretches.iter().map(|each| each.plf.times((each.high - each.low).to_feet()));
         let all: ByCase = along.chain(loaded.top.presses.iter().map(|each| each.pounds)).sum();
-        let ends = [beam.line.start + FROM_THE_END, beam.line.end() - FROM_THE_END];
+        let ends = [beam.line.start + POST_FROM_THE_END, beam.line.end() - POST_FROM_THE_END];
         let bare = ends.into_iter().filter(|end| supports.iter().all(|(at, _)| CARRIED_BY_IT < (*at - *end).abs()));
         let bare: Vec<Length> = bare.collect();
         for end in &bare {

@@ -2,13 +2,14 @@
 
 use serde::Serialize;
 use sturvek_core::house::{Line, Spot};
-use sturvek_core::loads::{ByCase, LoadCase, SnowLies};
+use sturvek_core::loads::{ByCase, SnowLies};
 use sturvek_core::measure::{End, Length};
 use sturvek_core::path::{Break, Carrier, Footing, LoadPath, OnTop, Part, Source, Structure};
 use sturvek_core::speech::Phrase;
 use sturvek_speech::english;
 
-use super::case::{ByKindCase, Case, StoreyCase};
+use super::case::{Case, StoreyCase};
+use crate::kinds::Kinds;
 
 /// What became of one house.
 #[derive(Clone, Debug, Serialize)]
@@ -60,7 +61,7 @@ pub struct Segment {
     pub to: f64,
     /// How much.
     #[serde(flatten)]
-    pub plf: ByKindCase,
+    pub plf: Kinds,
 }
 
 /// A load at one place of a line, lb.
@@ -70,7 +71,7 @@ pub struct AtPlace {
     pub at: f64,
     /// How much.
     #[serde(flatten)]
-    pub pounds: ByKindCase,
+    pub pounds: Kinds,
 }
 
 /// What a header presses its packs with, lb.
@@ -79,9 +80,9 @@ pub struct OnPacks {
     /// Which opening.
     pub id: String,
     /// At the left.
-    pub left: ByKindCase,
+    pub left: Kinds,
     /// At the right.
-    pub right: ByKindCase,
+    pub right: Kinds,
 }
 
 /// What a beam stands on.
@@ -104,7 +105,7 @@ pub struct AtSpot {
     pub y: f64,
     /// How much.
     #[serde(flatten)]
-    pub pounds: ByKindCase,
+    pub pounds: Kinds,
 }
 
 /// A post at its bottom, lb.
@@ -114,7 +115,7 @@ pub struct OfPost {
     pub id: String,
     /// How much.
     #[serde(flatten)]
-    pub pounds: ByKindCase,
+    pub pounds: Kinds,
 }
 
 /// What reaches the ground, where it comes down.
@@ -137,7 +138,7 @@ pub struct AlongGround {
     pub to: [f64; 2],
     /// How much.
     #[serde(flatten)]
-    pub plf: ByKindCase,
+    pub plf: Kinds,
 }
 
 /// A load that goes no further: lb/ft along a line, lb at a spot.
@@ -154,7 +155,7 @@ pub struct Stops {
     pub to: Option<[f64; 2]>,
     /// How much.
     #[serde(flatten)]
-    pub amount: ByKindCase,
+    pub amount: Kinds,
     /// Why.
     pub why: String,
 }
@@ -247,13 +248,8 @@ fn place(spot: Spot) -> [f64; 2] {
     [spot.x.to_inches(), spot.y.to_inches()]
 }
 
-fn by_kind(amount: &ByCase) -> ByKindCase {
-    ByKindCase {
-        dead: amount.get(LoadCase::Dead),
-        live: amount.get(LoadCase::FloorLive),
-        roof_live: amount.get(LoadCase::RoofLive),
-        snow: amount.get(LoadCase::Snow(SnowLies::Evenly)),
-    }
+fn by_kind(amount: &ByCase) -> Kinds {
+    (&amount.with_snow(SnowLies::Evenly)).into()
 }
 
 fn carrier(storey: &StoreyCase, on: Carrier) -> &str {

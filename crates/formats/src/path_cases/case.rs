@@ -1,6 +1,8 @@
 //! The form of a case. Lengths are decimal inches, pressures psf, line loads lb/ft, forces lb.
 
-use serde::{Deserialize, Serialize};
+use serde::Deserialize;
+
+use crate::kinds::Kinds;
 
 /// A house.
 #[derive(Clone, Debug, Deserialize)]
@@ -128,7 +130,7 @@ pub struct FieldCase {
     pub run: String,
     /// What lies on it.
     #[serde(flatten)]
-    pub loads: ByKindCase,
+    pub loads: Kinds,
 }
 
 /// A load at one place.
@@ -142,7 +144,7 @@ pub struct PointCase {
     pub y: f64,
     /// How much.
     #[serde(flatten)]
-    pub loads: ByKindCase,
+    pub loads: Kinds,
 }
 
 /// What the house stands on.
@@ -190,21 +192,4 @@ pub struct PadCase {
     pub y: f64,
     /// Its sides.
     pub size: f64,
-}
-
-/// One number for each kind of load.
-#[derive(Clone, Copy, Debug, Default, PartialEq, Serialize, Deserialize)]
-pub struct ByKindCase {
-    /// Dead.
-    #[serde(rename = "D")]
-    pub dead: f64,
-    /// Floor live.
-    #[serde(rename = "L")]
-    pub live: f64,
-    /// Roof live.
-    #[serde(rename = "Lr")]
-    pub roof_live: f64,
-    /// Snow.
-    #[serde(rename = "S")]
-    pub snow: f64,
 }

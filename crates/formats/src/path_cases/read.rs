@@ -11,7 +11,8 @@ use sturvek_core::path::{
 };
 use sturvek_core::statics::Joints;
 
-use super::case::{ByKindCase, Case, FieldCase, OpeningCase, StoreyCase, WallCase};
+use super::case::{Case, FieldCase, OpeningCase, StoreyCase, WallCase};
+use crate::kinds::Kinds;
 
 /// No number is larger, in either direction.
 const MOST: f64 = 1e6;
@@ -257,7 +258,7 @@ impl Named<'_> {
         Spot { x: inches(x), y: inches(y) }
     }
 
-    fn loads(&mut self, loads: &ByKindCase, least: f64) -> ByCase {
+    fn loads(&mut self, loads: &Kinds, least: f64) -> ByCase {
         for (field, number) in [("D", loads.dead), ("L", loads.live), ("Lr", loads.roof_live), ("S", loads.snow)] {
             self.within(field, number, least, MOST);
         }

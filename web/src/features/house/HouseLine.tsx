@@ -1,6 +1,7 @@
-import { useEffect, useId, useState } from "react";
-import { answered, api, type Problem, type Schemas } from "../../api/client";
+import { useCallback, useId } from "react";
+import { answered, api } from "../../api/client";
 import type { JobEditing } from "../../api/useJobEditing";
+import { useSaidLine } from "../../components/useSaidLine";
 import { useSpeech } from "../../speech/useSpeech";
 
 interface Props {
@@ -10,62 +11,35 @@ interface Props {
   readonly editing: JobEditing;
 }
 
-const READ_AFTER_MS = 150;
-
 /** One line that understands how a house is described, and says back what it understood before Enter. */
 export function HouseLine({ job, empty, editing }: Props) {
   const { say, units } = useSpeech();
-  const [text, setText] = useState("");
-  const [reading, setReading] = useState<Schemas["SayHouseView"]>();
-  const [refusal, setRefusal] = useState<Problem>();
   const id = useId();
   const inMillimeters = units === "millimeters";
 
-  const read = (words: string) =>
-    answered(
-      api.POST("/api/jobs/{job}/say-house", {
-        params: { path: { job } },
-        body: { text: words, in_millimeters: inMillimeters },
-      }),
-    );
-
-  // biome-ignore lint/correctness/useExhaustiveDependencies: what is read depends on the words and the units alone
-  useEffect(() => {
-    if (text.trim() === "") {
-      setReading(undefined);
-      return;
-    }
-    let current = true;
-    const timer = setTimeout(() => {
-      read(text)
-        .then((answer) => current && setReading(answer))
-        .catch(() => undefined);
-    }, READ_AFTER_MS);
-    return () => {
-      current = false;
-      clearTimeout(timer);
-    };
-  }, [text, inMillimeters]);
-
-  async function add() {
-    const understood = await read(text).catch(() => undefined);
-    setReading(understood);
-    if (!understood || understood.commands.length === 0) return;
-    const problem = await editing.run({ do: "together", commands: understood.commands });
-    setRefusal(problem);
-    if (problem !== undefined) return;
-    setText("");
-    setReading(undefined);
-  }
-
-  const wrong = refusal?.said ?? reading?.problem ?? undefined;
+  const read = useCallback(
+    (words: string) =>
+      answered(
+        api.POST("/api/jobs/{job}/say-house", {
+          params: { path: { job } },
+          body: { text: words, in_millimeters: inMillimeters },
+        }),
+      ),
+    [job, inMillimeters],
+  );
+  const line = useSaidLine(
+    read,
+    ({ commands }) => (commands.length > 0 ? { do: "together", commands } : undefined),
+    editing,
+  );
+  const { text, reading, wrong } = line;
   const hint = say(empty ? "page-say-house-hint" : "page-say-house-more");
   return (
     <form
       className="no-print"
       onSubmit={(event) => {
         event.preventDefault();
-        void add();
+        void line.keep();
       }}
     >
       <label htmlFor={id} className="sr-only">
@@ -82,10 +56,7 @@ export function HouseLine({ job, empty, editing }: Props) {
           enterKeyHint="done"
           aria-describedby={`${id}-reading`}
           aria-invalid={wrong !== undefined}
-          onChange={(event) => {
-            setText(event.target.value);
-            setRefusal(undefined);
-          }}
+          onChange={(event) => line.write(event.target.value)}
         />
         <button type="submit" className="btn btn-primary tap" disabled={text.trim() === ""}>
           {say("page-add")}

@@ -220,6 +220,8 @@ pub enum Command {
 
 /// The most commands that are one.
 pub const MOST_TOGETHER: usize = 120;
+/// A place in a list beyond all others: the end, however long it is.
+pub const AT_THE_END: usize = usize::MAX;
 /// The most openings that are said, or chosen, at once.
 pub const MOST_OPENINGS_AT_ONCE: usize = 40;
 

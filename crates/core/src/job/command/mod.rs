@@ -14,7 +14,7 @@ use std::collections::BTreeSet;
 use super::Job;
 use super::bounds::{self, Refused};
 
-pub use edit::{Command, CommandError, Listing, MOST_OPENINGS_AT_ONCE, MOST_TOGETHER, Placement};
+pub use edit::{AT_THE_END, Command, CommandError, Listing, MOST_OPENINGS_AT_ONCE, MOST_TOGETHER, Placement};
 use list::absent;
 pub use summary::summary;
 

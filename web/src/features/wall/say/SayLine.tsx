@@ -1,6 +1,7 @@
-import { type RefObject, useCallback, useEffect, useId, useRef, useState } from "react";
-import { answered, api, type Problem, type Schemas } from "../../../api/client";
+import { type RefObject, useCallback, useId } from "react";
+import { answered, api, type Schemas } from "../../../api/client";
 import type { JobEditing } from "../../../api/useJobEditing";
+import { useSaidLine } from "../../../components/useSaidLine";
 import { useSpeech } from "../../../speech/useSpeech";
 import { wanted } from "./wanted";
 
@@ -14,16 +15,12 @@ interface Props {
   readonly kept?: () => void;
 }
 
-const READ_AFTER_MS = 90;
 const HINT = { id: "page-size-kind-place-5-0x4-0-window" };
 const HINT_IN_MILLIMETERS = { id: "page-size-kind-place-1510x1210-window-centered-4800x2100" };
 
 /** One line that understands how openings are called out, and says back what it understood before Enter. */
 export function SayLine({ job, wall, entry, editing, kept }: Props) {
   const { say } = useSpeech();
-  const [text, setText] = useState("");
-  const [reading, setReading] = useState<Schemas["SayView"]>();
-  const [refusal, setRefusal] = useState<Problem>();
   const inMillimeters = useSpeech().units === "millimeters";
   const id = useId();
 
@@ -38,52 +35,15 @@ export function SayLine({ job, wall, entry, editing, kept }: Props) {
     [job, wall, inMillimeters],
   );
 
-  useEffect(() => {
-    if (text.trim() === "") {
-      setReading(undefined);
-      return;
-    }
-    let current = true;
-    const timer = setTimeout(() => {
-      read(text)
-        .then((answer) => current && setReading(answer))
-        .catch(() => undefined);
-    }, READ_AFTER_MS);
-    return () => {
-      current = false;
-      clearTimeout(timer);
-    };
-  }, [read, text]);
-
-  // An edit that met another one and was dropped gives its words back.
-  const sent = useRef("");
-  const { dropped } = editing;
-  useEffect(() => {
-    if (dropped) setText((now) => now || sent.current);
-  }, [dropped]);
-
-  async function add() {
-    const understood = await read(text).catch(() => undefined);
-    setReading(understood);
-    const edit = understood && wanted(understood, wall);
-    if (!edit) return;
-    const problem = await editing.run(edit);
-    setRefusal(problem);
-    if (problem !== undefined) return;
-    sent.current = text;
-    setText("");
-    setReading(undefined);
-    kept?.();
-  }
-
-  const wrong = refusal?.said ?? reading?.problem ?? undefined;
+  const line = useSaidLine(read, (reading) => wanted(reading, wall), editing, kept);
+  const { text, reading, refusal, wrong } = line;
   const takes = refusal === undefined ? reading?.takes : undefined;
   return (
     <form
       className="no-print"
       onSubmit={(event) => {
         event.preventDefault();
-        void add();
+        void line.keep();
       }}
     >
       <label htmlFor={id} className="sr-only">
@@ -104,10 +64,7 @@ export function SayLine({ job, wall, entry, editing, kept }: Props) {
             enterKeyHint="done"
             aria-describedby={`${id}-reading`}
             aria-invalid={wrong !== undefined}
-            onChange={(event) => {
-              setText(event.target.value);
-              setRefusal(undefined);
-            }}
+            onChange={(event) => line.write(event.target.value)}
           />
           {reading?.at && refusal === undefined && <NotUnderstood text={text} at={reading.at} />}
         </div>
