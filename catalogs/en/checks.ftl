@@ -47,3 +47,4 @@ jacks-of-a-share = { $load }, { $share } of what those there bear ({ $combinatio
 kings-asked = { $count }
 kings-asked-more-than = more than { $tried }
 kings-asked-no-number = no number
+check-beam-bearing = bearing on the wall

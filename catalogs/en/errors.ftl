@@ -127,6 +127,7 @@ csv-more-bad-rows = And { $more } more rows are wrong.
 csv-row = Line { $line }, { $column }: { $what }
 no-such-job = There is no such job.
 no-such-opening = There is no such opening.
+no-such-member = There is no such beam or post.
 no-such-wall = There is no such wall.
 no-such-address = There is no such address.
 no-header-to-ask-about = The wall carries nothing here: a flat 2x goes over the opening, and there is no { -header } to ask about.

@@ -30,3 +30,6 @@ limit-too-wide-for-flat = A flat 2x over a non-bearing opening goes to { $most }
 snow-ice = Ice at the eave
 snow-unbalanced = Snow blown to one side of a hip, valley or curved roof
 snow-drift = Snow drifting or sliding from a higher roof
+limit-beam-too-long = It spans { $span } from support to support; up to { $longest } is sized. Put a support between, or take it to an engineer.
+limit-too-many-supports = In one piece it runs over { $count } supports; up to { $most } are followed. Cut it at its supports.
+limit-not-carried = It has no two supports, so there is nothing to size: see where it breaks.

@@ -828,3 +828,5 @@ page-snow-is-in-none-of-these-loads = The snow is not said yet: none is in these
 page-say-the-snow = Say the snow
 page-from-the-house-too = What the house brings to this wall is in its loads; what is said here comes on top.
 page-to-the-house = To the house
+page-back-to-the-house = Back to the house
+page-its-sheet = How it is worked out

@@ -77,3 +77,21 @@ bears-nothing-lands = Nothing of the house lands on it but itself.
 bears-not-a-partition = Marked as a partition: joists and rafters span over it.
 bears-seen-otherwise = Somebody saw that it bears: look which is right.
 bears-seen-nothing = Somebody saw that nothing lands on it: look which is right.
+
+# Beams and posts of the house.
+
+member-goes-in = { $what } goes in; it works at { $at } in { $check } ({ $combination }).
+member-nothing-carries = Nothing that was tried carries it; { $what } comes nearest, at { $at } in { $check } ({ $combination }). Put another support under it, or show it to an engineer.
+post-of-studs = { $count } of { $lumber }
+post-solid = { $lumber }
+a-place = { $at }
+title-beam = { $beam }
+title-piece = From { $from } to { $to }
+title-on-its-supports = What it presses its supports with
+title-post = { $post }
+note-piece-supports = On supports at { $supports }, from center to center.
+note-beam-bears-at = Where it lies on a wall, { $at } from its start.
+note-beam-presses = At { $at }: { $loads }; at most { $force } ({ $combination }).
+note-post-takes = It takes { $loads } and is { $height } long.
+note-post-by-its-shorter-side = By its shorter side, which is the more slender way.
+step-the-post-carries-as-a-column = The post carries as a column

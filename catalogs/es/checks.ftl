@@ -53,3 +53,4 @@ jacks-of-a-share = { $load }, { $share } de lo que aguantan los que están ({ $c
 kings-asked = { $count }
 kings-asked-more-than = más de { $tried }
 kings-asked-no-number = sin número
+check-beam-bearing = apoyo en la pared

@@ -30,3 +30,6 @@ limit-too-wide-for-flat = Una pieza plana sobre un vano sin carga llega a { $mos
 snow-ice = Hielo en el alero
 snow-unbalanced = Nieve soplada a un lado de una limatesa, limahoya o techo curvo
 snow-drift = Nieve acumulada o deslizada desde un techo más alto
+limit-beam-too-long = Salva { $span } de apoyo a apoyo; se calcula hasta { $longest }. Ponga un apoyo en medio, o llévelo a un ingeniero.
+limit-too-many-supports = En una pieza pasa sobre { $count } apoyos; se siguen hasta { $most }. Córtela en sus apoyos.
+limit-not-carried = No tiene dos apoyos, así que no hay nada que calcular: vea dónde se corta la carga.

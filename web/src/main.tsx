@@ -12,7 +12,7 @@ import { DevicesPage } from "./features/devices";
 import { HousePage } from "./features/house";
 import { JobsPage } from "./features/jobs";
 import { MaterialsPage } from "./features/materials";
-import { CalculationPage, WallPaperPage } from "./features/paper";
+import { CalculationPage, MemberPage, WallPaperPage } from "./features/paper";
 import { ReachPage } from "./features/reach";
 import { RulesPage } from "./features/rules";
 import { FirstWall, WallPage } from "./features/wall";
@@ -29,6 +29,7 @@ const router = createBrowserRouter([
       { path: "/jobs/:job/walls/:wall", element: <WallPage /> },
       { path: "/jobs/:job/walls/:wall/papers/:sheet", element: <WallPaperPage /> },
       { path: "/jobs/:job/openings/:opening/sheet", element: <CalculationPage /> },
+      { path: "/jobs/:job/members/:part/sheet", element: <MemberPage /> },
       { path: "/jobs/:job/openings/:opening/reach", element: <ReachPage /> },
       { path: "/jobs/:job/house", element: <HousePage /> },
       { path: "/jobs/:job/materials", element: <MaterialsPage /> },

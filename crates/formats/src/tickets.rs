@@ -161,7 +161,8 @@ const fn check_name(kind: CheckKind) -> Option<&'static str> {
         CheckKind::PostColumn => Some("post_column"),
         CheckKind::PostPlate => Some("post_plate"),
         CheckKind::Sideways => Some("bending_sideways"),
-        CheckKind::Width | CheckKind::Depth => None,
+        // Of an opening, never.
+        CheckKind::BeamBearing | CheckKind::Width | CheckKind::Depth => None,
     }
 }
 

@@ -71,6 +71,8 @@ pub enum NoSuch {
     Wall,
     /// An opening.
     Opening,
+    /// A beam or a post.
+    Part,
     /// An address.
     Address,
 }
@@ -96,6 +98,7 @@ impl Problem {
             NoSuch::Job => say!("no-such-job"),
             NoSuch::Wall => say!("no-such-wall"),
             NoSuch::Opening => say!("no-such-opening"),
+            NoSuch::Part => say!("no-such-member"),
             NoSuch::Address => say!("no-such-address"),
         };
         Self::new(StatusCode::NOT_FOUND, "not-found", "Not found", said)

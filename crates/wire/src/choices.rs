@@ -120,7 +120,7 @@ mirror!(
 mirror!(
     /// Which check.
     CheckKind = sizing::header::CheckKind {
-        Bending, Shear, LiveDeflection, TotalDeflection, DoorSag, PostBearing, PostColumn, PostPlate, Sideways, Width,
+        Bending, Shear, LiveDeflection, TotalDeflection, DoorSag, PostBearing, BeamBearing, PostColumn, PostPlate, Sideways, Width,
         Depth,
     }
 );

@@ -24,6 +24,7 @@ export const keys = {
   materials: ["materials"] as const,
   wallPaper: (job: string, wall: string, sheet: string, version: number) =>
     ["job", job, "paper", wall, sheet, version] as const,
+  member: (job: string, part: string, version: number) => ["job", job, "member", part, version] as const,
   sheet: (job: string, opening: string, version: number) => ["job", job, "sheet", opening, version] as const,
 };
 
@@ -107,6 +108,14 @@ export const sheetQuery = (job: string, opening: string, version: number) =>
     queryKey: keys.sheet(job, opening, version),
     queryFn: () =>
       answered(api.GET("/api/jobs/{job}/openings/{opening}/sheet", { params: { path: { job, opening } } })),
+  });
+
+/** The sheet of a beam or a post. */
+export const memberQuery = (job: string, part: string, version: number) =>
+  queryOptions({
+    queryKey: keys.member(job, part, version),
+    queryFn: () =>
+      answered(api.GET("/api/jobs/{job}/members/{part}/sheet", { params: { path: { job, part } } })),
   });
 
 export type WallSheet = "wall" | "plates" | "cuts";

@@ -244,6 +244,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/members/{part}/sheet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The sheet of a beam or a post of the house. */
+        get: operations["get_member_sheet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/members/{part}/sheet.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The sheet of a beam or a post of the house as PDF. */
+        get: operations["get_member_pdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/one-size": {
         parameters: {
             query?: never;
@@ -2325,7 +2359,7 @@ export interface components {
          * @description Which check.
          * @enum {string}
          */
-        CheckKind: "bending" | "shear" | "live_deflection" | "total_deflection" | "door_sag" | "post_bearing" | "post_column" | "post_plate" | "sideways" | "width" | "depth";
+        CheckKind: "bending" | "shear" | "live_deflection" | "total_deflection" | "door_sag" | "post_bearing" | "beam_bearing" | "post_column" | "post_plate" | "sideways" | "width" | "depth";
         /** @description A check of the header. */
         CheckView: {
             /**
@@ -5086,6 +5120,8 @@ export interface components {
         StationView: {
             /** @description What arrives there, by kind; kinds of which nothing arrives are left out. */
             arrives: components["schemas"]["PoundsOfKind"][];
+            /** @description Whether it carries; so does what has no number to itself. */
+            carries: boolean;
             far?: components["schemas"]["SpotView"] | null;
             /**
              * Format: uuid
@@ -5110,6 +5146,11 @@ export interface components {
             storey?: number | null;
             /** @description Ways out of a break. */
             ways: components["schemas"]["WayOfBreakView"][];
+            /**
+             * Format: double
+             * @description How hard an opening's header, a beam or a post works; left out where there is no number, or nothing is carried.
+             */
+            works?: number | null;
         };
         /** @description A step back or forth. */
         StepRequest: {
@@ -6804,6 +6845,176 @@ export interface operations {
             };
             /** @description Misdirected Request */
             421: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Internal Server Error */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    get_member_sheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                part: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Paper"];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Request Timeout */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Misdirected Request */
+            421: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Internal Server Error */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    get_member_pdf: {
+        parameters: {
+            query?: {
+                /** @description On which paper. */
+                paper?: "letter" | "a4";
+                /** @description In which language. */
+                language?: "en" | "es";
+                /** @description In which words, where the language is English. */
+                vocabulary?: "jack" | "trimmer" | "lintel";
+                /** @description In which units. */
+                units?: "feet_and_inches" | "millimeters";
+            };
+            header?: never;
+            path: {
+                job: string;
+                part: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": number[];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Request Timeout */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Misdirected Request */
+            421: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

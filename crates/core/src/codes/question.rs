@@ -1,6 +1,6 @@
 //! What a code is asked, as plain arguments. Dimensions are decimal inches, amounts pounds.
 
-use crate::lumber::{Family, HeaderBoard, HeaderSpec, JackLumber};
+use crate::lumber::{Family, HeaderBoard, HeaderSpec, JackLumber, SawnLumber};
 use crate::measure::Stress;
 
 /// Reference design values.
@@ -168,8 +168,8 @@ pub struct BearingPlace {
 /// A stud as a column.
 #[derive(Clone, Copy, Debug, PartialEq)]
 pub struct Stud {
-    /// What it is cut from.
-    pub lumber: JackLumber,
+    /// What it is.
+    pub lumber: SawnLumber,
     /// Its design values.
     pub values: DesignValues,
     /// Dry or wet.

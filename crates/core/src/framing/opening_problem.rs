@@ -13,12 +13,9 @@ use crate::job::{
     HeaderPlace, KingWindBasis, Opening, OpeningDesign, OpeningKind, Rules, RunDesign, SpecialCase, Underside, Wall,
     WallFace, WallFrame, bounds,
 };
-use crate::loads::{
-    Answer, Asked, ByKind, CarriedLimit, Extent, SnowTrouble, Standing, WallCarries, asked_of, limits_of,
-};
+use crate::loads::{Answer, Asked, ByKind, Extent, Standing, WallCarries, asked_of, limits_of};
 use crate::lumber::{Grade, SawnSize};
 use crate::measure::{End, Ends, Force, Length, LineLoad, Stress};
-use crate::say;
 use crate::sizing::jacks::shop_rule;
 use crate::sizing::limits::{OutsideLimits, TALLEST_WALL};
 use crate::sizing::problem::{
@@ -75,14 +72,7 @@ pub fn limit_of(
         WallCarries::Framing(carried) => limits_of(carried),
     };
     let carried = carried.or_else(|| landed.house.and_then(|house| house.limit));
-    let carried = carried.map(|limit| match limit {
-        CarriedLimit::Snow(SnowTrouble::Ice) => OutsideLimits::Snow { what: say!("snow-ice") },
-        CarriedLimit::Snow(SnowTrouble::UnbalancedHipOrValley) => OutsideLimits::Snow { what: say!("snow-unbalanced") },
-        CarriedLimit::Snow(_) => OutsideLimits::Snow { what: say!("snow-drift") },
-        CarriedLimit::TooManyStoreys => OutsideLimits::TooManyStoreys,
-        CarriedLimit::RidgeBoardTooFlat => OutsideLimits::RidgeBoardTooFlat,
-        CarriedLimit::Brick => OutsideLimits::Brick,
-    });
+    let carried = carried.map(OutsideLimits::from);
     let windless = wall.frame.face == WallFace::Inside;
     let by_speed = matches!(rules.settings.wind, KingWindBasis::Speed(_));
     let hill = (!windless && by_speed && rules.settings.on_a_hill == Answer::Yes).then_some(OutsideLimits::OnAHill);

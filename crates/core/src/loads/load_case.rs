@@ -137,6 +137,15 @@ impl ByCase {
         most
     }
 
+    /// What comes and goes lifts nothing off a member: it is not there when the rest is. What the building weighs does.
+    #[must_use]
+    pub fn without_lift(&self) -> Self {
+        LoadCase::ALL.into_iter().fold(*self, |all, case| match case {
+            LoadCase::Dead => all,
+            case => all.with(case, all.get(case).max(0.0)),
+        })
+    }
+
     /// So many times as much.
     #[must_use]
     pub fn times(&self, factor: f64) -> Self {

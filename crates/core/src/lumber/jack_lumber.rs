@@ -1,5 +1,6 @@
 //! The stud stock that jacks, kings and studs are cut from.
 
+use super::sawn_lumber::SawnLumber;
 use super::section::{Depth, SawnSize};
 use super::species::{Grade, Species};
 
@@ -22,6 +23,12 @@ impl JackLumber {
 
     /// As called out: `2x6 SPF Stud`.
     pub fn name(self) -> String {
-        format!("{} {} {}", self.size().name(), self.species.abbreviation(), self.grade.name())
+        SawnLumber::from(self).name()
+    }
+}
+
+impl From<JackLumber> for SawnLumber {
+    fn from(jack: JackLumber) -> Self {
+        Self { species: jack.species, grade: jack.grade, size: jack.size() }
     }
 }

@@ -3,6 +3,7 @@
 pub mod header_stock;
 pub mod insulation;
 pub mod jack_lumber;
+pub mod sawn_lumber;
 pub mod section;
 pub mod sheet;
 pub mod species;
@@ -10,6 +11,7 @@ pub mod stress_class;
 
 pub use header_stock::{Family, HeaderBoard, HeaderSpec, MOST_PLIES};
 pub use jack_lumber::JackLumber;
+pub use sawn_lumber::SawnLumber;
 pub use section::{Depth, Rectangle, SawnSize, SectionProperties, Thickness};
 pub use sheet::SheetValues;
 pub use species::{Grade, Species};

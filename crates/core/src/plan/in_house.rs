@@ -1,5 +1,6 @@
 //! The house of a job while its walls are planned: what comes down on each, and what its headers make of it.
 
+use super::members::{Members, Sizing, snow_unsaid};
 use crate::framing::house_sources;
 use crate::framing::{FromHouse, Landed, OpeningOutcome, OpeningPlan, WallPlan};
 use crate::house::{Field, FieldOf, PartId, RoofFieldFraming};
@@ -9,6 +10,7 @@ use crate::loads::{ByCase, CarriedLimit, LoadCase, LoadKind, LoadLine, LoadPoint
 use crate::measure::{Force, Length, LineLoad};
 use crate::path::described::{Named, along_axis, described, from_left_end};
 use crate::path::{Following, LoadPath, Part, Source, Structure, WallOpening};
+use crate::sizing::OutsideLimits;
 use crate::working::Silent;
 
 /// A house whose loads were followed.
@@ -20,6 +22,8 @@ pub struct FollowedHouse {
     pub named: Named,
     /// Where its loads go.
     pub path: LoadPath,
+    /// Its beams and posts.
+    pub members: Members,
 }
 
 /// A house whose walls are being planned, from the top storey down.
@@ -66,7 +70,7 @@ impl InHouse {
         }
         for press in &top.presses {
             let at = self.place_from_left(wall, press.at);
-            let amount = without_lift(&press.pounds).most().map(Force::lbf);
+            let amount = press.pounds.without_lift().most().map(Force::lbf);
             down.points.push(LoadPoint { source: self.source(job, press.from), at, amount });
         }
         let carries = |case| top.stretches.iter().any(|stretch| 0.0 < stretch.plf.get(case));
@@ -92,14 +96,21 @@ impl InHouse {
         self.following.structure.storeys[storey].walls[place].openings = openings;
     }
 
-    /// The rest of the way to the ground.
-    pub fn finish(mut self) -> FollowedHouse {
+    /// The rest of the way to the ground, and its beams and posts.
+    pub fn finish(mut self, job: &Job, before: Option<&Members>) -> FollowedHouse {
         self.come_down_to(0);
         if !self.following.structure.storeys.is_empty() {
             self.following.goes_on_down(0);
         }
-        let Following { structure, path } = self.following;
-        FollowedHouse { structure, named: self.named, path }
+        let limits = (0..self.named.storeys.len()).map(|storey| {
+            let limit = self.limit(job, storey, true).map(OutsideLimits::from);
+            limit.or_else(|| snow_unsaid(job))
+        });
+        let limits: Vec<Option<OutsideLimits>> = limits.collect();
+        let Self { following: Following { structure, path }, named, .. } = self;
+        let sizing = Sizing { job, structure: &structure, named: &named, path: &path, limits: &limits, before };
+        let members = sizing.members();
+        FollowedHouse { structure, named, path, members }
     }
 
     fn come_down_to(&mut self, storey: usize) {
@@ -142,7 +153,7 @@ impl InHouse {
             FieldOf::Roof(roof) => Some(roof.bay),
             _ => None,
         });
-        let most = without_lift(plf).most();
+        let most = plf.without_lift().most();
         for kind in LoadKind::ALL {
             let amount = LineLoad::plf(most[kind]);
             if amount != LineLoad::ZERO {
@@ -197,14 +208,6 @@ impl InHouse {
             }
         })
     }
-}
-
-/// What comes and goes lifts nothing off a member: it is not there when the rest is. What the building weighs does.
-fn without_lift(amount: &ByCase) -> ByCase {
-    LoadCase::ALL.into_iter().fold(*amount, |all, case| match case {
-        LoadCase::Dead => all,
-        case => all.with(case, all.get(case).max(0.0)),
-    })
 }
 
 /// An opening as the load goes over it: what has no count of jacks has one at each side.

@@ -1,16 +1,19 @@
 //! The whole job, worked out once for a version: everybody who asks reads the same plan, and walls that did not change keep theirs.
 
 mod in_house;
+pub mod members;
 pub mod stations;
 pub mod ways_out;
 
 use std::sync::Arc;
 
 use crate::framing::{Landed, OpeningPlan, WallPlan, plan_one, plan_wall, plan_wall_as_said};
+use crate::house::PartId;
 use crate::job::{Job, Opening, OpeningId, PointLoad, StockItem, Wall, WallId};
 use crate::sizing::schools::JurisdictionRow;
 pub use in_house::FollowedHouse;
 use in_house::InHouse;
+use members::Member;
 
 /// The form of what is computed: raised with every change of it, so that what was counted before is counted again.
 pub const COMPUTATION: i32 = 1;
@@ -52,6 +55,23 @@ impl JobPlan {
         // Most edits leave a wall's place in the list as it is.
         let at = if same(place) { Some(place) } else { (0..self.walls.len()).find(|at| same(*at)) };
         at.and_then(|at| self.walls.get(at)).cloned()
+    }
+
+    /// The beams and posts of the house, from the lowest storey up.
+    pub fn members(&self) -> impl Iterator<Item = (PartId, Member<'_>)> {
+        self.house().into_iter().flat_map(|house| {
+            house.named.storeys.iter().enumerate().flat_map(|(storey, named)| {
+                let beams = named.beams.iter().zip(&house.members.beams[storey]);
+                let posts = named.posts.iter().zip(&house.members.posts[storey]);
+                let beams = beams.map(|(id, plan)| (*id, Member::Beam(plan)));
+                beams.chain(posts.map(|(id, plan)| (*id, Member::Post(plan))))
+            })
+        })
+    }
+
+    /// A beam or a post by its identity.
+    pub fn member(&self, part: PartId) -> Option<Member<'_>> {
+        self.members().find(|(id, _)| *id == part).map(|(_, member)| member)
     }
 
     /// The job.
@@ -184,7 +204,9 @@ impl<'a> Planning<'a> {
         let mut in_order: Vec<(usize, Arc<WallPlan>)> = self.order.into_iter().zip(self.planned).collect();
         in_order.sort_by_key(|(place, _)| *place);
         let walls = in_order.into_iter().map(|(_, plan)| plan).collect();
-        JobPlan { job: self.job, walls, house: self.house.map(InHouse::finish) }
+        let before = self.before.and_then(JobPlan::house).map(|house| &house.members);
+        let house = self.house.map(|house| house.finish(&self.job, before));
+        JobPlan { job: self.job, walls, house }
     }
 }
 

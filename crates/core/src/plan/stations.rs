@@ -8,8 +8,10 @@
 
 use super::JobPlan;
 use super::in_house::FollowedHouse;
+use super::members::Member;
 use super::ways_out::{WayOfBreak, ways_out};
 use crate::codes::DesignCode;
+use crate::framing::OpeningOutcome;
 use crate::house::{Axis, Line, PartId, Spot};
 use crate::job::{Job, OpeningId, WallId};
 use crate::loads::bearing_evidence::judge;
@@ -81,6 +83,8 @@ pub struct StationTold {
     pub ways: Vec<WayOfBreak>,
     /// Where it lies in plan, from its near left corner to its far right one; of a break both ends.
     pub lies: Option<(Spot, Spot)>,
+    /// How hard an opening's header, a beam or a post works, and whether it carries; `None` where there is no number.
+    pub works: Option<(f64, bool)>,
     /// Whether it is a wall that is marked as a partition.
     pub partition: bool,
     /// Along which axis its joists, rafters or trusses run.
@@ -114,7 +118,7 @@ pub fn stations(plan: &JobPlan, name: &mut dyn FnMut() -> u128) -> Stations {
     let mut order = all_stations(house);
     order.sort_by_key(|station| std::cmp::Reverse(height(*station)));
     let place = |station: Station| order.iter().position(|other| *other == station);
-    let teller = Teller { job: plan.job(), house, code: plan.job().rules().code(), flows: &flows };
+    let teller = Teller { plan, job: plan.job(), house, code: plan.job().rules().code(), flows: &flows };
     let mut told: Vec<FlowTold> = Vec::new();
     let mut sums: Vec<((usize, usize), ByCase)> = Vec::new();
     for flow in &flows {
@@ -164,6 +168,7 @@ fn all_stations(house: &FollowedHouse) -> Vec<Station> {
 }
 
 struct Teller<'a> {
+    plan: &'a JobPlan,
     job: &'a Job,
     house: &'a FollowedHouse,
     code: DesignCode,
@@ -179,6 +184,7 @@ impl Teller<'_> {
         let note = match station {
             Station::Break(place) => Some(self.why(&self.house.path.breaks[place])),
             Station::Pad(place) => self.pad_hint(place, largest),
+            Station::Beam(..) | Station::Post(..) => self.member(station).map(Member::answer),
             Station::Wall(storey, place) => self.why_it_bears(storey, place),
             Station::Slab => self.thick_slab(into.filter(|flow| flow.at.1.is_none()).map(|flow| flow.pounds)),
             _ => None,
@@ -201,9 +207,28 @@ impl Teller<'_> {
             largest,
             note,
             ways,
+            works: self.works(station, is),
             lies: self.lies(station),
             partition: self.is_partition(is),
             span,
+        }
+    }
+
+    fn member(&self, station: Station) -> Option<Member<'_>> {
+        let members = &self.house.members;
+        match station {
+            Station::Beam(storey, place) => Some(Member::Beam(members.beams.get(storey)?.get(place)?)),
+            Station::Post(storey, place) => Some(Member::Post(members.posts.get(storey)?.get(place)?)),
+            _ => None,
+        }
+    }
+
+    fn works(&self, station: Station, is: StationIs) -> Option<(f64, bool)> {
+        let StationIs::Opening(id) = is else { return self.member(station)?.works() };
+        let (_, _, opening) = self.plan.opening(id)?;
+        match &opening.outcome {
+            OpeningOutcome::Header(sized) => Some((sized.evaluation.largest_ratio(), sized.evaluation.carries())),
+            OpeningOutcome::Flat | OpeningOutcome::InBay(_) | OpeningOutcome::Outside(_) => None,
         }
     }
 

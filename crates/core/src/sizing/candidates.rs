@@ -51,6 +51,17 @@ fn cents(price: Option<Money>) -> f64 {
     price.map_or(f64::INFINITY, Money::to_cents)
 }
 
+/// Headers in the order in which they are tried: the cheapest first; equal prices, and those without one, by area and depth.
+pub fn cheapest_first(headers: &[(HeaderSpec, Option<Money>)]) -> Vec<&(HeaderSpec, Option<Money>)> {
+    let mut order: Vec<&(HeaderSpec, Option<Money>)> = headers.iter().collect();
+    order.sort_by(|(a, a_price), (b, b_price)| {
+        let area = |header: &HeaderSpec| header.section().area_square_inches();
+        let by_area = if a_price.is_none() { area(a).total_cmp(&area(b)) } else { std::cmp::Ordering::Equal };
+        cents(*a_price).total_cmp(&cents(*b_price)).then(by_area).then(a.board.depth().cmp(&b.board.depth()))
+    });
+    order
+}
+
 /// Tries every header, cheapest first; equal prices, and those without one, by area and depth.
 ///
 /// # Errors
@@ -59,16 +70,10 @@ pub fn try_all(
     problem: &OpeningProblem,
     headers: &[(HeaderSpec, Option<Money>)],
 ) -> Result<Vec<Candidate>, OutsideLimits> {
-    // Sorted before they are tried: an evaluation is large to move about.
-    let mut order: Vec<&(HeaderSpec, Option<Money>)> = headers.iter().collect();
-    order.sort_by(|(a, a_price), (b, b_price)| {
-        let area = |header: &HeaderSpec| header.section().area_square_inches();
-        let by_area = if a_price.is_none() { area(a).total_cmp(&area(b)) } else { std::cmp::Ordering::Equal };
-        cents(*a_price).total_cmp(&cents(*b_price)).then(by_area).then(a.board.depth().cmp(&b.board.depth()))
-    });
-    let mut candidates = Vec::with_capacity(order.len());
+    let mut candidates = Vec::with_capacity(headers.len());
     let mut known = Known::default();
-    for (header, price_per_foot) in order {
+    // Sorted before they are tried: an evaluation is large to move about.
+    for (header, price_per_foot) in cheapest_first(headers) {
         match evaluate_among(problem, *header, &mut known) {
             Ok(evaluation) => candidates.push(Candidate { price_per_foot: *price_per_foot, evaluation }),
             Err(limit) if limit.is_of_the_header() => {}
@@ -94,6 +99,30 @@ pub enum Aim {
     FewestPlies,
 }
 
+/// What was tried as a header or as a beam, as far as it is chosen by.
+pub trait Tried: PartialEq {
+    /// What it is.
+    fn header(&self) -> HeaderSpec;
+    /// Price per foot of all plies; `None` where nobody said one.
+    fn price_per_foot(&self) -> Option<Money>;
+    /// Whether everything is met.
+    fn carries(&self) -> bool;
+}
+
+impl Tried for Candidate {
+    fn header(&self) -> HeaderSpec {
+        self.evaluation.header
+    }
+
+    fn price_per_foot(&self) -> Option<Money> {
+        self.price_per_foot
+    }
+
+    fn carries(&self) -> bool {
+        self.evaluation.carries()
+    }
+}
+
 impl Aim {
     /// Every aim.
     pub const ALL: [Self; 5] = [Self::Cheapest, Self::Leanest, Self::Shallowest, Self::Lightest, Self::FewestPlies];
@@ -109,10 +138,10 @@ impl Aim {
         }
     }
 
-    fn measure(self, candidate: &Candidate) -> f64 {
-        let header = candidate.evaluation.header;
+    fn measure(self, tried: &impl Tried) -> f64 {
+        let header = tried.header();
         match self {
-            Self::Cheapest => cents(candidate.price_per_foot),
+            Self::Cheapest => cents(tried.price_per_foot()),
             Self::Leanest => header.section().area_square_inches(),
             Self::Shallowest => header.board.depth().to_inches(),
             Self::Lightest => header.weight_per_foot_lbf(),
@@ -121,19 +150,19 @@ impl Aim {
     }
 
     /// What is really looked for: without any price nothing is cheapest, so it is the least wood.
-    pub fn with_prices(self, candidates: &[Candidate]) -> Self {
-        let priced = candidates.iter().any(|candidate| candidate.price_per_foot.is_some());
+    pub fn with_prices<T: Tried>(self, candidates: &[T]) -> Self {
+        let priced = candidates.iter().any(|candidate| candidate.price_per_foot().is_some());
         if self == Self::Cheapest && !priced { Self::Leanest } else { self }
     }
 
     /// The candidate that serves the aim best of those that carry; of equals the first, which is the cheapest.
-    pub fn best(self, candidates: &[Candidate]) -> Option<&Candidate> {
-        self.best_of(candidates.iter().filter(|candidate| candidate.evaluation.carries()))
+    pub fn best<T: Tried>(self, candidates: &[T]) -> Option<&T> {
+        self.best_of(candidates.iter().filter(|candidate| candidate.carries()))
     }
 
     /// The candidate that serves the aim best, whether it carries or not.
-    pub fn best_of<'a>(self, candidates: impl Iterator<Item = &'a Candidate>) -> Option<&'a Candidate> {
-        candidates.min_by(|a, b| self.measure(a).total_cmp(&self.measure(b)))
+    pub fn best_of<'a, T: Tried>(self, candidates: impl Iterator<Item = &'a T>) -> Option<&'a T> {
+        candidates.min_by(|a, b| self.measure(*a).total_cmp(&self.measure(*b)))
     }
 }
 
@@ -166,21 +195,21 @@ impl Margin {
 
     /// The candidate that goes in where this one would be enough: the next deeper of the same plies and wood that has
     /// room, if the stock has one.
-    pub fn applied<'a>(self, enough: &'a Candidate, candidates: &'a [Candidate]) -> &'a Candidate {
+    pub fn applied<'a, T: Tried>(self, enough: &'a T, candidates: &'a [T]) -> &'a T {
         if self == Self::Lean {
             return enough;
         }
-        let header = enough.evaluation.header;
-        let alike = |other: &&Candidate| {
-            let board = other.evaluation.header.board;
-            other.evaluation.header.plies == header.plies
+        let header = enough.header();
+        let alike = |other: &&T| {
+            let board = other.header().board;
+            other.header().plies == header.plies
                 && board.material_name() == header.board.material_name()
                 && board.ply_width() == header.board.ply_width()
                 && header.board.depth() < board.depth()
-                && other.evaluation.carries()
+                && other.carries()
         };
         let deeper = candidates.iter().filter(alike);
-        deeper.min_by_key(|other| other.evaluation.header.board.depth()).unwrap_or(enough)
+        deeper.min_by_key(|other| other.header().board.depth()).unwrap_or(enough)
     }
 }
 

@@ -233,7 +233,7 @@ fn sideways_check(bridge: &Bridge<'_>) -> Option<CheckResult> {
 }
 
 /// The most any support is lifted with: dead load holds down, loads that come and go stand where they lift the most.
-fn largest_uplift(bridge: &Bridge<'_>) -> f64 {
+pub(super) fn largest_uplift(bridge: &Bridge<'_>) -> f64 {
     if bridge.is_simple() {
         return 0.0;
     }

@@ -209,6 +209,7 @@ pub fn compare<P: Pen>(pen: &mut P, kind: CheckKind, case: &CombinedCase<'_>) ->
         CheckKind::TotalDeflection => Some(deflection::deflection(pen, case, conventions.total_deflection_limit)),
         CheckKind::DoorSag => conventions.most_sag_over_door.map(|most| door_sag::door_sag(pen, case, most)),
         CheckKind::PostBearing
+        | CheckKind::BeamBearing
         | CheckKind::PostColumn
         | CheckKind::PostPlate
         | CheckKind::Sideways

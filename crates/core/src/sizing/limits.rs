@@ -1,6 +1,6 @@
 //! Outside the limits there is no number, but what is missing and who decides.
 
-use crate::loads::Asked;
+use crate::loads::{Asked, CarriedLimit, SnowTrouble};
 use crate::measure::{Force, Length, Unit};
 use crate::say;
 use crate::speech::{Joined, Phrase, decimal, distance};
@@ -9,6 +9,10 @@ use crate::speech::{Joined, Phrase, decimal, distance};
 pub const WIDEST_OPENING: Length = Length::feet(20);
 /// The largest point load, lb.
 pub const LARGEST_POINT_LOAD: f64 = 20_000.0;
+/// The longest span of a beam that is sized.
+pub const LONGEST_SPAN: Length = Length::feet(20);
+/// The most supports of a beam in one piece.
+pub const MOST_SUPPORTS: usize = 8;
 /// The most loads on a header that runs over posts or past its packs.
 pub const MOST_LOADS_OVER_SUPPORTS: usize = 64;
 /// The widest non-bearing opening under a flat 2x.
@@ -67,6 +71,18 @@ pub enum OutsideLimits {
         /// How many.
         count: usize,
     },
+    /// A beam that spans farther than the method goes.
+    BeamTooLong {
+        /// Its longest span.
+        span: Length,
+    },
+    /// A beam in one piece over more supports than are followed.
+    TooManySupports {
+        /// How many.
+        count: usize,
+    },
+    /// A beam or a post that its load does not reach the ground by: where it breaks is told beside it.
+    NotCarried,
     /// A point load beyond the method.
     PointLoadTooLarge {
         /// Largest combined point load, lb.
@@ -168,6 +184,9 @@ impl OutsideLimits {
         let code = match self {
             Self::NotSaid { asked } => return asked.iter().map(|asked| asked.code()).collect(),
             Self::TooWide { .. } => "too-wide",
+            Self::BeamTooLong { .. } => "beam-too-long",
+            Self::TooManySupports { .. } => "too-many-supports",
+            Self::NotCarried => "not-carried",
             Self::PointLoadTooLarge { .. } => "point-load-too-large",
             Self::TooManyLoads { .. } => "too-many-loads",
             Self::WallTooTall { .. } => "wall-too-tall",
@@ -194,6 +213,13 @@ impl OutsideLimits {
             Self::TooWide { clear } => {
                 say!("limit-too-wide", clear = distance(clear), widest = distance(WIDEST_OPENING))
             }
+            Self::BeamTooLong { span } => {
+                say!("limit-beam-too-long", span = distance(*span), longest = distance(LONGEST_SPAN))
+            }
+            Self::TooManySupports { count } => {
+                say!("limit-too-many-supports", count = *count, most = MOST_SUPPORTS)
+            }
+            Self::NotCarried => say!("limit-not-carried"),
             Self::PointLoadTooLarge { pounds } => {
                 let most = Force::lbf(LARGEST_POINT_LOAD);
                 say!("limit-point-load-too-large", force = Force::lbf(*pounds), most)
@@ -229,6 +255,19 @@ impl OutsideLimits {
     /// Whether another header may be within the limits: then this one is left out of a search, which goes on.
     pub const fn is_of_the_header(&self) -> bool {
         matches!(self, Self::NoDesignValues { .. } | Self::WetEngineered { .. } | Self::TooSlender { .. })
+    }
+}
+
+impl From<CarriedLimit> for OutsideLimits {
+    fn from(limit: CarriedLimit) -> Self {
+        match limit {
+            CarriedLimit::Snow(SnowTrouble::Ice) => Self::Snow { what: say!("snow-ice") },
+            CarriedLimit::Snow(SnowTrouble::UnbalancedHipOrValley) => Self::Snow { what: say!("snow-unbalanced") },
+            CarriedLimit::Snow(_) => Self::Snow { what: say!("snow-drift") },
+            CarriedLimit::TooManyStoreys => Self::TooManyStoreys,
+            CarriedLimit::RidgeBoardTooFlat => Self::RidgeBoardTooFlat,
+            CarriedLimit::Brick => Self::Brick,
+        }
     }
 }
 

@@ -3,6 +3,7 @@
 //! [`problem`] says what is to be carried and by which conventions. [`header`] checks one header; [`jacks`] and
 //! [`kings`] count the studs; [`candidates`] tries a whole stock; [`verdict`] says it in one word.
 
+pub mod beam;
 pub mod bridge;
 pub mod candidates;
 pub mod count;
@@ -18,6 +19,7 @@ mod load_pattern;
 mod many_loads;
 mod over_supports;
 mod placed;
+pub mod post;
 pub mod problem;
 pub mod reach;
 pub mod schools;

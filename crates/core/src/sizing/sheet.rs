@@ -4,7 +4,7 @@ use super::bridge::Bridge;
 use super::evaluate::{Evaluation, settled_bridge};
 use super::hardest::compare;
 use super::header::post::post_working;
-use super::header::{CheckKind, sideways};
+use super::header::{CheckKind, CheckResult, Comparison, sideways};
 use super::jacks::{JackPack, JackReason, column, eccentric, end_grain, flat_nailer, header_bearing, sole_plate};
 use super::limits::OutsideLimits;
 use super::problem::OpeningProblem;
@@ -12,6 +12,7 @@ use super::sheet_loads::{load_along, pack_loads};
 pub use super::sheet_part::SheetPart;
 use crate::codes::question::PressedWood;
 use crate::codes::{Combination, CombinationIndex, Topic};
+use crate::lumber::HeaderSpec;
 use crate::measure::End;
 use crate::say;
 use crate::speech::{Argument, Joined, Phrase, decimal};
@@ -23,7 +24,6 @@ use crate::working::{Clause, Ink, Number, Pen, Silent, Unit};
 /// [`OutsideLimits`] where the method gives no number.
 pub fn calculation_sheet(problem: &OpeningProblem, evaluation: &Evaluation) -> Result<Vec<SheetPart>, OutsideLimits> {
     let bridge = settled_bridge(problem, evaluation.header)?;
-    let code = problem.conventions.code;
     let mut parts = vec![span_part(&bridge), combinations_part(&bridge)];
     let bending = evaluation.checks.iter().find(|check| check.kind == CheckKind::Bending);
     if let Some(index) = bending.and_then(|check| check.combination) {
@@ -31,15 +31,7 @@ pub fn calculation_sheet(problem: &OpeningProblem, evaluation: &Evaluation) -> R
     }
     for check in &evaluation.checks {
         let Some(index) = check.combination else { continue };
-        let combination = lasting(check.kind, index, problem.conventions.creep);
-        let mut ink = Ink::default();
-        let Some(comparison) = compare(&mut ink, check.kind, &bridge.under_pattern(&combination, check.pattern)) else {
-            continue;
-        };
-        let ratio =
-            ink.given("⟨symbol-demand⟩", comparison.demand) / ink.given("⟨symbol-capacity⟩", comparison.capacity);
-        ink.step("step-how-hard-it-works", "⟨symbol-ratio⟩", Unit::None, check.kind.clause(code), ratio);
-        parts.push(SheetPart { title: check_under(check.kind, index), entries: ink.into_entries() });
+        parts.extend(check_part(&bridge, check, index));
     }
     if !problem.run.posts.is_empty() {
         let mut ink = Ink::default();
@@ -59,7 +51,23 @@ pub fn calculation_sheet(problem: &OpeningProblem, evaluation: &Evaluation) -> R
     Ok(parts)
 }
 
-fn check_under(check: CheckKind, combination: CombinationIndex) -> Phrase {
+/// A check in its governing combination; `None` of one that is not made by combinations.
+pub(super) fn check_part(bridge: &Bridge<'_>, check: &CheckResult, index: CombinationIndex) -> Option<SheetPart> {
+    let conventions = &bridge.problem.conventions;
+    let combination = lasting(check.kind, index, conventions.creep);
+    let mut ink = Ink::default();
+    let comparison = compare(&mut ink, check.kind, &bridge.under_pattern(&combination, check.pattern))?;
+    ratio_step(&mut ink, comparison, check.kind.clause(conventions.code));
+    Some(SheetPart { title: check_under(check.kind, index), entries: ink.into_entries() })
+}
+
+/// How hard it works: demand over capacity.
+pub(super) fn ratio_step(ink: &mut Ink, comparison: Comparison, clause: Clause) {
+    let ratio = ink.given("⟨symbol-demand⟩", comparison.demand) / ink.given("⟨symbol-capacity⟩", comparison.capacity);
+    ink.step("step-how-hard-it-works", "⟨symbol-ratio⟩", Unit::None, clause, ratio);
+}
+
+pub(super) fn check_under(check: CheckKind, combination: CombinationIndex) -> Phrase {
     say!("check-under", check = check.phrase(), combination = combination.phrase())
 }
 
@@ -98,6 +106,12 @@ fn span_part(bridge: &Bridge<'_>) -> SheetPart {
         );
     }
     let header = bridge.header;
+    section_steps(&mut ink, header);
+    SheetPart { title: say!("title-span", header = header.name()), entries: ink.into_entries() }
+}
+
+/// What a header's section is.
+pub(super) fn section_steps(ink: &mut Ink, header: HeaderSpec) {
     let width = ink.given("⟨symbol-plies⟩", f64::from(header.plies))
         * ink.given("⟨symbol-ply⟩", header.board.ply_width().to_inches());
     let width = ink.step("step-width", "b", Unit::Inches, Clause::STATICS, width);
@@ -107,7 +121,6 @@ fn span_part(bridge: &Bridge<'_>) -> SheetPart {
     ink.step("step-section-modulus", "S", Unit::CubicInches, Clause::STATICS, modulus);
     let inertia = width * depth.power(3.0) / Number::constant(12.0);
     ink.step("step-moment-of-inertia", "I", Unit::InchesFourth, Clause::STATICS, inertia);
-    SheetPart { title: say!("title-span", header = header.name()), entries: ink.into_entries() }
 }
 
 /// The total on the header in every combination, so that it is seen which one governs and why.

@@ -73,7 +73,7 @@ fn checks(opening: &OpeningPlan) -> Vec<Block> {
     ]
 }
 
-fn amount(check: &CheckResult, value: f64) -> Phrase {
+pub(super) fn amount(check: &CheckResult, value: f64) -> Phrase {
     let unit = check.kind.unit();
     let decimals = match check.kind {
         CheckKind::LiveDeflection | CheckKind::TotalDeflection | CheckKind::DoorSag => 3,
@@ -103,7 +103,7 @@ fn working(job: &Job, wall: &Wall, plan: &WallPlan, opening: &OpeningPlan) -> Ve
     blocks
 }
 
-fn line(entry: &Entry) -> WorkingLine {
+pub(super) fn line(entry: &Entry) -> WorkingLine {
     match entry {
         Entry::Note(words) => WorkingLine::Note { words: words.into() },
         Entry::Step(step) => {

@@ -7,6 +7,7 @@ mod formula;
 mod ink;
 mod load_sketch;
 mod loads_table;
+mod member_sheet;
 mod plate_list;
 mod roof_sketch;
 mod ticket;
@@ -23,6 +24,7 @@ use sturvek_wire::paper::{Block, Column, Head, Lies, Row, Side, Table, Weight};
 
 pub use calculation_sheet::calculation_sheet;
 pub use cut_list::cut_list;
+pub use member_sheet::member_sheet;
 pub use plate_list::plate_list;
 pub use sturvek_wire::paper::Paper;
 pub use wall_sheet::wall_sheet;
@@ -47,6 +49,7 @@ pub fn sheets_of(plan: &JobPlan, printed: &Printed) -> Vec<Paper> {
         let calculated = planned.openings.iter().map(|opening| calculation_sheet(job, wall, planned, opening, printed));
         papers.extend(calculated);
     }
+    papers.extend(plan.members().map(|(part, member)| member_sheet(job, part, member, printed)));
     papers
 }
 

@@ -3,8 +3,9 @@
 use axum::extract::State;
 use axum::http::header;
 use axum::response::{IntoResponse, Response};
+use sturvek_core::house::PartId;
 use sturvek_core::job::{OpeningId, WallId};
-use sturvek_formats::sheets::{Paper, Printed, calculation_sheet, cut_list, plate_list, wall_sheet};
+use sturvek_formats::sheets::{Paper, Printed, calculation_sheet, cut_list, member_sheet, plate_list, wall_sheet};
 use sturvek_formats::write::pdf::write_pdf;
 use uuid::Uuid;
 
@@ -36,6 +37,12 @@ fn of_opening(planned: &Planned, opening: Uuid) -> Result<Paper, Problem> {
     let found = planned.plan.opening(OpeningId(opening.as_u128()));
     let (wall, plan, opening) = found.ok_or_else(|| Problem::not_found(NoSuch::Opening))?;
     Ok(calculation_sheet(planned.plan.job(), wall, plan, opening, &printed(planned)))
+}
+
+fn of_member(planned: &Planned, part: Uuid) -> Result<Paper, Problem> {
+    let part = PartId(part.as_u128());
+    let member = planned.plan.member(part).ok_or_else(|| Problem::not_found(NoSuch::Part))?;
+    Ok(member_sheet(planned.plan.job(), part, member, &printed(planned)))
 }
 
 /// A sheet of a job as PDF, under a name to keep it by.
@@ -91,6 +98,30 @@ pub async fn get_sheet(
     Ids((job, opening)): Ids<(Uuid, Uuid)>,
 ) -> Result<Written<Paper>, Problem> {
     state.about(job, move |planned: &Planned, _: &Wanted| of_opening(planned, opening)).await
+}
+
+/// The sheet of a beam or a post of the house.
+#[utoipa::path(get, path = "/api/jobs/{job}/members/{part}/sheet",
+    params(("job" = Uuid, Path), ("part" = Uuid, Path)),
+    responses((status = 200, body = Paper), (status = 404, body = Problem)))]
+pub async fn get_member_sheet(
+    State(state): State<AppState>,
+    Ids((job, part)): Ids<(Uuid, Uuid)>,
+) -> Result<Written<Paper>, Problem> {
+    state.about(job, move |planned: &Planned, _: &Wanted| of_member(planned, part)).await
+}
+
+/// The sheet of a beam or a post of the house as PDF.
+#[utoipa::path(get, path = "/api/jobs/{job}/members/{part}/sheet.pdf",
+    params(("job" = Uuid, Path), ("part" = Uuid, Path), PrintQuery),
+    responses((status = 200, body = Vec<u8>, content_type = "application/pdf"), (status = 404, body = Problem),
+        (status = 422, body = Problem)))]
+pub async fn get_member_pdf(
+    State(state): State<AppState>,
+    Ids((job, part)): Ids<(Uuid, Uuid)>,
+    Params(query): Params<PrintQuery>,
+) -> Result<Response, Problem> {
+    as_pdf(&state, job, query, "member", move |planned| of_member(planned, part)).await
 }
 
 /// The calculation sheet of an opening as PDF.

@@ -9,6 +9,7 @@ use sturvek_core::plan::ways_out::WayOfBreak;
 use utoipa::ToSchema;
 use uuid::Uuid;
 
+use super::finite;
 use crate::choices::{Axis, StationKind};
 use crate::command::Command;
 use crate::speech::Phrase;
@@ -50,6 +51,10 @@ pub struct StationView {
     pub note: Option<Phrase>,
     /// Ways out of a break.
     pub ways: Vec<WayOfBreakView>,
+    /// How hard an opening's header, a beam or a post works; left out where there is no number, or nothing is carried.
+    pub works: Option<f64>,
+    /// Whether it carries; so does what has no number to itself.
+    pub carries: bool,
     /// Its near left corner in plan; left out where it is everywhere.
     pub near: Option<SpotView>,
     /// Its far right corner.
@@ -117,6 +122,8 @@ impl From<&stations::StationTold> for StationView {
             largest_lb: told.largest.to_lbf(),
             note: told.note.clone().map(Into::into),
             ways: told.ways.iter().map(Into::into).collect(),
+            works: told.works.and_then(|(ratio, _)| finite(ratio)),
+            carries: told.works.is_none_or(|(_, carries)| carries),
             near: told.lies.map(|(near, _)| near.into()),
             far: told.lies.map(|(_, far)| far.into()),
             partition: told.partition,

@@ -174,6 +174,14 @@ function GoesOn({ job, path, station, index, make, mark }: GoesOnProps) {
           </button>
         </span>
       )}
+      {(station.kind === "beam" || station.kind === "post") && station.id && (
+        <Link
+          to={`/jobs/${job}/members/${station.id}/sheet`}
+          className="btn btn-ghost tap no-print font-normal"
+        >
+          {say("page-its-sheet")}
+        </Link>
+      )}
       {part && (
         <button
           type="button"

@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { NavLink, useParams } from "react-router";
-import { jobQuery, sheetQuery, wallPaperQuery } from "../../api/queries";
+import { jobQuery, memberQuery, sheetQuery, wallPaperQuery } from "../../api/queries";
 import { useSpeech } from "../../speech/useSpeech";
 import { PaperPage } from "./PaperPage";
 
@@ -63,6 +63,25 @@ export function CalculationPage() {
         label: say("page-back-to-the-wall"),
       }}
       pdf={`/api/jobs/${job}/openings/${opening}/sheet.pdf`}
+    />
+  );
+}
+
+/** The sheet of a beam or a post of the house. */
+export function MemberPage() {
+  const { say } = useSpeech();
+  const { job = "", part = "" } = useParams();
+  const view = useQuery(jobQuery(job));
+  const paper = useQuery({
+    ...memberQuery(job, part, view.data?.version ?? 0),
+    enabled: view.data !== undefined,
+  });
+  return (
+    <PaperPage
+      paper={paper.data}
+      error={view.error ?? paper.error}
+      back={{ to: `/jobs/${job}/house`, label: say("page-back-to-the-house") }}
+      pdf={`/api/jobs/${job}/members/${part}/sheet.pdf`}
     />
   );
 }

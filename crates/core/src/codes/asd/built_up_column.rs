@@ -29,7 +29,7 @@ pub fn column_carries<P: Pen>(pen: &mut P, column: &BuiltUpColumn, duration: f64
     if column.length / column.depth > MOST_SLENDER || column.held_every / across > MOST_SLENDER {
         return None;
     }
-    let stud = Stud { lumber: column.lumber, values, service: column.service, duration };
+    let stud = Stud { lumber: column.lumber.into(), values, service: column.service, duration };
     let strong = stud::column(pen, &stud, (column.length, column.depth)).strength;
     let strength = if column.held_every > 0.0 {
         pen.note(|| say!("note-across-the-plies"));

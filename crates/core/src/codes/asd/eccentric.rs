@@ -18,7 +18,7 @@ const CLAUSE: Clause = Clause::nds("15.4.1");
 /// FcE and Fb' without C_D of a stud so long and so deep, in.
 pub fn pressed_wood(stud: &Stud, length: f64, depth: f64) -> PressedWood {
     let factor = |property| wet_service_factor(stud.service, Family::Dimension, property);
-    let size = size_factor_bending(stud.lumber.species, stud.lumber.grade, stud.lumber.size());
+    let size = size_factor_bending(stud.lumber.species, stud.lumber.grade, stud.lumber.size);
     let bending = stud.values.bending.to_psi() * size;
     let stability = stud.values.stability_stiffness.to_psi();
     PressedWood {

@@ -9,13 +9,13 @@
 use super::factors::size::size_factor_compression;
 use super::factors::wet_service::{Property, with_wet_service};
 use crate::codes::question::Stud;
-use crate::lumber::{Family, JackLumber};
+use crate::lumber::{Family, SawnLumber};
 use crate::working::Pen;
 
 /// Fc*, psi.
 pub fn crushing_strength<P: Pen>(pen: &mut P, stud: &Stud) -> P::Number {
-    let JackLumber { species, grade, .. } = stud.lumber;
-    let size = size_factor_compression(species, grade, stud.lumber.size());
+    let SawnLumber { species, grade, size } = stud.lumber;
+    let size = size_factor_compression(species, grade, size);
     let compression = stud.values.compression.to_psi();
     let crushing = pen.given("Fc", compression) * pen.given("C_D", stud.duration) * pen.given("C_F", size);
     let with_size = Property::Compression(compression * size);

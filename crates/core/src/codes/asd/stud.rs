@@ -53,7 +53,7 @@ mod tests {
     fn worked_example() {
         let lumber = JackLumber { species: Species::SprucePineFir, grade: Grade::Stud, depth: Depth::Four };
         let values = values::sawn(lumber.species, lumber.grade, lumber.size()).expect("in the tables");
-        let stud = Stud { lumber, values, service: Service::Dry, duration: 1.15 };
+        let stud = Stud { lumber: lumber.into(), values, service: Service::Dry, duration: 1.15 };
         let column = column(&mut Silent, &stud, (80.0, 3.5));
         assert!((column.strength - 530.0).abs() < 1.0, "{column:?}");
     }

@@ -34,6 +34,8 @@ pub enum CheckKind {
     DoorSag,
     /// The header crushing on a post or at the far end of a return.
     PostBearing,
+    /// A beam crushing on the wall that it bears on, or that wall's plate under it.
+    BeamBearing,
     /// A post as a column.
     PostColumn,
     /// The plate crushing under a post.
@@ -56,6 +58,7 @@ impl CheckKind {
             Self::TotalDeflection => say!("check-total-deflection"),
             Self::DoorSag => say!("check-door-sag"),
             Self::PostBearing => say!("check-post-bearing"),
+            Self::BeamBearing => say!("check-beam-bearing"),
             Self::PostColumn => say!("check-post-column"),
             Self::PostPlate => say!("check-post-plate"),
             Self::Sideways => say!("check-sideways"),
@@ -70,7 +73,7 @@ impl CheckKind {
             Self::Bending => code.clause(Topic::Bending),
             Self::Shear => code.clause(Topic::Shear),
             Self::LiveDeflection | Self::TotalDeflection => Clause::irc("Table R301.7"),
-            Self::PostBearing | Self::PostPlate => code.clause(Topic::Bearing),
+            Self::PostBearing | Self::BeamBearing | Self::PostPlate => code.clause(Topic::Bearing),
             Self::PostColumn => code.clause(Topic::BuiltUpColumn),
             Self::Sideways => code.clause(Topic::Combined),
             Self::DoorSag | Self::Width | Self::Depth => Clause::PRACTICE,
@@ -80,7 +83,7 @@ impl CheckKind {
     /// The unit of its demand and capacity.
     pub const fn unit(self) -> Unit {
         match self {
-            Self::Bending | Self::Shear | Self::PostBearing | Self::PostPlate => Unit::Psi,
+            Self::Bending | Self::Shear | Self::PostBearing | Self::BeamBearing | Self::PostPlate => Unit::Psi,
             Self::PostColumn => Unit::Pounds,
             Self::Sideways => Unit::None,
             Self::LiveDeflection | Self::TotalDeflection | Self::DoorSag | Self::Width | Self::Depth => Unit::Inches,

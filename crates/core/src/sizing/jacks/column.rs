@@ -20,7 +20,12 @@ use crate::working::{Pen, Unit};
 pub(super) fn jack_stud(bridge: &Bridge<'_>, combination: &Combination) -> Option<Stud> {
     let lumber = bridge.problem.jack;
     let values = bridge.problem.conventions.code.stud_values(lumber)?;
-    Some(Stud { lumber, values, service: bridge.problem.conventions.service, duration: combination.duration })
+    Some(Stud {
+        lumber: lumber.into(),
+        values,
+        service: bridge.problem.conventions.service,
+        duration: combination.duration,
+    })
 }
 
 /// What one jack carries as a column in a combination, lb; `None` if it is too slender to be one, or its lumber has no

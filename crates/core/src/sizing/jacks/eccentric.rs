@@ -31,7 +31,7 @@ pub fn eccentricity(bridge: &Bridge<'_>) -> Option<f64> {
 pub fn wood(bridge: &Bridge<'_>, length: f64, depth: f64) -> PressedWood {
     let (code, lumber) = (bridge.problem.conventions.code, bridge.problem.jack);
     let Some(values) = code.stud_values(lumber) else { return PressedWood::default() };
-    let stud = Stud { lumber, values, service: bridge.problem.conventions.service, duration: 1.0 };
+    let stud = Stud { lumber: lumber.into(), values, service: bridge.problem.conventions.service, duration: 1.0 };
     code.pressed_wood(&stud, length, depth)
 }
 

@@ -93,7 +93,7 @@ fn bending_with_axial<P: Pen>(
         return Comparison { demand: f64::INFINITY, capacity: 1.0 };
     }
     let (lumber, duration) = (wind.stud, WIND_DURATION_FACTOR);
-    let stud = Stud { lumber, values: *values, service: Service::Dry, duration };
+    let stud = Stud { lumber: lumber.into(), values: *values, service: Service::Dry, duration };
     let AsColumn { slenderness, stiffness, strength } = column(pen, &stud, slender);
     let buckling = stiffness.times(0.822) / slenderness.power(2.0);
     let buckling = pen.step("step-buckling-stress", "FcE", Unit::Psi, CLAUSE, buckling);

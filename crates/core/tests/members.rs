@@ -1,0 +1,154 @@
+//! Beams and posts of houses, sized with what comes down on them: the arithmetic stands beside each.
+
+mod common;
+
+use common::hand::{Hand, feet};
+use sturvek_core::house::{Axis, FieldOf, FloorField, PartId, RoofFieldFraming};
+use sturvek_core::loads::{Asked, FloorUse, LoadKind, Standing};
+use sturvek_core::measure::{Length, Pressure};
+use sturvek_core::plan::JobPlan;
+use sturvek_core::plan::members::{BeamPlan, Member, PostPlan};
+use sturvek_core::sizing::beam::{SizedBeam, Under};
+use sturvek_core::sizing::candidates::Tried;
+use sturvek_core::sizing::header::CheckKind;
+use sturvek_core::sizing::limits::OutsideLimits;
+use sturvek_core::statics::Joints;
+
+fn beams(plan: &JobPlan) -> Vec<(PartId, &BeamPlan)> {
+    let beam = |(id, member)| if let Member::Beam(beam) = member { Some((id, beam)) } else { None };
+    plan.members().filter_map(beam).collect()
+}
+
+fn posts(plan: &JobPlan) -> Vec<&PostPlan> {
+    let post = |(_, member)| if let Member::Post(post) = member { Some(post) } else { None };
+    plan.members().filter_map(post).collect()
+}
+
+fn sized(plan: &BeamPlan) -> &SizedBeam {
+    plan.outcome.as_ref().expect("within the limits")
+}
+
+fn floor(live: f64) -> FieldOf {
+    FieldOf::Floor(FloorField {
+        use_: FloorUse::Living,
+        joints: Joints::AtEverySupport,
+        dead: Pressure::psf(10.0),
+        live: Pressure::psf(live),
+        roofed: false,
+    })
+}
+
+/// Two walls 24 ft apart and a girder between them on three posts, joists cut over it.
+fn over_a_girder(live: f64) -> Hand {
+    let mut hand = Hand::with_storeys(1);
+    hand.foundation(Axis::X, feet(0), (feet(0), feet(24)));
+    hand.foundation(Axis::X, feet(24), (feet(0), feet(24)));
+    hand.wall(1, 0, Axis::X, feet(0), (feet(0), feet(24)));
+    hand.wall(2, 0, Axis::X, feet(24), (feet(0), feet(24)));
+    hand.field(0, (feet(0), feet(0), feet(24), feet(24)), Axis::Y, floor(live));
+    hand.beam(0, Axis::X, feet(12), (feet(0), feet(24)), 20.0);
+    for x in [0, 12, 24] {
+        hand.post(0, feet(x), feet(12));
+        hand.pad(feet(x), feet(12), 36);
+    }
+    hand
+}
+
+#[test]
+fn a_girder_is_bent_by_what_the_joists_bring() {
+    let plan = over_a_girder(20.0).plan();
+    let (_, beam) = beams(&plan)[0];
+    let girder = sized(beam);
+    assert!(beam.spec.held && girder.pieces.len() == 2);
+    let goes_in = girder.goes_in();
+    // 12 ft of floor: D 120 and L 240 lb/ft; its own weight by its section; 12 ft spans.
+    let own = goes_in.beam.weight_per_foot_lbf();
+    let moment = (360.0 + own) * 144.0 / 8.0 * 12.0;
+    let modulus = sturvek_core::lumber::SectionProperties::from(goes_in.beam.section()).modulus;
+    let bending = goes_in.checks.iter().find(|check| check.result.kind == CheckKind::Bending).expect("there");
+    assert!((bending.result.comparison.demand / (moment / modulus) - 1.0).abs() < 1e-6);
+    assert!(goes_in.carries());
+    // Every cheaper one fails, and says why.
+    for worse in &girder.candidates[..girder.chosen] {
+        assert!(!worse.carries() && !worse.failures().is_empty());
+    }
+    // The middle post: half of both spans, 360 · 12, and the girder.
+    let middle = posts(&plan)[1];
+    assert!((middle.spec.load[LoadKind::FloorLive].to_lbf() - 240.0 * 12.0).abs() < 1e-6);
+    assert!(middle.outcome.as_ref().expect("within the limits").goes_in().carries());
+}
+
+#[test]
+fn more_on_the_floor_takes_a_larger_girder_and_larger_posts() {
+    let area = |live: f64| {
+        let plan = over_a_girder(live).plan();
+        let girder = sized(beams(&plan)[0].1).goes_in().beam.section().area_square_inches();
+        (girder, posts(&plan)[1].outcome.as_ref().expect("within the limits").goes_in().post.area())
+    };
+    let all: Vec<(f64, f64)> = [10.0, 30.0, 60.0].map(area).to_vec();
+    assert!(all.windows(2).all(|pair| pair[0].0 <= pair[1].0 && pair[0].1 <= pair[1].1), "{all:?}");
+    assert!(all[0] < all[2]);
+}
+
+#[test]
+fn a_girder_in_one_piece_presses_its_middle_post_with_patterns_too() {
+    let mut hand = over_a_girder(20.0);
+    hand.job.house.beams[0].joints = Joints::None;
+    let plan = hand.plan();
+    let girder = sized(beams(&plan)[0].1);
+    assert_eq!(girder.pieces.len(), 1);
+    // 10/8 of 240 · 12 with both spans loaded; an end 7/16 with the other span empty.
+    let live = |place: usize| girder.on_supports[place].by_kind[LoadKind::FloorLive].to_lbf();
+    assert!((live(1) - 1.25 * 240.0 * 12.0).abs() < 1e-6 && (live(0) - 0.4375 * 240.0 * 12.0).abs() < 1e-6);
+    assert!((posts(&plan)[0].spec.load[LoadKind::FloorLive].to_lbf() - live(0)).abs() < 1e-6);
+}
+
+#[test]
+fn a_ridge_beam_waits_for_the_snow_to_be_said() {
+    let mut hand = Hand::with_storeys(1);
+    hand.wall(1, 0, Axis::X, feet(0), (feet(0), feet(16)));
+    hand.wall(2, 0, Axis::X, feet(24), (feet(0), feet(16)));
+    hand.roof(0, (feet(0), feet(-2), feet(16), feet(26)), Axis::Y, RoofFieldFraming::RaftersOnBeam);
+    hand.beam(0, Axis::X, feet(12), (feet(0), feet(16)), 0.0);
+    hand.post(0, feet(0), feet(12));
+    hand.post(0, feet(16), feet(12));
+    hand.slab();
+    let plan = hand.plan();
+    let ridge = sized(beams(&plan)[0].1);
+    // 14 − 14²/24 ft of each side: 28 psf of S over half of 16 ft.
+    let snow = 2.0 * (14.0 - 14.0 * 14.0 / 24.0) * 28.0 * 8.0;
+    assert!((ridge.on_supports[0].by_kind[LoadKind::Snow].to_lbf() - snow).abs() < 0.01);
+    hand.job.settings.said.snow = Standing::NotSaid;
+    let unsaid = OutsideLimits::NotSaid { asked: vec![Asked::Snow] };
+    let plan = hand.plan();
+    assert_eq!(beams(&plan)[0].1.outcome, Err(unsaid.clone()));
+    assert_eq!(posts(&plan)[0].outcome, Err(unsaid));
+}
+
+#[test]
+fn a_beam_that_ends_on_another_hangs_there_and_on_a_wall_it_is_pressed() {
+    let mut hand = over_a_girder(20.0);
+    // From the wall at 0 to the girder at 12 ft, across it.
+    hand.beam(0, Axis::Y, feet(6), (feet(0), feet(12)), 5.0);
+    let plan = hand.plan();
+    let (_, flush) = beams(&plan)[1];
+    assert!(matches!(flush.spec.supports[0].under, Under::Wall { .. }));
+    assert_eq!(flush.spec.supports[1].under, Under::Hanger);
+    assert!(!flush.spec.held, "nothing lies on it");
+    let bears = |check: &&sturvek_core::sizing::beam::BeamCheck| check.result.kind == CheckKind::BeamBearing;
+    assert!(sized(flush).goes_in().checks.iter().any(|check| bears(&check)));
+}
+
+#[test]
+fn what_an_edit_leaves_alone_keeps_its_member() {
+    let mut hand = over_a_girder(20.0);
+    let before = hand.plan();
+    hand.window(1, feet(6), 36);
+    let after = before.again(hand.job.clone());
+    let kept = |plan: &JobPlan| std::sync::Arc::as_ptr(&plan.house().expect("a house").members.beams[0][0]);
+    assert_eq!(kept(&before), kept(&after));
+    assert_eq!(after, JobPlan::of(hand.job.clone()));
+    let beam = &mut hand.job.house.beams[0];
+    beam.line.length = feet(24) - Length::inches(1);
+    assert_ne!(kept(&before), kept(&before.again(hand.job.clone())));
+}
