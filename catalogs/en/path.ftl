@@ -67,7 +67,10 @@ house-outside = { $at } is not within the house; it is { $most } there.
 way-pad-under = Put a pad under it
 way-post-under = Put a post under it
 way-foundation-under = Put a foundation under it
-way-beam-under = Put a beam on two posts under it
+way-beam-under = Put a beam on { $posts } posts under it
+way-beam-between = Put a beam under it, { $span } from line to line
+way-wall-over = Move it by { $by } over { $name }
+way-opening-over = Move the opening by { $by }, its pack over { $name }
 way-posts-under-ends = Put posts under its ends
 
 # Why a wall bears.
@@ -95,3 +98,4 @@ note-beam-presses = At { $at }: { $loads }; at most { $force } ({ $combination }
 note-post-takes = It takes { $loads } and is { $height } long.
 note-post-by-its-shorter-side = By its shorter side, which is the more slender way.
 step-the-post-carries-as-a-column = The post carries as a column
+break-is-the-engineers = { $who } answers for it: { $reason }

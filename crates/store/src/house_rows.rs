@@ -2,9 +2,11 @@
 
 use sea_orm::entity::prelude::*;
 use sturvek_core::house;
-use sturvek_wire::inputs::{Beam, Field, Foundation, Ground, House, HousePost, Level, Pad, Place, PlanLine};
+use sturvek_wire::inputs::{
+    Beam, EngineersMark, Field, Foundation, Ground, House, HousePost, Level, Pad, Place, PlanLine,
+};
 
-use crate::entity::{beam, field, foundation, house_post, level, pad, wall};
+use crate::entity::{beam, engineers_mark, field, foundation, house_post, level, pad, wall};
 use crate::error::StoreError;
 use crate::row_values::{Documents, choice, document, nanometers, needed, typed, word};
 
@@ -17,6 +19,7 @@ pub struct HouseRows {
     pub posts: Vec<house_post::Model>,
     pub foundations: Vec<foundation::Model>,
     pub pads: Vec<pad::Model>,
+    pub marks: Vec<engineers_mark::Model>,
 }
 
 /// The rows of a job's house.
@@ -29,6 +32,7 @@ pub fn house_rows(job_id: Uuid, house: &house::House) -> Result<HouseRows, Store
         posts: rows(&house.posts, |position, part| post_row(job_id, position, part))?,
         foundations: rows(&house.foundations, |position, part| foundation_row(job_id, position, part))?,
         pads: rows(&house.pads, |position, part| pad_row(job_id, position, part))?,
+        marks: rows(&house.marks, |position, part| mark_row(job_id, position, part))?,
     })
 }
 
@@ -118,15 +122,29 @@ fn pad_row(job_id: Uuid, position: i32, pad: &Pad) -> Result<pad::Model, StoreEr
     })
 }
 
+fn mark_row(job_id: Uuid, position: i32, mark: &EngineersMark) -> Result<engineers_mark::Model, StoreError> {
+    Ok(engineers_mark::Model {
+        job_id,
+        id: needed("mark id", mark.id)?,
+        level_id: mark.level,
+        position,
+        name: mark.name.clone(),
+        reason: mark.reason.clone(),
+        x_nm: nanometers(&mark.x)?,
+        y_nm: nanometers(&mark.y)?,
+    })
+}
+
 /// The house that rows describe.
 pub fn house_of(documents: Documents, rows: HouseRows, ground: Ground) -> Result<House, StoreError> {
-    let HouseRows { mut levels, mut fields, mut beams, mut posts, mut foundations, mut pads } = rows;
+    let HouseRows { mut levels, mut fields, mut beams, mut posts, mut foundations, mut pads, mut marks } = rows;
     levels.sort_by_key(|row| row.position);
     fields.sort_by_key(|row| row.position);
     beams.sort_by_key(|row| row.position);
     posts.sort_by_key(|row| row.position);
     foundations.sort_by_key(|row| row.position);
     pads.sort_by_key(|row| row.position);
+    marks.sort_by_key(|row| row.position);
     let level = |row: level::Model| Level { id: Some(row.id), name: row.name, height: typed(row.height_nm) };
     let post = |row: house_post::Model| HousePost {
         id: Some(row.id),
@@ -143,6 +161,14 @@ pub fn house_of(documents: Documents, rows: HouseRows, ground: Ground) -> Result
         y: typed(row.y_nm),
         size: typed(row.size_nm),
     };
+    let mark = |row: engineers_mark::Model| EngineersMark {
+        id: Some(row.id),
+        level: row.level_id,
+        name: row.name,
+        reason: row.reason,
+        x: typed(row.x_nm),
+        y: typed(row.y_nm),
+    };
     Ok(House {
         levels: levels.into_iter().map(level).collect(),
         fields: fields.into_iter().map(|row| field_of(documents, row)).collect::<Result<_, _>>()?,
@@ -150,6 +176,7 @@ pub fn house_of(documents: Documents, rows: HouseRows, ground: Ground) -> Result
         posts: posts.into_iter().map(post).collect(),
         foundations: foundations.into_iter().map(foundation_of).collect::<Result<_, _>>()?,
         pads: pads.into_iter().map(pad).collect(),
+        marks: marks.into_iter().map(mark).collect(),
         ground,
     })
 }

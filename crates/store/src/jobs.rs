@@ -14,8 +14,8 @@ use uuid::Uuid;
 
 use crate::current::{Current, Standing};
 use crate::entity::{
-    beam, carried_item, field, foundation, house_post, job as job_table, level, opening, pad, point_load, stock_item,
-    wall,
+    beam, carried_item, engineers_mark, field, foundation, house_post, job as job_table, level, opening, pad,
+    point_load, stock_item, wall,
 };
 use crate::error::StoreError;
 use crate::gate::Gates;
@@ -323,6 +323,7 @@ pub async fn read_rows(db: &impl ConnectionTrait, id: Uuid) -> Result<Rows, Stor
             posts: house_post::Entity::find().filter(house_post::Column::JobId.eq(id)).all(db).await?,
             foundations: foundation::Entity::find().filter(foundation::Column::JobId.eq(id)).all(db).await?,
             pads: pad::Entity::find().filter(pad::Column::JobId.eq(id)).all(db).await?,
+            marks: engineers_mark::Entity::find().filter(engineers_mark::Column::JobId.eq(id)).all(db).await?,
         },
     })
 }

@@ -9,7 +9,8 @@ use sea_orm::{
 };
 
 use crate::entity::{
-    beam, carried_item, field, foundation, house_post, level, opening, pad, point_load, stock_item, wall,
+    beam, carried_item, engineers_mark, field, foundation, house_post, level, opening, pad, point_load, stock_item,
+    wall,
 };
 use crate::error::StoreError;
 use crate::rows::Rows;
@@ -22,6 +23,7 @@ pub async fn write_rows(transaction: &DatabaseTransaction, before: Rows, after: 
     sync::<house_post::Entity>(transaction, before.house.posts, after.house.posts).await?;
     sync::<foundation::Entity>(transaction, before.house.foundations, after.house.foundations).await?;
     sync::<pad::Entity>(transaction, before.house.pads, after.house.pads).await?;
+    sync::<engineers_mark::Entity>(transaction, before.house.marks, after.house.marks).await?;
     sync::<stock_item::Entity>(transaction, before.stock, after.stock).await?;
     sync::<wall::Entity>(transaction, before.walls, after.walls).await?;
     sync::<carried_item::Entity>(transaction, before.carried, after.carried).await?;

@@ -5,8 +5,8 @@ use rand::rngs::StdRng;
 use rand::{RngExt, SeedableRng};
 use sturvek_core::codes::Service;
 use sturvek_core::house::{
-    Axis, Beam, CeilingField, Field, FieldOf, FloorField, Foundation, Ground, House, HousePart, Level, Line, Pad,
-    PartId, Place, Post as HousePost, Rectangle, RoofField, RoofFieldFraming, Spot,
+    Axis, Beam, CeilingField, EngineersMark, Field, FieldOf, FloorField, Foundation, Ground, House, HousePart, Level,
+    Line, Pad, PartId, Place, Post as HousePost, Rectangle, RoofField, RoofFieldFraming, Spot,
 };
 use sturvek_core::job::command::Placement;
 use sturvek_core::job::rough_opening::RoughOpeningRules;
@@ -599,6 +599,10 @@ impl Draw {
             }),
             foundations: self.some(3, Self::foundation),
             pads: self.some(3, Self::pad),
+            marks: self.some(2, |draw| {
+                let level = draw.one(&of);
+                draw.mark(level)
+            }),
             ground: self.ground(),
         }
     }
@@ -665,6 +669,10 @@ impl Draw {
         Pad { id: PartId(self.id()), name: self.text(), at: self.spot(), size: self.length(12, 60) }
     }
 
+    fn mark(&mut self, level: PartId) -> EngineersMark {
+        EngineersMark { id: PartId(self.id()), level, name: self.text(), reason: self.text(), at: self.spot() }
+    }
+
     fn ground(&mut self) -> Ground {
         Ground {
             slab: self.yes(),
@@ -675,13 +683,14 @@ impl Draw {
 
     fn part(&mut self) -> HousePart {
         let level = PartId(self.id());
-        match self.count(0, 5) {
+        match self.count(0, 6) {
             0 => HousePart::Level(self.level()),
             1 => HousePart::Field(self.field(level)),
             2 => HousePart::Beam(self.beam(level)),
             3 => HousePart::Post(self.house_post(level)),
             4 => HousePart::Foundation(self.foundation()),
-            _ => HousePart::Pad(self.pad()),
+            5 => HousePart::Pad(self.pad()),
+            _ => HousePart::Mark(self.mark(level)),
         }
     }
 

@@ -147,6 +147,7 @@ const fn part_list(list: PartList) -> &'static str {
         PartList::Posts => "posts",
         PartList::Foundations => "foundations",
         PartList::Pads => "pads",
+        PartList::Marks => "marks",
     }
 }
 
@@ -274,6 +275,8 @@ pub(crate) const fn field(input: Input) -> &'static str {
         Input::HousePosts => "/posts",
         Input::Foundations => "/foundations",
         Input::Pads => "/pads",
+        Input::Marks => "/marks",
+        Input::MarkReason => "/reason",
         Input::PartName => "/name",
         Input::PartLevel => "/level",
         Input::LineOffset => "/offset",

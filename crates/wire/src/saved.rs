@@ -13,7 +13,7 @@ use crate::inputs::{
 };
 
 /// The form that is written, and the newest that is read.
-pub const FORM: u16 = 5;
+pub const FORM: u16 = 6;
 
 /// Something that is kept as JSON.
 pub trait Saved: DeserializeOwned {
@@ -70,7 +70,7 @@ struct Step {
     up: fn(&mut Value),
 }
 
-static STEPS: [Step; 7] = [
+static STEPS: [Step; 8] = [
     Step { name: "a wall carries several things", from: 1, up: a_wall_carries_several_things },
     Step { name: "snow and wind were assumed before", from: 1, up: snow_and_wind_were_assumed_before },
     Step { name: "tails were assumed free", from: 1, up: tails_were_assumed_free },
@@ -78,6 +78,7 @@ static STEPS: [Step; 7] = [
     Step { name: "names without what they stand in", from: 2, up: names_without_what_they_stand_in },
     Step { name: "papers without a heading", from: 3, up: papers_without_a_heading },
     Step { name: "walls without a house", from: 4, up: walls_without_a_house },
+    Step { name: "houses without engineer's marks", from: 5, up: houses_without_marks },
 ];
 
 /// The names of all steps.
@@ -227,6 +228,13 @@ fn papers_without_a_heading(value: &mut Value) {
 fn walls_without_a_house(value: &mut Value) {
     each_named("job", value, &mut |job| {
         job.entry("house").or_insert_with(|| json!({}));
+    });
+}
+
+/// No engineer could take over where a load stops.
+fn houses_without_marks(value: &mut Value) {
+    each_named("house", value, &mut |house| {
+        house.entry("marks").or_insert_with(|| json!([]));
     });
 }
 

@@ -9,5 +9,5 @@ pub mod usual;
 
 pub use field::{CeilingField, Field, FieldOf, FloorField, RoofField, RoofFieldFraming};
 pub use part_id::PartId;
-pub use parts::{Beam, Foundation, Ground, House, HousePart, Level, Pad, Place, Post};
+pub use parts::{Beam, EngineersMark, Foundation, Ground, House, HousePart, Level, Pad, Place, Post};
 pub use plan::{Axis, Line, Rectangle, Spot};

@@ -88,6 +88,21 @@ pub struct Pad {
     pub size: Length,
 }
 
+/// An engineer's mark on a place where the load goes no further by what is said of the house: he answers for it.
+#[derive(Clone, Debug, PartialEq, Eq)]
+pub struct EngineersMark {
+    /// Its identity.
+    pub id: PartId,
+    /// Of the storey whose load stops there.
+    pub level: PartId,
+    /// Who answers for it.
+    pub name: String,
+    /// Why it is right, or what is to be built there.
+    pub reason: String,
+    /// Where.
+    pub at: Spot,
+}
+
 /// What holds for the ground as a whole.
 #[derive(Clone, Copy, Debug, PartialEq)]
 pub struct Ground {
@@ -125,6 +140,8 @@ pub struct House {
     pub foundations: Vec<Foundation>,
     /// Pads.
     pub pads: Vec<Pad>,
+    /// What engineers answer for.
+    pub marks: Vec<EngineersMark>,
     /// What holds for the ground as a whole.
     pub ground: Ground,
 }
@@ -144,6 +161,8 @@ pub enum HousePart {
     Foundation(Foundation),
     /// A pad.
     Pad(Pad),
+    /// What an engineer answers for.
+    Mark(EngineersMark),
 }
 
 impl HousePart {
@@ -156,6 +175,7 @@ impl HousePart {
             Self::Post(part) => part.id,
             Self::Foundation(part) => part.id,
             Self::Pad(part) => part.id,
+            Self::Mark(part) => part.id,
         }
     }
 
@@ -168,6 +188,7 @@ impl HousePart {
             Self::Post(part) => &part.name,
             Self::Foundation(part) => &part.name,
             Self::Pad(part) => &part.name,
+            Self::Mark(part) => &part.name,
         }
     }
 }
@@ -183,7 +204,8 @@ impl House {
         let levels = self.levels.iter().map(|part| part.id);
         let on_levels = self.fields.iter().map(|part| part.id).chain(self.beams.iter().map(|part| part.id));
         let below = self.posts.iter().map(|part| part.id).chain(self.foundations.iter().map(|part| part.id));
-        levels.chain(on_levels).chain(below).chain(self.pads.iter().map(|part| part.id))
+        let in_ground = self.pads.iter().map(|part| part.id).chain(self.marks.iter().map(|part| part.id));
+        levels.chain(on_levels).chain(below).chain(in_ground)
     }
 
     /// A part by its identity.
@@ -197,6 +219,7 @@ impl House {
             .or_else(|| one(&self.posts, id, |each| each.id, HousePart::Post))
             .or_else(|| one(&self.foundations, id, |each| each.id, HousePart::Foundation))
             .or_else(|| one(&self.pads, id, |each| each.id, HousePart::Pad))
+            .or_else(|| one(&self.marks, id, |each| each.id, HousePart::Mark))
     }
 
     /// Which storey from the bottom an identity names.

@@ -9,10 +9,11 @@
 use super::JobPlan;
 use super::in_house::FollowedHouse;
 use super::members::Member;
-use super::ways_out::{WayOfBreak, ways_out};
+use super::ways_out::{WayOfBreak, mended_as_one, ways_out};
 use crate::codes::DesignCode;
 use crate::framing::OpeningOutcome;
-use crate::house::{Axis, Line, PartId, Spot};
+use crate::house::plan::ONE_SUPPORT;
+use crate::house::{Axis, EngineersMark, Line, PartId, Spot};
 use crate::job::{Job, OpeningId, WallId};
 use crate::loads::bearing_evidence::judge;
 use crate::loads::{BearingConclusion, ByCase, ByKind, WallCarries};
@@ -85,6 +86,8 @@ pub struct StationTold {
     pub lies: Option<(Spot, Spot)>,
     /// How hard an opening's header, a beam or a post works, and whether it carries; `None` where there is no number.
     pub works: Option<(f64, bool)>,
+    /// Of a break: the engineer's mark on it, where there is one.
+    pub mark: Option<PartId>,
     /// Whether it is a wall that is marked as a partition.
     pub partition: bool,
     /// Along which axis its joists, rafters or trusses run.
@@ -117,7 +120,15 @@ pub fn stations(plan: &JobPlan, name: &mut dyn FnMut() -> u128) -> Stations {
     let flows = flows(&house.structure, &house.path);
     let mut order = all_stations(house);
     order.sort_by_key(|station| std::cmp::Reverse(height(*station)));
-    let place = |station: Station| order.iter().position(|other| *other == station);
+    let breaks = &house.path.breaks;
+    let first_of =
+        |broken: usize| (0..broken).find(|first| mended_as_one(&breaks[*first], &breaks[broken])).unwrap_or(broken);
+    order.retain(|station| !matches!(station, Station::Break(place) if first_of(*place) != *place));
+    let as_one = |station: Station| match station {
+        Station::Break(place) => Station::Break(first_of(place)),
+        station => station,
+    };
+    let place = |station: Station| order.iter().position(|other| *other == as_one(station));
     let teller = Teller { plan, job: plan.job(), house, code: plan.job().rules().code(), flows: &flows };
     let mut told: Vec<FlowTold> = Vec::new();
     let mut sums: Vec<((usize, usize), ByCase)> = Vec::new();
@@ -177,12 +188,17 @@ struct Teller<'a> {
 
 impl Teller<'_> {
     fn tell(&self, station: Station, identity: &mut dyn FnMut() -> u128) -> StationTold {
-        let into = self.flows.iter().filter(|flow| flow.to == station);
+        let into = self.flows.iter().filter(|flow| match (flow.to, station) {
+            (Station::Break(one), Station::Break(other)) => {
+                mended_as_one(&self.house.path.breaks[one], &self.house.path.breaks[other])
+            }
+            (to, station) => to == station,
+        });
         let arrives = into.clone().map(|flow| flow.pounds).sum::<ByCase>().most();
         let (kind, is, storey) = self.identity(station);
         let largest = self.largest(&arrives);
         let note = match station {
-            Station::Break(place) => Some(self.why(&self.house.path.breaks[place])),
+            Station::Break(place) => Some(self.why(place)),
             Station::Pad(place) => self.pad_hint(place, largest),
             Station::Beam(..) | Station::Post(..) => self.member(station).map(Member::answer),
             Station::Wall(storey, place) => self.why_it_bears(storey, place),
@@ -193,8 +209,11 @@ impl Teller<'_> {
             Station::Field(storey, place) => Some(self.house.structure.storeys[storey].fields[place].span),
             _ => None,
         };
+        let mark = self.mark(station);
         let ways = match station {
-            Station::Break(place) => ways_out(self.job, self.house, &self.house.path.breaks[place], identity),
+            Station::Break(place) if mark.is_none() => {
+                ways_out(self.job, self.house, &self.mended_with(place), identity)
+            }
             _ => Vec::new(),
         };
         let arrives = arrives.map(Force::lbf);
@@ -208,6 +227,7 @@ impl Teller<'_> {
             note,
             ways,
             works: self.works(station, is),
+            mark: mark.map(|mark| mark.id),
             lies: self.lies(station),
             partition: self.is_partition(is),
             span,
@@ -311,8 +331,10 @@ impl Teller<'_> {
             Station::Pad(place) => square(structure.ground.pads[place].at, structure.ground.pads[place].size),
             Station::Slab => return None,
             Station::Break(place) => {
-                let (first, last) = self.house.path.breaks[place].at;
-                (first, last.unwrap_or(first))
+                let all = self.mended_with(place);
+                let spots = || all.iter().flat_map(|broken| [Some(broken.at.0), broken.at.1]).flatten();
+                let (x, y) = (|| spots().map(|spot| spot.x), || spots().map(|spot| spot.y));
+                (Spot { x: x().min()?, y: y().min()? }, Spot { x: x().max()?, y: y().max()? })
             }
         })
     }
@@ -321,10 +343,36 @@ impl Teller<'_> {
         self.job.wall(id).map_or_else(String::new, |wall| wall.frame.name.clone())
     }
 
-    fn why(&self, broken: &Break) -> Phrase {
-        let storey = broken.from.storey;
-        let carrier = |on: Carrier| self.name(crate::path::trace::carrier(storey, on));
-        broken.why.phrase(self.name(station_of(broken)), carrier)
+    /// Why it breaks, or who answers for it.
+    fn why(&self, place: usize) -> Phrase {
+        if let Some(mark) = self.mark(Station::Break(place)) {
+            return say!("break-is-the-engineers", who = &mark.name, reason = &mark.reason);
+        }
+        let mut whys: Vec<Phrase> = Vec::new();
+        for broken in self.mended_with(place) {
+            let storey = broken.from.storey;
+            let carrier = |on: Carrier| self.name(crate::path::trace::carrier(storey, on));
+            let why = broken.why.phrase(self.name(station_of(broken)), carrier);
+            if !whys.contains(&why) {
+                whys.push(why);
+            }
+        }
+        Phrase::several(whys, Joined::Sentences)
+    }
+
+    /// The breaks that are mended together with one.
+    fn mended_with(&self, place: usize) -> Vec<&Break> {
+        let breaks = &self.house.path.breaks;
+        breaks.iter().filter(|other| mended_as_one(&breaks[place], other)).collect()
+    }
+
+    /// The engineer's mark on a break.
+    fn mark(&self, station: Station) -> Option<&EngineersMark> {
+        let Station::Break(place) = station else { return None };
+        let breaks = self.mended_with(place);
+        let level = self.house.named.storeys[breaks.first()?.from.storey].level;
+        let marks = self.job.house.marks.iter().filter(|mark| mark.level == level);
+        marks.into_iter().find(|mark| breaks.iter().any(|broken| is_at(broken, mark.at)))
     }
 
     /// Why a wall bears or does not, and whether what somebody saw says otherwise.
@@ -383,6 +431,15 @@ fn along(line: &Line, stretch: Option<(Length, Length)>) -> (Spot, Spot) {
     let (from, to) = stretch.unwrap_or((line.start, line.end()));
     let half = line.thickness.half();
     (Spot::on(line.axis, from, line.offset - half), Spot::on(line.axis, to, line.offset + half))
+}
+
+/// Whether a break is at a spot, or goes along it.
+fn is_at(broken: &Break, spot: Spot) -> bool {
+    let (first, last) = (broken.at.0, broken.at.1.unwrap_or(broken.at.0));
+    let within = |axis: Axis| {
+        first.along(axis) - ONE_SUPPORT <= spot.along(axis) && spot.along(axis) <= last.along(axis) + ONE_SUPPORT
+    };
+    within(Axis::X) && within(Axis::Y)
 }
 
 fn station_of(broken: &Break) -> Station {

@@ -39,6 +39,7 @@ mod m20261126_000031_house_post;
 mod m20261126_000032_foundation;
 mod m20261126_000033_pad;
 mod m20261126_000034_ground;
+mod m20261127_000035_engineers_mark;
 
 struct Migrator;
 
@@ -79,6 +80,7 @@ impl MigratorTrait for Migrator {
             Box::new(m20261126_000032_foundation::Migration),
             Box::new(m20261126_000033_pad::Migration),
             Box::new(m20261126_000034_ground::Migration),
+            Box::new(m20261127_000035_engineers_mark::Migration),
         ]
     }
 }

@@ -28,6 +28,8 @@ pub struct House {
     pub foundations: Vec<Foundation>,
     /// Pads.
     pub pads: Vec<Pad>,
+    /// What engineers answer for.
+    pub marks: Vec<EngineersMark>,
     /// What holds for the ground as a whole.
     pub ground: Ground,
 }
@@ -228,6 +230,23 @@ pub struct Pad {
     pub size: TypedLength,
 }
 
+/// An engineer's mark on a place where the load goes no further: he answers for it.
+#[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize, ToSchema)]
+pub struct EngineersMark {
+    /// Its identity; left out when it is added.
+    pub id: Option<Uuid>,
+    /// Of the storey whose load stops there.
+    pub level: Uuid,
+    /// Who answers for it.
+    pub name: String,
+    /// Why it is right, or what is to be built there.
+    pub reason: String,
+    /// To the right.
+    pub x: TypedLength,
+    /// Away from the viewer.
+    pub y: TypedLength,
+}
+
 /// What holds for the ground as a whole.
 #[derive(Clone, Debug, PartialEq, Serialize, Deserialize, ToSchema)]
 pub struct Ground {
@@ -255,6 +274,8 @@ pub enum HousePart {
     Foundation(Foundation),
     /// A pad.
     Pad(Pad),
+    /// What an engineer answers for.
+    Mark(EngineersMark),
 }
 
 impl House {
@@ -272,6 +293,7 @@ impl House {
         self.posts.iter_mut().for_each(|part| (part.id, part.level) = (anew(), now(part.level)));
         self.foundations.iter_mut().for_each(|part| part.id = anew());
         self.pads.iter_mut().for_each(|part| part.id = anew());
+        self.marks.iter_mut().for_each(|part| (part.id, part.level) = (anew(), now(part.level)));
         levels
     }
 }
@@ -286,6 +308,7 @@ impl HousePart {
             Self::Post(part) => &mut part.id,
             Self::Foundation(part) => &mut part.id,
             Self::Pad(part) => &mut part.id,
+            Self::Mark(part) => &mut part.id,
         }
     }
 }
@@ -308,6 +331,7 @@ impl Resolve for House {
             posts: reader.parts("posts", &self.posts),
             foundations: reader.parts("foundations", &self.foundations),
             pads: reader.parts("pads", &self.pads),
+            marks: reader.parts("marks", &self.marks),
             ground: reader.part("ground", &self.ground),
         }
     }
@@ -322,6 +346,7 @@ impl From<&house::House> for House {
             posts: of.posts.iter().map(Into::into).collect(),
             foundations: of.foundations.iter().map(Into::into).collect(),
             pads: of.pads.iter().map(Into::into).collect(),
+            marks: of.marks.iter().map(Into::into).collect(),
             ground: (&of.ground).into(),
         }
     }
@@ -583,6 +608,32 @@ impl From<&house::Pad> for Pad {
     }
 }
 
+impl Resolve for EngineersMark {
+    type Core = house::EngineersMark;
+    fn read(&self, reader: &mut Reader) -> house::EngineersMark {
+        house::EngineersMark {
+            id: house::PartId(reader.identity(self.id)),
+            level: part_id(self.level),
+            name: self.name.trim().to_owned(),
+            reason: self.reason.trim().to_owned(),
+            at: house::Spot { x: reader.length("x", &self.x), y: reader.length("y", &self.y) },
+        }
+    }
+}
+
+impl From<&house::EngineersMark> for EngineersMark {
+    fn from(mark: &house::EngineersMark) -> Self {
+        Self {
+            id: Some(uuid(mark.id)),
+            level: uuid(mark.level),
+            name: mark.name.clone(),
+            reason: mark.reason.clone(),
+            x: mark.at.x.into(),
+            y: mark.at.y.into(),
+        }
+    }
+}
+
 impl Resolve for Ground {
     type Core = house::Ground;
     fn read(&self, _: &mut Reader) -> house::Ground {
@@ -610,6 +661,7 @@ impl Resolve for HousePart {
             Self::Post(part) => house::HousePart::Post(part.read(reader)),
             Self::Foundation(part) => house::HousePart::Foundation(part.read(reader)),
             Self::Pad(part) => house::HousePart::Pad(part.read(reader)),
+            Self::Mark(part) => house::HousePart::Mark(part.read(reader)),
         }
     }
 }
@@ -623,6 +675,7 @@ impl From<&house::HousePart> for HousePart {
             house::HousePart::Post(part) => Self::Post(part.into()),
             house::HousePart::Foundation(part) => Self::Foundation(part.into()),
             house::HousePart::Pad(part) => Self::Pad(part.into()),
+            house::HousePart::Mark(part) => Self::Mark(part.into()),
         }
     }
 }

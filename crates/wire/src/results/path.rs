@@ -51,6 +51,8 @@ pub struct StationView {
     pub note: Option<Phrase>,
     /// Ways out of a break.
     pub ways: Vec<WayOfBreakView>,
+    /// Of a break that an engineer answers for: his mark.
+    pub mark: Option<Uuid>,
     /// How hard an opening's header, a beam or a post works; left out where there is no number, or nothing is carried.
     pub works: Option<f64>,
     /// Whether it carries; so does what has no number to itself.
@@ -122,6 +124,7 @@ impl From<&stations::StationTold> for StationView {
             largest_lb: told.largest.to_lbf(),
             note: told.note.clone().map(Into::into),
             ways: told.ways.iter().map(Into::into).collect(),
+            mark: told.mark.map(|id| Uuid::from_u128(id.0)),
             works: told.works.and_then(|(ratio, _)| finite(ratio)),
             carries: told.works.is_none_or(|(_, carries)| carries),
             near: told.lies.map(|(near, _)| near.into()),

@@ -93,6 +93,18 @@ fn parts(checks: &mut Checks, house: &House) {
             checks.length(Input::PadSize, pad.size);
         },
     );
+    checks.count(Input::Marks, house.marks.len());
+    each(
+        checks,
+        PartList::Marks,
+        &house.marks,
+        |part| (part.id, &part.name),
+        |checks, mark| {
+            of_level(checks, house, mark.level);
+            checks.text(Input::MarkReason, &mark.reason);
+            spot(checks, mark.at);
+        },
+    );
     checks.within(Within::Ground, |checks| {
         checks.number(Input::Soil, house.ground.soil.to_psf());
         checks.number(Input::ThickSlabOver, house.ground.thick_slab_over.to_lbf());

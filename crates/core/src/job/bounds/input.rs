@@ -2,8 +2,8 @@
 
 use super::most::{
     LONGEST_ADDRESS, LONGEST_NAME, MOST_BEAMS, MOST_BLOCKING_ROWS, MOST_CARRIED, MOST_FIELDS, MOST_FOUNDATIONS,
-    MOST_HOUSE_POSTS, MOST_LEVELS, MOST_OPENINGS, MOST_PADS, MOST_PARTITIONS, MOST_PLACES, MOST_POINT_LOADS,
-    MOST_STOCK, MOST_STUDS, MOST_WALLS,
+    MOST_HOUSE_POSTS, MOST_LEVELS, MOST_MARKS, MOST_OPENINGS, MOST_PADS, MOST_PARTITIONS, MOST_PLACES,
+    MOST_POINT_LOADS, MOST_STOCK, MOST_STUDS, MOST_WALLS,
 };
 use crate::lumber::MOST_PLIES;
 use crate::measure::{Length, Range, Unit};
@@ -180,6 +180,8 @@ inputs! {
     HousePosts: "input-house-posts", Range::count(0, MOST_HOUSE_POSTS);
     Foundations: "input-foundations", Range::count(0, MOST_FOUNDATIONS);
     Pads: "input-pads", Range::count(0, MOST_PADS);
+    Marks: "input-marks", Range::count(0, MOST_MARKS);
+    MarkReason: "input-mark-reason", NAME;
     PartName: "input-part-name", NAME;
     PartLevel: "input-part-level", Range::Follows;
     LineOffset: "input-line-offset", IN_PLAN;

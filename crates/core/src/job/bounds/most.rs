@@ -34,5 +34,7 @@ pub const MOST_BEAMS: usize = 100;
 pub const MOST_HOUSE_POSTS: usize = 200;
 /// The most foundation lines of a house.
 pub const MOST_FOUNDATIONS: usize = 100;
+/// The most engineer's marks on a house.
+pub const MOST_MARKS: usize = 60;
 /// The most pads of a house.
 pub const MOST_PADS: usize = 200;

@@ -119,6 +119,8 @@ pub enum PartList {
     Foundations,
     /// Pads.
     Pads,
+    /// Engineer's marks.
+    Marks,
 }
 
 /// A value that is not allowed: where it stands, what it is, what was given, what is allowed.

@@ -4,7 +4,7 @@ use std::mem::replace;
 
 use super::edit::{Command, CommandError, Listing};
 use super::list::{Listed, absent, add as insert, found, take_out};
-use crate::house::{Beam, Field, Foundation, Ground, House, HousePart, Level, Pad, PartId, Place, Post};
+use crate::house::{Beam, EngineersMark, Field, Foundation, Ground, House, HousePart, Level, Pad, PartId, Place, Post};
 use crate::job::{Job, WallId};
 
 type Undone = Result<Command, CommandError>;
@@ -16,7 +16,7 @@ trait InHouse: Listed + Clone {
 }
 
 macro_rules! in_house {
-    ($($kind:ident = $list:ident),+) => {
+    ($($kind:ident of $part:ident = $list:ident),+) => {
         $(
             impl Listed for $kind {
                 const WHAT: Listing = Listing::Part;
@@ -30,13 +30,21 @@ macro_rules! in_house {
                     &mut house.$list
                 }
                 fn part(self) -> HousePart {
-                    HousePart::$kind(self)
+                    HousePart::$part(self)
                 }
             }
         )+
     };
 }
-in_house!(Level = levels, Field = fields, Beam = beams, Post = posts, Foundation = foundations, Pad = pads);
+in_house!(
+    Level of Level = levels,
+    Field of Field = fields,
+    Beam of Beam = beams,
+    Post of Post = posts,
+    Foundation of Foundation = foundations,
+    Pad of Pad = pads,
+    EngineersMark of Mark = marks
+);
 
 pub(super) fn place_wall(job: &mut Job, wall: WallId, place: Option<Place>) -> Undone {
     let target = found(&mut job.walls, wall.0)?;
@@ -52,6 +60,7 @@ pub(super) fn add(job: &mut Job, part: &HousePart, at: usize) -> Undone {
         HousePart::Post(part) => insert(&mut job.house.posts, at, part.clone()),
         HousePart::Foundation(part) => insert(&mut job.house.foundations, at, part.clone()),
         HousePart::Pad(part) => insert(&mut job.house.pads, at, part.clone()),
+        HousePart::Mark(part) => insert(&mut job.house.marks, at, part.clone()),
     }
     Ok(Command::RemovePart { part: part.id() })
 }
@@ -69,6 +78,7 @@ pub(super) fn change(job: &mut Job, part: &HousePart) -> Undone {
         HousePart::Post(part) => one(house, part),
         HousePart::Foundation(part) => one(house, part),
         HousePart::Pad(part) => one(house, part),
+        HousePart::Mark(part) => one(house, part),
     };
     Ok(Command::ChangePart { part: Box::new(before?) })
 }
@@ -86,6 +96,7 @@ pub(super) fn remove(job: &mut Job, id: PartId) -> Undone {
         HousePart::Post(_) => one::<Post>(house, id),
         HousePart::Foundation(_) => one::<Foundation>(house, id),
         HousePart::Pad(_) => one::<Pad>(house, id),
+        HousePart::Mark(_) => one::<EngineersMark>(house, id),
     }?;
     Ok(Command::AddPart { part: Box::new(part), at })
 }
