@@ -387,7 +387,6 @@ page-stations-of-the-loads = Estaciones de las cargas
 page-from-roof-to-ground = Del techo al suelo
 page-show-all = Mostrar todo
 page-station-ground = suelo
-page-station-break = corte
 page-comes-from = de { $what }
 page-goes-to = a { $what }
 page-to-this-wall = A este muro

@@ -9,7 +9,6 @@ import { createBrowserRouter, RouterProvider } from "react-router";
 import { Shell } from "./app/Shell";
 import { AllowedProvider } from "./components/allowed";
 import { DevicesPage } from "./features/devices";
-import { HousePage } from "./features/house";
 import { JobsPage } from "./features/jobs";
 import { MaterialsPage } from "./features/materials";
 import { CalculationPage, MemberPage, WallPaperPage } from "./features/paper";
@@ -31,7 +30,10 @@ const router = createBrowserRouter([
       { path: "/jobs/:job/openings/:opening/sheet", element: <CalculationPage /> },
       { path: "/jobs/:job/members/:part/sheet", element: <MemberPage /> },
       { path: "/jobs/:job/openings/:opening/reach", element: <ReachPage /> },
-      { path: "/jobs/:job/house", element: <HousePage /> },
+      {
+        path: "/jobs/:job/house",
+        lazy: async () => ({ Component: (await import("./features/house")).HousePage }),
+      },
       { path: "/jobs/:job/materials", element: <MaterialsPage /> },
       { path: "/jobs/:job/rules", element: <RulesPage /> },
       { path: "/devices", element: <DevicesPage /> },

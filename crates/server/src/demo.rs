@@ -12,13 +12,28 @@ use uuid::Uuid;
 /// An invented house: names, sizes and prices stand for no real ones.
 const DEMO: &str = include_str!("../demo/heron_slip.json");
 
+/// An invented house of two storeys with a porch, whose upper middle wall stands beside the lower one: its load breaks there.
+const DEMO_HOUSE: &str = include_str!("../demo/gorse_end.json");
+
 /// The demo job.
 ///
 /// # Errors
 /// Never, unless the demo file is damaged.
 pub fn demo_job() -> Result<Job, StoreError> {
+    read(DEMO)
+}
+
+/// The demo of a house.
+///
+/// # Errors
+/// Never, unless the demo file is damaged.
+pub fn demo_house() -> Result<Job, StoreError> {
+    read(DEMO_HOUSE)
+}
+
+fn read(demo: &str) -> Result<Job, StoreError> {
     let job: WireJob =
-        serde_json::from_str(DEMO).map_err(|error| StoreError::UnknownValue(format!("the demo job: {error}")))?;
+        serde_json::from_str(demo).map_err(|error| StoreError::UnknownValue(format!("the demo job: {error}")))?;
     Ok(job.with_new_identities().resolve()?)
 }
 
@@ -51,7 +66,7 @@ pub fn new_job(name: &str) -> Job {
     job
 }
 
-/// Keeps the demo job if the database has never held a job.
+/// Keeps the demo jobs if the database has never held a job.
 ///
 /// # Errors
 /// Whatever the store says.
@@ -59,6 +74,7 @@ pub async fn load_once(jobs: &Jobs) -> Result<bool, StoreError> {
     if jobs.ever_held_a_job().await? {
         return Ok(false);
     }
+    jobs.create(&demo_house()?, Origin::Begun, "demo").await?;
     jobs.create(&demo_job()?, Origin::Begun, "demo").await?;
     Ok(true)
 }

@@ -106,6 +106,11 @@ impl Reader {
         self.take(field, length.read())
     }
 
+    /// A place in plan, which may lie on the other side of where plans begin.
+    pub fn place(&mut self, field: &str, place: &TypedLength) -> Length {
+        self.take(field, place.read_place())
+    }
+
     /// A length that may be left out.
     pub fn maybe(&mut self, field: &str, length: Option<&TypedLength>) -> Option<Length> {
         length.map(|length| self.length(field, length))

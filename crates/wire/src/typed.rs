@@ -36,6 +36,21 @@ impl TypedLength {
         }
     }
 
+    /// A place in plan: a length that may lie on the other side of where plans begin, and then has a minus before it.
+    ///
+    /// # Errors
+    /// As [`TypedLength::read`].
+    pub fn read_place(&self) -> Result<Length, Phrase> {
+        let beyond = |text: &str| text.trim_start().strip_prefix(['-', '\u{2212}']).map(str::to_owned);
+        match self {
+            Self::Text(text) => match beyond(text) {
+                Some(rest) => Self::Text(rest).read().map(|length| -length),
+                None => self.read(),
+            },
+            Self::Nanometers(_) => self.read(),
+        }
+    }
+
     /// The length.
     ///
     /// # Errors
@@ -64,6 +79,14 @@ mod tests {
         assert_eq!(read("24\""), Ok(Length::inches(24)));
         assert!(read("38").is_err_and(|error| error.to_string() == "which-unit (inches: 38, feet: 38-0)"));
         assert_eq!(read("0"), Ok(Length::ZERO));
+    }
+
+    #[test]
+    fn a_place_may_lie_before_where_plans_begin() {
+        let read = |text: &str| TypedLength::Text(text.into()).read_place();
+        assert_eq!(read("-8-0"), Ok(-Length::feet(8)));
+        assert_eq!(read("2'-6\""), Ok(Length::inches(30)));
+        assert!(read("--2-0").is_err() && read("-").is_err() && TypedLength::Text("-8-0".into()).read().is_err());
     }
 
     #[test]

@@ -980,6 +980,33 @@ export interface components {
              */
             special: components["schemas"]["SpecialCase"];
         };
+        /** @description An engineer's mark on a place where the load goes no further: he answers for it. */
+        AnsweredEngineersMark: {
+            /**
+             * Format: uuid
+             * @description Its identity; left out when it is added.
+             */
+            id: string | null;
+            /**
+             * Format: uuid
+             * @description Of the storey whose load stops there.
+             */
+            level: string;
+            /** @description Who answers for it. */
+            name: string;
+            /** @description Why it is right, or what is to be built there. */
+            reason: string;
+            /**
+             * Format: int64
+             * @description To the right.
+             */
+            x: number;
+            /**
+             * Format: int64
+             * @description Away from the viewer.
+             */
+            y: number;
+        };
         /** @description A floor, a ceiling or a roof. */
         AnsweredField: {
             /**
@@ -1269,6 +1296,9 @@ export interface components {
         }) | (components["schemas"]["AnsweredPad"] & {
             /** @enum {string} */
             part: "pad";
+        }) | (components["schemas"]["AnsweredEngineersMark"] & {
+            /** @enum {string} */
+            part: "mark";
         });
         /** @description A post of a house. */
         AnsweredHousePost: {
@@ -2876,6 +2906,27 @@ export interface components {
          * @enum {string}
          */
         EngineeredClass: "lvl20_e" | "lvl19_e" | "psl20_e" | "psl22_e" | "lsl155_e" | "glulam24_f18_e";
+        /** @description An engineer's mark on a place where the load goes no further: he answers for it. */
+        EngineersMark: {
+            /**
+             * Format: uuid
+             * @description Its identity; left out when it is added.
+             */
+            id?: string | null;
+            /**
+             * Format: uuid
+             * @description Of the storey whose load stops there.
+             */
+            level: string;
+            /** @description Who answers for it. */
+            name: string;
+            /** @description Why it is right, or what is to be built there. */
+            reason: string;
+            /** @description To the right. */
+            x: components["schemas"]["TypedLength"];
+            /** @description Away from the viewer. */
+            y: components["schemas"]["TypedLength"];
+        };
         /** @description What was looked at to find out whether a wall bears. */
         Evidence: {
             /** @description Floor or ceiling joists end or lap on it. */
@@ -3409,6 +3460,11 @@ export interface components {
              */
             levels: components["schemas"]["AnsweredLevel"][];
             /**
+             * @description What engineers answer for.
+             * @default []
+             */
+            marks: components["schemas"]["AnsweredEngineersMark"][];
+            /**
              * @description Pads.
              * @default []
              */
@@ -3438,6 +3494,9 @@ export interface components {
         }) | (components["schemas"]["Pad"] & {
             /** @enum {string} */
             part: "pad";
+        }) | (components["schemas"]["EngineersMark"] & {
+            /** @enum {string} */
+            part: "mark";
         });
         /** @description A post of a house. */
         HousePost: {
@@ -3489,7 +3548,7 @@ export interface components {
          * @description What an input is known by.
          * @enum {string}
          */
-        InputName: "author" | "device" | "job-name" | "address" | "permit" | "adopted-code" | "code-edition" | "answers-for-it" | "walls" | "snow" | "snow-exposure" | "snow-thermal" | "snow-importance" | "winter-wind" | "roof-live" | "wind-pressure" | "wind-speed" | "mean-roof-height" | "live-deflection-limit" | "total-deflection-limit" | "creep" | "most-sag-over-door" | "king-deflection-limit" | "rough-wider" | "rough-higher" | "finish-floor" | "counter" | "backsplash" | "shop-doubles-jacks-from" | "shop-doubles-kings-from" | "shop-headers" | "shop-header-up-to" | "shop-header-building-up-to" | "stock" | "price" | "plies" | "ply-width" | "header-depth" | "sawn-size" | "sheet-name" | "sheet-bending" | "sheet-shear" | "sheet-bearing" | "sheet-stiffness" | "sheet-stability" | "sheet-density" | "table-name" | "table-rows" | "table-plies" | "table-span" | "table-width" | "table-snow" | "table-jacks" | "wall-name" | "wall-length" | "wall-height" | "stud-length" | "room-left" | "room-right" | "clearance" | "rake-left" | "rake-right" | "peak-at" | "peak-height" | "rake-rise" | "stud-spacing" | "stud-depth" | "plate-stock" | "breaks-apart" | "layout-start" | "lap" | "bolts" | "partitions" | "partition-at" | "partition-depth" | "blocking-rows" | "blocking" | "cast-bolts" | "cast-bolt" | "plate-breaks" | "plate-break" | "carried" | "extent" | "building-width" | "overhang" | "rise-in-twelve" | "rafter-bay" | "roof-dead" | "ceiling-dead" | "attic-live" | "ridge-post-at" | "ridge-span-one-side" | "ridge-span-other-side" | "ridge-beam-weight" | "joist-span-one-side" | "joist-span-other-side" | "joist-span-beyond" | "joist-bay" | "floor-dead" | "floor-live" | "wall-above-height" | "wall-above-dead" | "opening-above" | "gable-dead" | "levels" | "level-height" | "fields" | "beams" | "house-posts" | "foundations" | "pads" | "part-name" | "part-level" | "line-offset" | "line-start" | "line-length" | "line-thickness" | "field-left" | "field-right" | "field-near" | "field-far" | "spot-x" | "spot-y" | "beam-weight" | "post-weight" | "pad-size" | "soil" | "thick-slab-over" | "point-loads" | "point-load-name" | "point-load-at" | "point-load-dead" | "point-load-floor-live" | "point-load-roof-live" | "point-load-snow" | "openings" | "opening-letter" | "kind-width" | "kind-height" | "unit-width" | "unit-height" | "rough-width" | "rough-height" | "center" | "sill" | "sheathing-return" | "sill-fall" | "run-past" | "far-studs" | "post-at" | "posts-apart" | "post-studs" | "decided-count" | "decided-reason";
+        InputName: "author" | "device" | "job-name" | "address" | "permit" | "adopted-code" | "code-edition" | "answers-for-it" | "walls" | "snow" | "snow-exposure" | "snow-thermal" | "snow-importance" | "winter-wind" | "roof-live" | "wind-pressure" | "wind-speed" | "mean-roof-height" | "live-deflection-limit" | "total-deflection-limit" | "creep" | "most-sag-over-door" | "king-deflection-limit" | "rough-wider" | "rough-higher" | "finish-floor" | "counter" | "backsplash" | "shop-doubles-jacks-from" | "shop-doubles-kings-from" | "shop-headers" | "shop-header-up-to" | "shop-header-building-up-to" | "stock" | "price" | "plies" | "ply-width" | "header-depth" | "sawn-size" | "sheet-name" | "sheet-bending" | "sheet-shear" | "sheet-bearing" | "sheet-stiffness" | "sheet-stability" | "sheet-density" | "table-name" | "table-rows" | "table-plies" | "table-span" | "table-width" | "table-snow" | "table-jacks" | "wall-name" | "wall-length" | "wall-height" | "stud-length" | "room-left" | "room-right" | "clearance" | "rake-left" | "rake-right" | "peak-at" | "peak-height" | "rake-rise" | "stud-spacing" | "stud-depth" | "plate-stock" | "breaks-apart" | "layout-start" | "lap" | "bolts" | "partitions" | "partition-at" | "partition-depth" | "blocking-rows" | "blocking" | "cast-bolts" | "cast-bolt" | "plate-breaks" | "plate-break" | "carried" | "extent" | "building-width" | "overhang" | "rise-in-twelve" | "rafter-bay" | "roof-dead" | "ceiling-dead" | "attic-live" | "ridge-post-at" | "ridge-span-one-side" | "ridge-span-other-side" | "ridge-beam-weight" | "joist-span-one-side" | "joist-span-other-side" | "joist-span-beyond" | "joist-bay" | "floor-dead" | "floor-live" | "wall-above-height" | "wall-above-dead" | "opening-above" | "gable-dead" | "levels" | "level-height" | "fields" | "beams" | "house-posts" | "foundations" | "pads" | "marks" | "mark-reason" | "part-name" | "part-level" | "line-offset" | "line-start" | "line-length" | "line-thickness" | "field-left" | "field-right" | "field-near" | "field-far" | "spot-x" | "spot-y" | "beam-weight" | "post-weight" | "pad-size" | "soil" | "thick-slab-over" | "point-loads" | "point-load-name" | "point-load-at" | "point-load-dead" | "point-load-floor-live" | "point-load-roof-live" | "point-load-snow" | "openings" | "opening-letter" | "kind-width" | "kind-height" | "unit-width" | "unit-height" | "rough-width" | "rough-height" | "center" | "sill" | "sheathing-return" | "sill-fall" | "run-past" | "far-studs" | "post-at" | "posts-apart" | "post-studs" | "decided-count" | "decided-reason";
         /** @description What an input may be. */
         InputRange: {
             /** @description Which input. */
@@ -5135,6 +5194,11 @@ export interface components {
              * @description The largest combination of it, lb.
              */
             largest_lb: number;
+            /**
+             * Format: uuid
+             * @description Of a break that an engineer answers for: his mark.
+             */
+            mark?: string | null;
             /** @description What it is called. */
             name: components["schemas"]["Phrase"];
             near?: components["schemas"]["SpotView"] | null;

@@ -280,7 +280,9 @@ impl Teller<'_> {
             Station::Foundation(place) => (StationKind::Foundation, StationIs::Part(named.foundations[place]), None),
             Station::Pad(place) => (StationKind::Pad, StationIs::Part(named.pads[place]), None),
             Station::Slab => (StationKind::Slab, StationIs::Nothing, None),
-            Station::Break(_) => (StationKind::Break, StationIs::Nothing, None),
+            Station::Break(place) => {
+                (StationKind::Break, StationIs::Nothing, Some(self.house.path.breaks[place].from.storey))
+            }
         }
     }
 

@@ -375,8 +375,8 @@ impl Resolve for Place {
         house::Place {
             level: part_id(self.level),
             axis: self.axis.into(),
-            offset: reader.length("offset", &self.offset),
-            start: reader.length("start", &self.start),
+            offset: reader.place("offset", &self.offset),
+            start: reader.place("start", &self.start),
             turned: self.turned,
         }
     }
@@ -399,8 +399,8 @@ impl Resolve for PlanLine {
     fn read(&self, reader: &mut Reader) -> house::Line {
         house::Line {
             axis: self.axis.into(),
-            offset: reader.length("offset", &self.offset),
-            start: reader.length("start", &self.start),
+            offset: reader.place("offset", &self.offset),
+            start: reader.place("start", &self.start),
             length: reader.length("length", &self.length),
             thickness: reader.length("thickness", &self.thickness),
         }
@@ -422,8 +422,8 @@ impl From<&house::Line> for PlanLine {
 impl Resolve for Field {
     type Core = house::Field;
     fn read(&self, reader: &mut Reader) -> house::Field {
-        let near = house::Spot { x: reader.length("left", &self.left), y: reader.length("near", &self.near) };
-        let far = house::Spot { x: reader.length("right", &self.right), y: reader.length("far", &self.far) };
+        let near = house::Spot { x: reader.place("left", &self.left), y: reader.place("near", &self.near) };
+        let far = house::Spot { x: reader.place("right", &self.right), y: reader.place("far", &self.far) };
         house::Field {
             id: house::PartId(reader.identity(self.id)),
             level: part_id(self.level),
@@ -548,7 +548,7 @@ impl Resolve for HousePost {
             id: house::PartId(reader.identity(self.id)),
             level: part_id(self.level),
             name: self.name.trim().to_owned(),
-            at: house::Spot { x: reader.length("x", &self.x), y: reader.length("y", &self.y) },
+            at: house::Spot { x: reader.place("x", &self.x), y: reader.place("y", &self.y) },
             weight: Force::lbf(self.weight),
         }
     }
@@ -590,7 +590,7 @@ impl Resolve for Pad {
         house::Pad {
             id: house::PartId(reader.identity(self.id)),
             name: self.name.trim().to_owned(),
-            at: house::Spot { x: reader.length("x", &self.x), y: reader.length("y", &self.y) },
+            at: house::Spot { x: reader.place("x", &self.x), y: reader.place("y", &self.y) },
             size: reader.length("size", &self.size),
         }
     }
@@ -616,7 +616,7 @@ impl Resolve for EngineersMark {
             level: part_id(self.level),
             name: self.name.trim().to_owned(),
             reason: self.reason.trim().to_owned(),
-            at: house::Spot { x: reader.length("x", &self.x), y: reader.length("y", &self.y) },
+            at: house::Spot { x: reader.place("x", &self.x), y: reader.place("y", &self.y) },
         }
     }
 }

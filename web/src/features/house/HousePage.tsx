@@ -8,10 +8,13 @@ import { ConflictDialog } from "../../components/ConflictDialog";
 import { PageHead } from "../../components/PageHead";
 import { Trouble } from "../../components/Trouble";
 import { useSpeech } from "../../speech/useSpeech";
+import { Dimensions } from "./Dimensions";
 import { HouseLine } from "./HouseLine";
+import { PathDrawing } from "./PathDrawing";
 import { PlanDrawing } from "./PlanDrawing";
 import { StationList } from "./StationList";
 import { onTheWay } from "./stations";
+import { Unplaced } from "./Unplaced";
 
 /** The house in plan, storey by storey, and where its loads go from the roof to the ground. */
 export function HousePage() {
@@ -22,6 +25,7 @@ export function HousePage() {
   const { data: path, error } = useQuery({ ...pathQuery(job, version), enabled: view.data !== undefined });
   const editing = useJobEditing(job);
   const [storey, setStorey] = useState(0);
+  const [shown, setShown] = useState<"plan" | "path">("plan");
   const [choice, setChoice] = useState<string>();
   // Stations keep their names from one version to the next, not their places.
   const picked = path?.stations.findIndex((station) => nameOf(station) === choice);
@@ -31,7 +35,9 @@ export function HousePage() {
     setChoice(station && nameOf(station));
     if (station?.storey != null) setStorey(station.storey);
   };
-  const levels = view.data?.job.house.levels ?? [];
+  const house = view.data?.job;
+  const levels = house?.house.levels ?? [];
+  const station = chosen === undefined ? undefined : path?.stations[chosen];
   const way = path && chosen !== undefined ? onTheWay(path, chosen) : undefined;
   return (
     <div className="screen flex h-full flex-col">
@@ -68,38 +74,85 @@ export function HousePage() {
             </Link>
           </p>
         )}
-        {path && levels.length > 0 && (
+        {path && house && levels.length > 0 && (
           <div className="mt-2 grid grid-cols-[minmax(0,1fr)] items-start gap-4 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
-            <section className="sheet p-3" aria-label={say("page-plan")}>
+            <section className="sheet p-3" aria-label={say(shown === "path" ? "page-path" : "page-plan")}>
               <fieldset className="no-print flex flex-wrap gap-2 pb-2">
-                <legend className="sr-only">{say("page-storey")}</legend>
-                {levels.map((level, index) => (
+                <legend className="sr-only">{say("page-what-is-shown")}</legend>
+                {(["plan", "path"] as const).map((each) => (
                   <button
-                    key={level.id}
+                    key={each}
                     type="button"
-                    className={`btn tap font-normal ${storey === index ? "btn-primary" : "btn-ghost"}`}
-                    aria-pressed={storey === index}
-                    onClick={() => setStorey(index)}
+                    className={`btn tap font-normal ${shown === each ? "btn-primary" : "btn-ghost"}`}
+                    aria-pressed={shown === each}
+                    onClick={() => setShown(each)}
                   >
-                    {level.name}
+                    {say(each === "path" ? "page-path" : "page-plan")}
                   </button>
                 ))}
+                <span className="flex-1" />
+                <button
+                  type="button"
+                  className="btn btn-ghost tap font-normal"
+                  onClick={() => window.print()}
+                >
+                  {say("page-print-it")}
+                </button>
               </fieldset>
-              <PlanDrawing
-                path={path}
-                storey={Math.min(storey, levels.length - 1)}
-                picked={chosen}
-                way={way}
-                pick={pick}
-              />
+              {shown === "plan" && (
+                <fieldset className="no-print flex flex-wrap gap-2 pb-2">
+                  <legend className="sr-only">{say("page-storey")}</legend>
+                  {levels.map((level, index) => (
+                    <button
+                      key={level.id}
+                      type="button"
+                      className={`btn tap font-normal ${storey === index ? "btn-primary" : "btn-ghost"}`}
+                      aria-pressed={storey === index}
+                      onClick={() => setStorey(index)}
+                    >
+                      {level.name}
+                    </button>
+                  ))}
+                </fieldset>
+              )}
+              {shown === "path" ? (
+                <PathDrawing job={house} path={path} picked={chosen} way={way} pick={pick} />
+              ) : (
+                <>
+                  <PlanDrawing
+                    path={path}
+                    storey={Math.min(storey, levels.length - 1)}
+                    picked={chosen}
+                    way={way}
+                    pick={pick}
+                    job={house}
+                    make={(command) => void editing.run(command)}
+                  />
+                  {station && <Dimensions job={house} station={station} editing={editing} />}
+                  <Unplaced job={house} storey={Math.min(storey, levels.length - 1)} editing={editing} />
+                </>
+              )}
             </section>
-            <section className="sheet p-3">
+            <section className="sheet p-3 print:hidden">
               <StationList
                 job={job}
+                levels={levels}
                 path={path}
                 picked={chosen}
                 way={way}
                 pick={pick}
+                turn={(wall, out) =>
+                  void editing.run((now) => {
+                    const place = now.walls.find((each) => each.id === wall)?.place;
+                    if (!place || out) return { do: "place_wall", wall };
+                    const axis = place.axis === "x" ? "y" : "x";
+                    return {
+                      do: "place_wall",
+                      wall,
+                      place: { ...place, axis, offset: place.start, start: place.offset },
+                    };
+                  })
+                }
                 mark={(wall, bears) =>
                   void editing.run((now) => {
                     const carries = now.walls.find((each) => each.id === wall)?.carries;
@@ -123,5 +176,5 @@ function nameOf(station: {
   id?: string | null;
   near?: { x: number; y: number } | null;
 }): string {
-  return `${station.kind} ${station.id ?? ""} ${station.near?.x ?? ""} ${station.near?.y ?? ""}`;
+  return `${station.kind} ${station.id ?? `${station.near?.x} ${station.near?.y}`}`;
 }

@@ -2,10 +2,13 @@ import type { ReactNode } from "react";
 import { Link } from "react-router";
 import type { Schemas } from "../../api/client";
 import { useSpeech } from "../../speech/useSpeech";
+import { EngineersMark } from "./EngineersMark";
 import type { Path, Station } from "./stations";
 
 interface Props {
   readonly job: string;
+  /** The storeys, from the bottom. */
+  readonly levels: readonly { readonly id?: string | null }[];
   readonly path: Path;
   readonly picked: number | undefined;
   readonly way: ReadonlySet<number> | undefined;
@@ -14,10 +17,12 @@ interface Props {
   readonly make: (commands: Schemas["Command"][]) => void;
   /** Marks a wall as bearing, or as a partition. */
   readonly mark: (wall: string, bears: boolean) => void;
+  /** Turns a wall in plan, or takes it out of the house. */
+  readonly turn: (wall: string, out: boolean) => void;
 }
 
 /** The stations of the loads, from the roof to the ground; where they break stands first. */
-export function StationList({ job, path, picked, way, pick, make, mark }: Props) {
+export function StationList({ job, levels, path, picked, way, pick, make, mark, turn }: Props) {
   const { say } = useSpeech();
   const all = path.stations.map((station, index) => ({ station, index }));
   const breaks = all.filter(({ station }) => station.kind === "break");
@@ -41,7 +46,7 @@ export function StationList({ job, path, picked, way, pick, make, mark }: Props)
                 <div className="no-print flex flex-wrap gap-2 pb-2">
                   {station.ways.map((out) => (
                     <button
-                      key={out.say.id}
+                      key={`${out.say.id} ${out.commands.length}`}
                       type="button"
                       className="btn btn-outline tap font-normal"
                       onClick={() => make(out.commands)}
@@ -49,7 +54,19 @@ export function StationList({ job, path, picked, way, pick, make, mark }: Props)
                       {say(out.say)}
                     </button>
                   ))}
+                  {station.mark && (
+                    <button
+                      type="button"
+                      className="btn btn-ghost tap font-normal"
+                      onClick={() => station.mark && make([{ do: "remove_part", part: station.mark }])}
+                    >
+                      {say("page-take-the-mark-away")}
+                    </button>
+                  )}
                 </div>
+                {!station.mark && picked === index && (
+                  <EngineersMark station={station} levels={levels} make={make} />
+                )}
               </Row>
             ))}
           </ul>
@@ -70,10 +87,19 @@ export function StationList({ job, path, picked, way, pick, make, mark }: Props)
               key={index}
               station={station}
               picked={picked === index}
+              byKind={way !== undefined}
               pick={() => pick(picked === index ? undefined : index)}
             >
               {picked === index && (
-                <GoesOn job={job} path={path} station={station} index={index} make={make} mark={mark} />
+                <GoesOn
+                  job={job}
+                  path={path}
+                  station={station}
+                  index={index}
+                  make={make}
+                  mark={mark}
+                  turn={turn}
+                />
               )}
             </Row>
           ))}
@@ -86,13 +112,15 @@ export function StationList({ job, path, picked, way, pick, make, mark }: Props)
 interface RowProps {
   readonly station: Station;
   readonly picked: boolean;
+  /** Whether what arrives is told kind by kind. */
+  readonly byKind?: boolean;
   readonly pick: () => void;
   readonly children?: ReactNode;
 }
 
-function Row({ station, picked, pick, children }: RowProps) {
-  const { say } = useSpeech();
-  const broken = station.kind === "break";
+function Row({ station, picked, byKind, pick, children }: RowProps) {
+  const { say, quantity } = useSpeech();
+  const broken = station.kind === "break" && !station.mark;
   return (
     <li className={`border-base-300 border-b ${broken ? "border-l-4 border-l-error pl-2" : ""}`}>
       <button type="button" className="tap w-full py-1 text-left" aria-pressed={picked} onClick={pick}>
@@ -100,12 +128,19 @@ function Row({ station, picked, pick, children }: RowProps) {
           <b className={broken ? "text-error" : ""}>{say(station.name)}</b>{" "}
           <span className="text-secondary text-sm">
             {station.storey == null
-              ? say(broken ? "page-station-break" : "page-station-ground")
+              ? say("page-station-ground")
               : say("page-storey-number", { storey: station.storey + 1 })}
           </span>{" "}
           <span className="flex-1" />
           <Loads station={station} />
         </span>
+        {byKind && station.arrives.length > 0 && (
+          <span className="num block text-sm">
+            {station.arrives
+              .map(({ symbol, pounds }) => `${symbol} ${quantity(pounds, "pounds")}`)
+              .join(", ")}
+          </span>
+        )}
         {station.note && <span className="block text-sm">{say(station.note)}</span>}
       </button>
       {children}
@@ -114,9 +149,19 @@ function Row({ station, picked, pick, children }: RowProps) {
 }
 
 function Loads({ station }: { readonly station: Station }) {
-  const { quantity } = useSpeech();
-  if (station.arrives.length === 0) return null;
-  return <span className="num text-sm">{quantity(station.largest_lb, "pounds")}</span>;
+  const { say, quantity } = useSpeech();
+  return (
+    <>
+      {station.works != null && (
+        <span className={`num text-sm ${station.carries ? "" : "font-bold text-error"}`}>
+          {say("page-works-at", { at: { percent: station.works } })}
+        </span>
+      )}
+      {station.arrives.length > 0 && (
+        <span className="num text-sm">{quantity(station.largest_lb, "pounds")}</span>
+      )}
+    </>
+  );
 }
 
 /** What is a part of the house and can be taken out of it. */
@@ -129,10 +174,11 @@ interface GoesOnProps {
   readonly index: number;
   readonly make: (commands: Schemas["Command"][]) => void;
   readonly mark: (wall: string, bears: boolean) => void;
+  readonly turn: (wall: string, out: boolean) => void;
 }
 
 /** What comes to the picked station and what it hands on, by kind. */
-function GoesOn({ job, path, station, index, make, mark }: GoesOnProps) {
+function GoesOn({ job, path, station, index, make, mark, turn }: GoesOnProps) {
   const part = PARTS.includes(station.kind) ? station.id : undefined;
   const { say, quantity } = useSpeech();
   const flows = [
@@ -171,6 +217,20 @@ function GoesOn({ job, path, station, index, make, mark }: GoesOnProps) {
             onClick={() => station.id && mark(station.id, station.partition)}
           >
             {say(station.partition ? "page-it-bears" : "page-a-partition")}
+          </button>
+          <button
+            type="button"
+            className="btn btn-ghost tap font-normal"
+            onClick={() => station.id && turn(station.id, false)}
+          >
+            {say("page-turn-it")}
+          </button>
+          <button
+            type="button"
+            className="btn btn-ghost tap font-normal"
+            onClick={() => station.id && turn(station.id, true)}
+          >
+            {say("page-out-of-the-house")}
           </button>
         </span>
       )}

@@ -1,0 +1,157 @@
+import type { JobView, Schemas } from "../../api/client";
+import type { Phrase } from "../../speech/voice";
+import type { Path, Station } from "./stations";
+
+// What can be held in plan, where it stops, and the edit that moves it. Lengths are nanometers.
+
+type Job = JobView["job"];
+type Command = Schemas["Command"];
+export type Axis = "x" | "y";
+
+/** An edge of a field. */
+export type Edge = "left" | "right" | "near" | "far";
+
+/** What is held: a part as a whole, or one edge of a field. */
+export interface Held {
+  readonly station: Station;
+  readonly edge?: Edge;
+}
+
+/** A place worth stopping at. */
+export interface Stop {
+  readonly at: number;
+  readonly why: Phrase;
+}
+
+const across = (axis: Axis): Axis => (axis === "x" ? "y" : "x");
+
+/** Along which axes it may be moved: a wall and a beam across themselves, a post and a pad both ways, an edge across itself. */
+export function movesAlong(job: Job, { station, edge }: Held): readonly Axis[] {
+  if (edge) return [edge === "left" || edge === "right" ? "x" : "y"];
+  const line = lineOf(job, station);
+  if (line) return [across(line.axis)];
+  return station.kind === "post" || station.kind === "pad" ? ["x", "y"] : [];
+}
+
+/** The line of a wall, a beam or a foundation. */
+function lineOf(job: Job, station: Station): { readonly axis: Axis } | undefined {
+  const { house } = job;
+  switch (station.kind) {
+    case "wall":
+      return job.walls.find((wall) => wall.id === station.id)?.place ?? undefined;
+    case "beam":
+      return house.beams.find((beam) => beam.id === station.id)?.line;
+    case "foundation":
+      return house.foundations.find((part) => part.id === station.id)?.line;
+    default:
+      return undefined;
+  }
+}
+
+/** Where it stands along an axis. */
+export function standsAt(job: Job, { station, edge }: Held, axis: Axis): number | undefined {
+  const { house } = job;
+  switch (station.kind) {
+    case "wall":
+      return job.walls.find((wall) => wall.id === station.id)?.place?.offset;
+    case "beam":
+      return house.beams.find((beam) => beam.id === station.id)?.line.offset;
+    case "foundation":
+      return house.foundations.find((part) => part.id === station.id)?.line.offset;
+    case "post":
+      return house.posts.find((post) => post.id === station.id)?.[axis];
+    case "pad":
+      return house.pads.find((pad) => pad.id === station.id)?.[axis];
+    case "field":
+      return edge && house.fields.find((field) => field.id === station.id)?.[edge];
+    default:
+      return undefined;
+  }
+}
+
+/** The edit that puts it to a place along one axis or both; nothing where it is gone by now. */
+export function moved(
+  job: Job,
+  { station, edge }: Held,
+  to: Partial<Record<Axis, number>>,
+): Command | undefined {
+  const { house } = job;
+  const whole = Object.fromEntries(Object.entries(to).map(([axis, at]) => [axis, Math.round(at)]));
+  const at = Math.round(to.x ?? to.y ?? 0);
+  if (station.kind === "wall") {
+    const wall = job.walls.find((each) => each.id === station.id);
+    if (!wall?.id || !wall.place) return undefined;
+    return { do: "place_wall", wall: wall.id, place: { ...wall.place, offset: at } };
+  }
+  const change = (part: Schemas["HousePart"] | undefined): Command | undefined =>
+    part && { do: "change_part", part };
+  const found = <T extends { id?: string | null }>(list: readonly T[]) =>
+    list.find((each) => each.id === station.id);
+  switch (station.kind) {
+    case "beam": {
+      const beam = found(house.beams);
+      return change(beam && { part: "beam", ...beam, line: { ...beam.line, offset: at } });
+    }
+    case "foundation": {
+      const part = found(house.foundations);
+      return change(part && { part: "foundation", ...part, line: { ...part.line, offset: at } });
+    }
+    case "post": {
+      const post = found(house.posts);
+      return change(post && { part: "post", ...post, ...whole });
+    }
+    case "pad": {
+      const pad = found(house.pads);
+      return change(pad && { part: "pad", ...pad, ...whole });
+    }
+    case "field": {
+      const field = found(house.fields);
+      return change(field && edge && { part: "field", ...field, [edge]: at });
+    }
+    default:
+      return undefined;
+  }
+}
+
+const MIDDLE: Phrase = { id: "page-stop-in-the-middle" };
+
+/** Lines that matter along an axis: what bears below, what stands beside it, half way between two of those. */
+export function stopsFor(path: Path, held: Held, axis: Axis): Stop[] {
+  const { storey } = held.station;
+  const lies = (station: Station) => (station.near && station.far ? station : undefined);
+  const middle = (station: Station) => (center(station.near?.[axis]) + center(station.far?.[axis])) / 2;
+  const thin = (station: Station) => {
+    const wide = center(station.far?.[axis]) - center(station.near?.[axis]);
+    return wide <= center(station.far?.[across(axis)]) - center(station.near?.[across(axis)]);
+  };
+  const others = path.stations.filter((station) => lies(station) && station.id !== held.station.id);
+  const lines = (kinds: readonly string[], on: (station: Station) => boolean) =>
+    others.filter((station) => kinds.includes(station.kind) && on(station));
+  const below = lines(["wall", "beam", "post", "foundation", "pad"], (station) =>
+    storey === 0 || storey == null ? station.storey == null : station.storey === storey - 1,
+  );
+  const here = lines(["wall", "beam", "post"], (station) => station.storey === storey);
+  const usable = (station: Station) => station.kind === "post" || station.kind === "pad" || thin(station);
+  const over = below.filter(usable).map((station) => stop(middle(station), "page-stop-over", station));
+  const beside = here
+    .filter(usable)
+    .map((station) => stop(middle(station), "page-stop-in-line-with", station));
+  const all = [...over, ...beside];
+  const places = [...new Set(all.map(({ at }) => at))].sort((a, b) => a - b);
+  const first = places[0];
+  const last = places[places.length - 1];
+  const half = first !== undefined && last !== undefined && first < last ? (first + last) / 2 : undefined;
+  return half === undefined ? all : [...all, { at: half, why: MIDDLE }];
+}
+
+const center = (at: number | undefined) => at ?? 0;
+
+function stop(at: number, id: string, station: Station): Stop {
+  return { at, why: { id, args: { name: { phrase: station.name as Phrase } } } };
+}
+
+/** The stop nearest to a place, if one is within reach. */
+export function taken(stops: readonly Stop[], at: number, reach: number): Stop | undefined {
+  const near = stops.filter((each) => Math.abs(each.at - at) <= reach);
+  return near.sort((a, b) => Math.abs(a.at - at) - Math.abs(b.at - at))[0];
+}
