@@ -19,6 +19,7 @@ mod metrics_names;
 pub mod on_site;
 mod openapi;
 mod page;
+pub mod places;
 mod plans;
 mod printing;
 pub mod problem;
@@ -71,6 +72,7 @@ pub fn state(jobs: Jobs) -> AppState {
         plans: plans::Plans::default(),
         workers: Workers::two_a_core(),
         changes: changes::Changes::default(),
+        places: None,
         site: None,
     }
 }

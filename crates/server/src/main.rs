@@ -5,6 +5,7 @@ use std::net::{IpAddr, Ipv4Addr, Ipv6Addr, SocketAddr};
 use std::path::{Path, PathBuf};
 use std::process::ExitCode;
 use std::sync::Arc;
+use std::time::Duration;
 
 use clap::{Parser, Subcommand};
 use sturvek_core::job::Job;
@@ -17,6 +18,8 @@ use sturvek_formats::write::pdf::{Size, write_pdf};
 use sturvek_formats::{header_cases, header_table, path_cases};
 use sturvek_server::connections::Over;
 use sturvek_server::on_site::OnSite;
+use sturvek_server::places::Places;
+use sturvek_server::places::stand_in::{self, Behaves};
 use sturvek_server::{ServedAs, app_on_site, app_over, connections, demo, metrics, openapi_json, state};
 use sturvek_speech::{Language, Units, Voice, english};
 use sturvek_store::Jobs;
@@ -58,6 +61,9 @@ enum Command {
         /// Port that they are served on.
         #[arg(long, default_value_t = 4863, requires = "on_site")]
         on_site_port: u16,
+        /// Where the figures of a place are asked, on this machine, such as sturvek stand-in places. Without it they are typed.
+        #[arg(long, env = "STURVEK_PLACES_URL", value_name = "ADDRESS")]
+        places: Option<String>,
         /// Port on loopback on which Prometheus reads what to watch; 0 takes any free one. Without it nothing is counted.
         #[arg(long)]
         metrics: Option<u16>,
@@ -121,8 +127,31 @@ enum Command {
         #[arg(long)]
         block: String,
     },
+    /// Serves a stand-in of a service outside, on loopback: everything it says is made up.
+    StandIn {
+        /// Of which.
+        #[command(subcommand)]
+        of: StandIn,
+    },
     /// Prints the API's OpenAPI document.
     Openapi,
+}
+
+/// What there is a stand-in of.
+#[derive(Subcommand)]
+enum StandIn {
+    /// The service that answers the name of a place with its snow, wind, frost and edition.
+    Places {
+        /// Port to serve on; 0 takes any free one.
+        #[arg(long, default_value_t = 4864)]
+        port: u16,
+        /// Lets everybody wait so many seconds.
+        #[arg(long, default_value_t = 0)]
+        slow: u64,
+        /// Talks nonsense.
+        #[arg(long)]
+        nonsense: bool,
+    },
 }
 
 /// A size of paper.
@@ -156,10 +185,11 @@ async fn main() -> ExitCode {
 
 async fn run(command: Command) -> Result<(), Failure> {
     match command {
-        Command::Serve { database, port, empty, log, on_site, on_site_port, metrics } => {
+        Command::Serve { database, port, empty, log, on_site, on_site_port, places, metrics } => {
             begin_log(log);
             let on_site = on_site.map(|folder| (folder, on_site_port));
-            serve(Serving { database, port, empty, on_site, metrics }).await
+            let places = places.as_deref().map(Places::at).transpose()?;
+            serve(Serving { database, port, empty, on_site, places, metrics }).await
         }
         Command::Backup { file, database } => {
             backup(&database, &file).await?;
@@ -185,6 +215,9 @@ async fn run(command: Command) -> Result<(), Failure> {
             print(&file, to, size, Voice { language, units, ..Voice::default() })
         }
         Command::Table { block } => tell(&serde_json::to_string_pretty(&header_table::table(&block)?)?),
+        Command::StandIn { of: StandIn::Places { port, slow, nonsense } } => {
+            stand_in_places(port, Behaves { slow: Duration::from_secs(slow), nonsense }).await
+        }
         Command::Openapi => tell(openapi_json()?.trim_end()),
     }
 }
@@ -251,10 +284,11 @@ struct Serving {
     port: u16,
     empty: bool,
     on_site: Option<(PathBuf, u16)>,
+    places: Option<Places>,
     metrics: Option<u16>,
 }
 
-async fn serve(Serving { database, port, empty, on_site, metrics }: Serving) -> Result<(), Failure> {
+async fn serve(Serving { database, port, empty, on_site, places, metrics }: Serving) -> Result<(), Failure> {
     // The ports first: a taken one should be said at once.
     let listener = listen(LOOPBACK, port, "--port").await?;
     let watched = match metrics {
@@ -274,6 +308,7 @@ async fn serve(Serving { database, port, empty, on_site, metrics }: Serving) -> 
     let asked_to_stop = stop_signals()?;
     let served = ServedAs::loopback(listener.local_addr()?);
     let mut state = state(jobs);
+    state.places = places;
     state.site = on_site.as_ref().map(|at| at.site.clone());
     tokio::spawn(state.changes.clone().hear(state.jobs.clone()));
     if let Some((listener, counted)) = watched {
@@ -300,6 +335,14 @@ async fn serve(Serving { database, port, empty, on_site, metrics }: Serving) -> 
         stop.cancel();
     };
     tokio::join!(devices, here).0
+}
+
+/// Serves the stand-in of the places until it is asked to stop.
+async fn stand_in_places(port: u16, behaves: Behaves) -> Result<(), Failure> {
+    let listener = listen(LOOPBACK, port, "--port").await?;
+    let asked_to_stop = stop_signals()?;
+    tell(&format!("Places, all made up, are at http://{}", listener.local_addr()?))?;
+    Ok(axum::serve(listener, stand_in::app(behaves)).with_graceful_shutdown(asked_to_stop).await?)
 }
 
 /// This machine as devices reach it, and where it listens for them.

@@ -54,6 +54,7 @@ pub fn api_router() -> OpenApiRouter<AppState> {
         .routes(routes!(papers::get_sheet_pdf))
         .routes(routes!(papers::get_member_sheet))
         .routes(routes!(papers::get_member_pdf))
+        .routes(routes!(house::get_place))
         .routes(routes!(walls::get_ticket))
         .routes(routes!(walls::get_candidates))
         .routes(routes!(studies::get_reach))

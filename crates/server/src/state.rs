@@ -6,6 +6,7 @@ use sturvek_store::Jobs;
 
 use crate::changes::Changes;
 use crate::on_site::OnSite;
+use crate::places::Places;
 use crate::plans::Plans;
 use crate::workers::Workers;
 
@@ -20,6 +21,8 @@ pub struct AppState {
     pub workers: Workers,
     /// What is told of their changes.
     pub changes: Changes,
+    /// Where the figures of a place are asked, if anywhere.
+    pub places: Option<Places>,
     /// This machine as its owner's devices reach it, where they do.
     pub site: Option<Arc<OnSite>>,
 }

@@ -13,8 +13,9 @@ use sturvek_core::job::rough_opening::RoughOpeningRules;
 use sturvek_core::job::{
     Backing, Command, CountOverride, FramedAs, FramingOptions, HeadLine, HeaderChoice, HeaderPlace, Job, KingWindBasis,
     LayoutStart, Letter, MeasuredRoom, Opening, OpeningDesign, OpeningId, OpeningKind, OwnBreaks, Particulars,
-    Partition, PlateLap, PointLoad, PointLoadId, Rake, Room, RunDesign, RunPast, Sawn, Settings, SillStyle, SiteSaid,
-    Size, SpecialCase, StockId, StockItem, StudRole, Underside, Wall, WallEnd, WallFace, WallFrame, WallHeight, WallId,
+    Partition, PlaceSource, PlateLap, PointLoad, PointLoadId, Rake, Room, RunDesign, RunPast, Sawn, Settings,
+    SillStyle, SiteSaid, Size, SpecialCase, StockId, StockItem, StudRole, Underside, Wall, WallEnd, WallFace,
+    WallFrame, WallHeight, WallId,
 };
 use sturvek_core::loads::{
     Answer, BearingEvidence, ByKind, Carried, DeadLoadOn, FloorFraming, FloorOnWall, FloorUse, Framing, GableAbove,
@@ -193,6 +194,11 @@ impl Draw {
                     mean_roof_height: self.length(110, 600),
                 }),
             },
+            place: self.maybe(|draw| PlaceSource {
+                name: draw.text(),
+                source: draw.text(),
+                frost_depth: draw.length(0, 90),
+            }),
             said: SiteSaid { snow: self.one(&standing), wind: self.one(&standing) },
             brittle_finish: self.one(&answers),
             partially_enclosed: self.one(&answers),

@@ -314,5 +314,8 @@ pub(crate) const fn field(input: Input) -> &'static str {
         Input::PostStuds => "/studs",
         Input::DecidedCount => "/count",
         Input::DecidedReason => "/reason",
+        Input::PlaceName => "/place/name",
+        Input::PlaceSource => "/place/source",
+        Input::FrostDepth => "/place/frost_depth",
     }
 }

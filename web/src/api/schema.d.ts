@@ -414,6 +414,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/place": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the service of places says of one, with the edit that takes it over; slow, away or talking nonsense it is a sentence. */
+        get: operations["get_place"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/redo": {
         parameters: {
             query?: never;
@@ -1516,6 +1533,18 @@ export interface components {
             /** @description Whether its left end is the one farther along its axis. */
             turned: boolean;
         };
+        /** @description Where a job's snow and wind come from. */
+        AnsweredPlaceSource: {
+            /**
+             * Format: int64
+             * @description How deep the ground freezes there.
+             */
+            frost_depth: number;
+            /** @description What the place is called. */
+            name: string;
+            /** @description Who says so. */
+            source: string;
+        };
         /** @description Where a line runs in plan. */
         AnsweredPlanLine: {
             /** @description Along which axis. */
@@ -1816,6 +1845,8 @@ export interface components {
              * @default not_said
              */
             partially_enclosed: components["schemas"]["Answer"];
+            /** @default null */
+            place: components["schemas"]["AnsweredPlaceSource"] | null;
             /**
              * Format: double
              * @description Roof live load, lb/ft².
@@ -3548,7 +3579,7 @@ export interface components {
          * @description What an input is known by.
          * @enum {string}
          */
-        InputName: "author" | "device" | "job-name" | "address" | "permit" | "adopted-code" | "code-edition" | "answers-for-it" | "walls" | "snow" | "snow-exposure" | "snow-thermal" | "snow-importance" | "winter-wind" | "roof-live" | "wind-pressure" | "wind-speed" | "mean-roof-height" | "live-deflection-limit" | "total-deflection-limit" | "creep" | "most-sag-over-door" | "king-deflection-limit" | "rough-wider" | "rough-higher" | "finish-floor" | "counter" | "backsplash" | "shop-doubles-jacks-from" | "shop-doubles-kings-from" | "shop-headers" | "shop-header-up-to" | "shop-header-building-up-to" | "stock" | "price" | "plies" | "ply-width" | "header-depth" | "sawn-size" | "sheet-name" | "sheet-bending" | "sheet-shear" | "sheet-bearing" | "sheet-stiffness" | "sheet-stability" | "sheet-density" | "table-name" | "table-rows" | "table-plies" | "table-span" | "table-width" | "table-snow" | "table-jacks" | "wall-name" | "wall-length" | "wall-height" | "stud-length" | "room-left" | "room-right" | "clearance" | "rake-left" | "rake-right" | "peak-at" | "peak-height" | "rake-rise" | "stud-spacing" | "stud-depth" | "plate-stock" | "breaks-apart" | "layout-start" | "lap" | "bolts" | "partitions" | "partition-at" | "partition-depth" | "blocking-rows" | "blocking" | "cast-bolts" | "cast-bolt" | "plate-breaks" | "plate-break" | "carried" | "extent" | "building-width" | "overhang" | "rise-in-twelve" | "rafter-bay" | "roof-dead" | "ceiling-dead" | "attic-live" | "ridge-post-at" | "ridge-span-one-side" | "ridge-span-other-side" | "ridge-beam-weight" | "joist-span-one-side" | "joist-span-other-side" | "joist-span-beyond" | "joist-bay" | "floor-dead" | "floor-live" | "wall-above-height" | "wall-above-dead" | "opening-above" | "gable-dead" | "levels" | "level-height" | "fields" | "beams" | "house-posts" | "foundations" | "pads" | "marks" | "mark-reason" | "part-name" | "part-level" | "line-offset" | "line-start" | "line-length" | "line-thickness" | "field-left" | "field-right" | "field-near" | "field-far" | "spot-x" | "spot-y" | "beam-weight" | "post-weight" | "pad-size" | "soil" | "thick-slab-over" | "point-loads" | "point-load-name" | "point-load-at" | "point-load-dead" | "point-load-floor-live" | "point-load-roof-live" | "point-load-snow" | "openings" | "opening-letter" | "kind-width" | "kind-height" | "unit-width" | "unit-height" | "rough-width" | "rough-height" | "center" | "sill" | "sheathing-return" | "sill-fall" | "run-past" | "far-studs" | "post-at" | "posts-apart" | "post-studs" | "decided-count" | "decided-reason";
+        InputName: "author" | "device" | "job-name" | "address" | "permit" | "adopted-code" | "code-edition" | "answers-for-it" | "walls" | "snow" | "snow-exposure" | "snow-thermal" | "snow-importance" | "winter-wind" | "roof-live" | "wind-pressure" | "wind-speed" | "mean-roof-height" | "live-deflection-limit" | "total-deflection-limit" | "creep" | "most-sag-over-door" | "king-deflection-limit" | "rough-wider" | "rough-higher" | "finish-floor" | "counter" | "backsplash" | "shop-doubles-jacks-from" | "shop-doubles-kings-from" | "shop-headers" | "shop-header-up-to" | "shop-header-building-up-to" | "stock" | "price" | "plies" | "ply-width" | "header-depth" | "sawn-size" | "sheet-name" | "sheet-bending" | "sheet-shear" | "sheet-bearing" | "sheet-stiffness" | "sheet-stability" | "sheet-density" | "table-name" | "table-rows" | "table-plies" | "table-span" | "table-width" | "table-snow" | "table-jacks" | "wall-name" | "wall-length" | "wall-height" | "stud-length" | "room-left" | "room-right" | "clearance" | "rake-left" | "rake-right" | "peak-at" | "peak-height" | "rake-rise" | "stud-spacing" | "stud-depth" | "plate-stock" | "breaks-apart" | "layout-start" | "lap" | "bolts" | "partitions" | "partition-at" | "partition-depth" | "blocking-rows" | "blocking" | "cast-bolts" | "cast-bolt" | "plate-breaks" | "plate-break" | "carried" | "extent" | "building-width" | "overhang" | "rise-in-twelve" | "rafter-bay" | "roof-dead" | "ceiling-dead" | "attic-live" | "ridge-post-at" | "ridge-span-one-side" | "ridge-span-other-side" | "ridge-beam-weight" | "joist-span-one-side" | "joist-span-other-side" | "joist-span-beyond" | "joist-bay" | "floor-dead" | "floor-live" | "wall-above-height" | "wall-above-dead" | "opening-above" | "gable-dead" | "levels" | "level-height" | "fields" | "beams" | "house-posts" | "foundations" | "pads" | "marks" | "mark-reason" | "part-name" | "part-level" | "line-offset" | "line-start" | "line-length" | "line-thickness" | "field-left" | "field-right" | "field-near" | "field-far" | "spot-x" | "spot-y" | "beam-weight" | "post-weight" | "pad-size" | "soil" | "thick-slab-over" | "point-loads" | "point-load-name" | "point-load-at" | "point-load-dead" | "point-load-floor-live" | "point-load-roof-live" | "point-load-snow" | "openings" | "opening-letter" | "kind-width" | "kind-height" | "unit-width" | "unit-height" | "rough-width" | "rough-height" | "center" | "sill" | "sheathing-return" | "sill-fall" | "run-past" | "far-studs" | "post-at" | "posts-apart" | "post-studs" | "decided-count" | "decided-reason" | "place-name" | "place-source" | "frost-depth";
         /** @description What an input may be. */
         InputRange: {
             /** @description Which input. */
@@ -4330,6 +4361,21 @@ export interface components {
             /** @description Whether its left end is the one farther along its axis. */
             turned?: boolean;
         };
+        /** @description Where a job's snow and wind come from. */
+        PlaceSource: {
+            /** @description How deep the ground freezes there. */
+            frost_depth: components["schemas"]["TypedLength"];
+            /** @description What the place is called. */
+            name: string;
+            /** @description Who says so. */
+            source: string;
+        };
+        /** @description What is said of a place. */
+        PlaceView: {
+            command?: components["schemas"]["Command"] | null;
+            problem?: components["schemas"]["Phrase"] | null;
+            told?: components["schemas"]["Phrase"] | null;
+        };
         /** @description Where a line runs in plan. */
         PlanLine: {
             /** @description Along which axis. */
@@ -4841,6 +4887,8 @@ export interface components {
              * @default not_said
              */
             partially_enclosed: components["schemas"]["Answer"];
+            /** @default null */
+            place: components["schemas"]["PlaceSource"] | null;
             /**
              * Format: double
              * @description Roof live load, lb/ft².
@@ -7726,6 +7774,93 @@ export interface operations {
             };
             /** @description Misdirected Request */
             421: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Internal Server Error */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    get_place: {
+        parameters: {
+            query: {
+                /** @description Its name. */
+                name: string;
+            };
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlaceView"];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Request Timeout */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Misdirected Request */
+            421: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -5,6 +5,7 @@ pub mod command;
 mod mirror;
 pub mod opening;
 pub mod particulars;
+pub mod place_figures;
 pub mod rough_opening;
 pub mod settings;
 pub mod usual_sizes;
@@ -25,6 +26,7 @@ pub use opening::{
     RunPast, SillStyle, Size, SpecialCase, StudRole, Underside,
 };
 pub use particulars::Particulars;
+pub use place_figures::PlaceSource;
 pub use settings::{KingWindBasis, Settings, SiteSaid};
 pub use wall_frame::{
     Backing, FramingOptions, HeadLine, LayoutStart, MeasuredRoom, OwnBreaks, Partition, PlateLap, Rake, Sawn, TWO_BY,

@@ -1,5 +1,6 @@
 //! Settings of a job: the place, the wind, the limits, the school that governs, the shop's own rules.
 
+use super::place_figures::PlaceSource;
 use super::rough_opening::RoughOpeningRules;
 use crate::loads::{Answer, Enclosure, SiteLoads, SiteSnow, Standing, WindSpeed};
 use crate::measure::{Length, Pressure};
@@ -12,6 +13,8 @@ use crate::sizing::schools::{School, ShopRules};
 pub struct Settings {
     /// Loads of the place.
     pub site: SiteLoads,
+    /// Where snow and wind come from, where a place was asked for them.
+    pub place: Option<PlaceSource>,
     /// Wind on the kings.
     pub wind: KingWindBasis,
     /// Whether snow and wind were said.
@@ -103,6 +106,7 @@ impl Default for Settings {
                 snow: SiteSnow { unbalanced: true, ..SiteSnow::even(ground) },
                 roof_live: Pressure::psf(20.0),
             },
+            place: None,
             wind: KingWindBasis::CodeTableOnly,
             said: SiteSaid::default(),
             brittle_finish: Answer::NotSaid,

@@ -7,7 +7,9 @@ use sturvek_core::plan::stations::stations;
 use sturvek_wire::results::PathView;
 use uuid::Uuid;
 
-use crate::extract::{Body, Ids, Written};
+use crate::extract::{Body, Ids, Params, Written};
+use crate::places::NoFigures;
+use crate::places::taken::{PlaceQuery, PlaceView, Taken};
 use crate::plans::Planned;
 use crate::problem::Problem;
 use crate::state::AppState;
@@ -20,6 +22,25 @@ use crate::workers::Wanted;
 pub async fn get_path(State(state): State<AppState>, Ids(job): Ids<Uuid>) -> Result<Written<PathView>, Problem> {
     let answer =
         |planned: &Planned, _: &Wanted| Ok(PathView::from(&stations(&planned.plan, &mut || Uuid::new_v4().as_u128())));
+    state.about(job, answer).await
+}
+
+/// What the service of places says of one, with the edit that takes it over; slow, away or talking nonsense it is a sentence.
+#[utoipa::path(get, path = "/api/jobs/{job}/place", params(("job" = Uuid, Path), PlaceQuery),
+    responses((status = 200, body = PlaceView), (status = 404, body = Problem), (status = 422, body = Problem)))]
+pub async fn get_place(
+    State(state): State<AppState>,
+    Ids(job): Ids<Uuid>,
+    Params(query): Params<PlaceQuery>,
+) -> Result<Written<PlaceView>, Problem> {
+    let asked = match &state.places {
+        Some(places) => places.ask(query.name.trim()).await,
+        None => Err(NoFigures::NoService),
+    };
+    let answer = move |planned: &Planned, _: &Wanted| {
+        let told = asked.and_then(|place| Taken::over(planned.plan.job(), place));
+        Ok(told.map_or_else(PlaceView::problem, PlaceView::from))
+    };
     state.about(job, answer).await
 }
 

@@ -35,6 +35,8 @@ pub struct Settings {
     pub winter_wind: f64,
     /// Roof live load, lb/ft².
     pub roof_live: f64,
+    /// Where snow and wind come from, where a place was asked for them.
+    pub place: Option<PlaceSource>,
     /// Wind on the kings.
     pub wind: KingWind,
     /// Whether the snow was said.
@@ -79,6 +81,17 @@ pub struct Settings {
     pub counter: TypedLength,
     /// The backsplash over it.
     pub backsplash: TypedLength,
+}
+
+/// Where a job's snow and wind come from.
+#[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize, ToSchema)]
+pub struct PlaceSource {
+    /// What the place is called.
+    pub name: String,
+    /// Who says so.
+    pub source: String,
+    /// How deep the ground freezes there.
+    pub frost_depth: TypedLength,
 }
 
 /// How much larger rough openings are than their units, by kind.
@@ -186,6 +199,23 @@ pub enum SnowBasis {
     Roof,
 }
 
+impl Resolve for PlaceSource {
+    type Core = job::PlaceSource;
+    fn read(&self, reader: &mut Reader) -> job::PlaceSource {
+        job::PlaceSource {
+            name: self.name.trim().to_owned(),
+            source: self.source.trim().to_owned(),
+            frost_depth: reader.length("frost_depth", &self.frost_depth),
+        }
+    }
+}
+
+impl From<&job::PlaceSource> for PlaceSource {
+    fn from(place: &job::PlaceSource) -> Self {
+        Self { name: place.name.clone(), source: place.source.clone(), frost_depth: place.frost_depth.into() }
+    }
+}
+
 impl Resolve for Settings {
     type Core = job::Settings;
     fn read(&self, reader: &mut Reader) -> job::Settings {
@@ -207,6 +237,7 @@ impl Resolve for Settings {
                 },
                 roof_live: Pressure::psf(self.roof_live),
             },
+            place: self.place.as_ref().map(|place| reader.part("place", place)),
             wind: reader.part("wind", &self.wind),
             said: job::SiteSaid { snow: self.snow_said.into(), wind: self.wind_said.into() },
             brittle_finish: self.brittle_finish.into(),
@@ -251,6 +282,7 @@ impl From<&job::Settings> for Settings {
             unbalanced_snow: snow.unbalanced,
             winter_wind: snow.winter_wind,
             roof_live: settings.site.roof_live.to_psf(),
+            place: settings.place.as_ref().map(Into::into),
             wind: (&settings.wind).into(),
             snow_said: settings.said.snow.into(),
             wind_said: settings.said.wind.into(),

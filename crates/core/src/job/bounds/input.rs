@@ -227,4 +227,7 @@ inputs! {
     PostStuds: "input-post-studs", STUDS;
     DecidedCount: "input-decided-count", STUDS;
     DecidedReason: "input-decided-reason", NAME;
+    PlaceName: "input-place-name", NAME;
+    PlaceSource: "input-place-source", NAME;
+    FrostDepth: "input-frost-depth", Range::inches(0, 20 * 12);
 }

@@ -13,6 +13,11 @@ pub(super) fn settings(checks: &mut Checks, settings: &Settings) {
     snow(checks, &settings.site.snow);
     checks.number(Input::RoofLive, settings.site.roof_live.to_psf());
     king_wind(checks, &settings.wind);
+    if let Some(place) = &settings.place {
+        checks.text(Input::PlaceName, &place.name);
+        checks.text(Input::PlaceSource, &place.source);
+        checks.length(Input::FrostDepth, place.frost_depth);
+    }
     checks.number(Input::LiveDeflectionLimit, settings.live_deflection_limit);
     checks.number(Input::TotalDeflectionLimit, settings.total_deflection_limit);
     checks.number(Input::Creep, settings.creep);

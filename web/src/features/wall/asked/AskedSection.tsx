@@ -57,7 +57,7 @@ function Answer({ question, wall, settings, editing, openLoads }: Props & { ques
         <WindFields
           wind={settings.wind}
           said={settings.wind_said !== "not_said"}
-          change={(wind) => run(settingsEdit({ wind, wind_said: "said" }))}
+          change={(wind) => run(settingsEdit({ wind, wind_said: "said", place: null }))}
         />
       );
     case "tail":
@@ -127,7 +127,7 @@ function SnowAnswer({ settings, ground, save }: SnowProps) {
         number={ground ? undefined : snowSaid(settings)}
         input="snow"
         save={(snow) =>
-          save({ snow, snow_said: "said", ...(ground ? { snow_basis: "ground" as const } : {}) })
+          save({ snow, snow_said: "said", place: null, ...(ground ? { snow_basis: "ground" as const } : {}) })
         }
       />
     </>

@@ -86,7 +86,7 @@ export function LoadsSheet({ wall, view, settings, editing, close }: Props) {
               quantity="pounds_per_square_foot"
               number={snowSaid(settings)}
               input="snow"
-              save={(snow) => changeSettings({ snow, snow_said: "said" })}
+              save={(snow) => changeSettings({ snow, snow_said: "said", place: null })}
             />
             <NumberField
               label={say("page-roof-live")}

@@ -1,0 +1,122 @@
+//! # The figures of a place
+//!
+//! **What it does.** Makes of what somebody says of a place, its ground snow, wind, frost and edition, the edit that takes it over into a job, with where
+//! it comes from.
+//!
+//! **Source.** Common practice, no source: the mean height of the roof is that of the house's storeys, a foot of floor between them and 5 ft of half a
+//! roof; of a job without a house 30 ft, until somebody says it.
+
+use super::command::Command;
+use super::{Job, KingWindBasis, Settings};
+use crate::loads::{SnowBasis, SnowEdition, Standing, WindExposure, WindSpeed};
+use crate::measure::{Length, Pressure};
+
+/// Where a job's snow and wind come from.
+#[derive(Clone, Debug, PartialEq, Eq)]
+pub struct PlaceSource {
+    /// What the place is called.
+    pub name: String,
+    /// Who says so.
+    pub source: String,
+    /// How deep the ground freezes there.
+    pub frost_depth: Length,
+}
+
+/// What is said of a place.
+#[derive(Clone, Debug, PartialEq)]
+pub struct PlaceFigures {
+    /// The place, and who says so.
+    pub of: PlaceSource,
+    /// Ground snow.
+    pub ground_snow: Pressure,
+    /// The edition it belongs to.
+    pub edition: SnowEdition,
+    /// Basic wind speed, mph.
+    pub miles_per_hour: f64,
+    /// Exposure.
+    pub exposure: WindExposure,
+}
+
+const BETWEEN_STOREYS: Length = Length::feet(1);
+const HALF_A_ROOF: Length = Length::feet(5);
+const OF_NO_HOUSE: Length = Length::feet(30);
+
+/// The edit that takes them over.
+pub fn taken_over(job: &Job, figures: &PlaceFigures) -> Command {
+    let mut settings: Settings = job.settings.clone();
+    settings.site.snow.basis = SnowBasis::Ground(figures.ground_snow);
+    settings.site.snow.edition = figures.edition;
+    settings.wind = KingWindBasis::Speed(WindSpeed {
+        miles_per_hour: figures.miles_per_hour,
+        exposure: figures.exposure,
+        mean_roof_height: mean_roof_height(job),
+    });
+    settings.said.snow = Standing::Said;
+    settings.said.wind = Standing::Said;
+    settings.place = Some(figures.of.clone());
+    Command::ChangeSettings { settings: Box::new(settings) }
+}
+
+fn mean_roof_height(job: &Job) -> Length {
+    if let KingWindBasis::Speed(speed) = job.settings.wind {
+        return speed.mean_roof_height;
+    }
+    let levels = &job.house.levels;
+    if levels.is_empty() {
+        return OF_NO_HOUSE;
+    }
+    levels.iter().fold(HALF_A_ROOF, |sum, level| sum + level.height + BETWEEN_STOREYS)
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use crate::house::{Level, PartId};
+    use crate::job::command::apply;
+
+    fn figures() -> PlaceFigures {
+        PlaceFigures {
+            of: PlaceSource { name: "Tarn Hollow".into(), source: "made up".into(), frost_depth: Length::inches(54) },
+            ground_snow: Pressure::psf(70.0),
+            edition: SnowEdition::Asce7From22,
+            miles_per_hour: 105.0,
+            exposure: WindExposure::C,
+        }
+    }
+
+    fn mean_roof(job: &Job) -> Length {
+        let KingWindBasis::Speed(speed) = job.settings.wind else { panic!("by its speed") };
+        speed.mean_roof_height
+    }
+
+    #[test]
+    fn they_are_said_with_where_they_come_from() {
+        let job = Job::empty("anywhere", vec![]);
+        let taken = apply(&job, &taken_over(&job, &figures())).expect("allowed").job;
+        assert_eq!(taken.settings.site.snow.basis, SnowBasis::Ground(Pressure::psf(70.0)));
+        assert_eq!((taken.settings.said.snow, taken.settings.said.wind), (Standing::Said, Standing::Said));
+        assert_eq!(taken.settings.place.as_ref().map(|of| of.name.as_str()), Some("Tarn Hollow"));
+        assert_eq!(mean_roof(&taken), OF_NO_HOUSE);
+    }
+
+    #[test]
+    fn the_roof_is_as_high_as_the_house_says() {
+        let mut job = Job::empty("two storeys", vec![]);
+        let level = |id, feet| Level { id: PartId(id), name: "storey".into(), height: Length::feet(feet) };
+        job.house.levels = vec![level(1, 9), level(2, 8)];
+        let taken = apply(&job, &taken_over(&job, &figures())).expect("allowed").job;
+        assert_eq!(mean_roof(&taken), Length::feet(24));
+    }
+
+    #[test]
+    fn nonsense_is_refused_as_from_anybody() {
+        let job = Job::empty("anywhere", vec![]);
+        for figures in [
+            PlaceFigures { miles_per_hour: -4.0, ..figures() },
+            PlaceFigures { ground_snow: Pressure::psf(f64::NAN), ..figures() },
+            PlaceFigures { ground_snow: Pressure::psf(9_000.0), ..figures() },
+        ] {
+            assert!(apply(&job, &taken_over(&job, &figures)).is_err(), "{figures:?}");
+        }
+    }
+}
