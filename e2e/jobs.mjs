@@ -53,7 +53,7 @@ await run(async ({ address, open }) => {
   await page.getByRole("button", { name: "What was put away" }).click();
   await page.getByRole("button", { name: "Bring it back" }).click();
   await page.getByRole("link", { name: "Front porch wall", exact: true }).waitFor();
-  assert.equal(await page.getByRole("button", { name: "Put away", exact: true }).count(), 3);
+  assert.equal(await page.getByRole("button", { name: "Put away", exact: true }).count(), 4);
 
   // A job goes out as a file and comes back; a damaged file changes nothing and says why.
   await page.goto(address);

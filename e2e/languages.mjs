@@ -61,7 +61,7 @@ await run(async ({ address, open }) => {
   const { jobs } = await (await fetch(`${address}/api/jobs`)).json();
   const job = await (await fetch(`${address}/api/jobs/${jobs[0].id}`)).json();
   // The names the user gave; choices such as `tight_to_plates` are no words of theirs.
-  const users = wordsOf([job.job.name, job.job.walls.map((wall) => [wall.frame.name, wall.point_loads.map((load) => load.name)]), job.job.stock.map((item) => item.board.sheet_name), job.job.code_table?.name]);
+  const users = wordsOf([jobs.map(({ name, address, walls }) => [name, address, walls]), job.job.name, job.job.walls.map((wall) => [wall.frame.name, wall.point_loads.map((load) => load.name)]), job.job.stock.map((item) => item.board.sheet_name), job.job.code_table?.name]);
   const walls = job.job.walls;
   const at = (path) => page.goto(`${address}/jobs/${job.id}${path}`, { waitUntil: "networkidle" });
 

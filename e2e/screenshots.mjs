@@ -1,6 +1,5 @@
 // Takes the current picture of each main view: node e2e/screenshots.mjs ADDRESS FOLDER
 import { launch } from "./browser.mjs";
-import { makeHouse } from "./driver.mjs";
 
 const [, , address, folder] = process.argv;
 if (!address || !folder) {
@@ -21,6 +20,11 @@ async function view(name, { width = 1280, height = 800, theme = "paper", speech 
   await page.close();
 }
 
+async function openHouse(page) {
+  await page.getByRole("link", { name: "Sexton's cottage at Gorse End", exact: true }).click();
+  await page.getByRole("link", { name: "House", exact: true }).click();
+  await page.getByText("The path breaks at one place").waitFor();
+}
 const openJob = async (page, wall) => {
   await page.getByRole("link", { name: "Ferry keeper's house at Heron Slip", exact: true }).click();
   await page.getByRole("link", { name: new RegExp(`^${wall}`) }).click();
@@ -75,12 +79,6 @@ await view("papers", {}, async (page) => {
   await page.getByRole("link", { name: "Sheets", exact: true }).click();
   await page.getByText("Pole, undersides").first().waitFor();
 });
-await view("plates", {}, async (page) => {
-  await openJob(page, "Water side");
-  await page.getByRole("link", { name: "Sheets", exact: true }).click();
-  await page.getByRole("link", { name: "Plate list" }).click();
-  await page.getByRole("heading", { name: "Story pole" }).first().waitFor();
-});
 await view("reach", {}, async (page) => {
   await openJob(page, "Water side");
   await choose(page, "B");
@@ -89,10 +87,13 @@ await view("reach", {}, async (page) => {
   await page.getByText("reach over this opening").waitFor();
 });
 await view("house", {}, async (page) => {
-  await makeHouse(page, "Curlew Point", "house 36x24, 2 storeys 9-0 8-0, girder at 12-0 on 3 posts, porch 8-0 deep at the front");
-  await page.getByRole("button", { name: /^Pad 2/ }).click();
-  await page.getByRole("button", { name: "Take it out" }).click();
-  await page.getByText("The path breaks at one place").waitFor();
+  await openHouse(page);
+  await page.getByRole("button", { name: "Storey 2" }).click();
+});
+await view("path", {}, async (page) => {
+  await openHouse(page);
+  await page.getByRole("button", { name: "Path", exact: true }).click();
+  await page.getByRole("button", { name: /^A in Front 2/ }).click();
 });
 await view("materials", {}, async (page) => {
   await openJob(page, "Water side");

@@ -123,3 +123,4 @@ paper-stands-on-concrete = concrete, by a base: by its maker's tables
 paper-what-else-was-tried = What was tried
 paper-tried = Beam or post
 paper-hardest-in = Works hardest in
+paper-solid-floors = Between this wall and the floor above: squash blocks

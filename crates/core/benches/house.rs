@@ -35,7 +35,9 @@ fn house() -> Job {
     let mut job = Job::empty("three storeys", stock());
     job.settings.said = SiteSaid::SAID;
     let inside: Vec<String> = INSIDE.iter().map(|at| format!("middle wall at {at}-0")).collect();
-    let text = format!("house 60x40, 3 storeys 9-0 8-0 8-0, rafters 6/12 lapped, {}", inside.join(", "));
+    let beams = "girder at 2-0 on 7 posts, girder at 38-0 on 7 posts, porch 8-0 deep at the front, porch 8-0 deep at the back, deck 10-0 deep at the left";
+    let inside = inside.join(", ");
+    let text = format!("house 60x40, 3 storeys 9-0 8-0 8-0, rafters 6/12 lapped, {inside}, {beams}");
     let mut next = 0;
     let said = say_house(&text, &job, LengthStyle::FeetInches, &mut || {
         next += 1;
@@ -61,7 +63,8 @@ fn house() -> Job {
 fn whole_house(criterion: &mut Criterion) {
     let job = house();
     let openings: usize = job.walls.iter().map(|wall| wall.openings.len()).sum();
-    let name = format!("a house of {} walls, {openings} openings", job.walls.len());
+    let members = JobPlan::of(job.clone()).members().count();
+    let name = format!("a house of {} walls, {openings} openings, {members} beams and posts", job.walls.len());
     criterion.bench_function(&name, |bench| bench.iter(|| JobPlan::of(black_box(job.clone()))));
     let plan = JobPlan::of(job.clone());
     let structure = plan.house().expect("a house").structure.clone();

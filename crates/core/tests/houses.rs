@@ -5,6 +5,7 @@ mod common;
 
 use common::hand::{Hand, feet};
 use sturvek_core::framing::OpeningOutcome;
+use sturvek_core::framing::bears_by_house::bears_by_house;
 use sturvek_core::house::{Axis, CeilingField, EngineersMark, FieldOf, FloorField, PartId, RoofFieldFraming, Spot};
 use sturvek_core::job::WallId;
 use sturvek_core::loads::{ByKind, FloorUse, Framing, LoadCase, LoadKind, RoofOnWall, SnowLies, WallCarries};
@@ -129,6 +130,14 @@ fn an_opening_over_another_loads_its_header() {
     let press = lower_wall.ground.landed.points.iter().find(|(place, _)| *place == at).expect("it lands there");
     near(press.1[LoadKind::Snow].to_lbf(), 392.0 * span / 2.0);
     assert!(lower.left() < at && at < lower.right());
+    // Under both of its packs the floor is solid, as wide as its jacks.
+    let solid: Vec<_> = lower_wall.ground.landed.solid.iter().map(|solid| (solid.at, solid.wide)).collect();
+    let wide = |jacks: u8| Some(Length::inches_and(1, 1, 2) * i64::from(jacks));
+    let left = upper.left() - Length::inches_and(0, 3, 4) * i64::from(upper.jacks.left);
+    assert_eq!(solid, [(left, wide(upper.jacks.left)), (at, wide(upper.jacks.right))]);
+    let (below, _) = plan.wall(WallId(3)).expect("it is there");
+    let said = bears_by_house(below, &lower_wall.ground.landed).expect("it stands in a house").to_string();
+    assert!(said.contains("bears-by-the-house"), "{said}");
     // Without the window above the lower header is no larger and has no more jacks.
     let mut without = plan.job().clone();
     without.walls[0].openings.clear();

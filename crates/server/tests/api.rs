@@ -409,7 +409,8 @@ async fn a_job_is_put_away_and_brought_back() {
     let api = Api::with_demo().await;
     let id = text(&api.demo_job().await["id"]).to_owned();
     assert_eq!(api.send("DELETE", &format!("/api/jobs/{id}"), Body::empty()).await.status, StatusCode::NO_CONTENT);
-    assert_eq!(api.get("/api/jobs").await.body["jobs"], json!([]));
+    let listed = api.get("/api/jobs").await.body;
+    assert!(listed["jobs"].as_array().expect("a list").iter().all(|job| job["id"] != json!(id)));
     let away = api.get("/api/jobs?away=true").await.body;
     assert_eq!(away["jobs"].as_array().expect("a list").iter().map(|job| &job["id"]).collect::<Vec<_>>(), [&json!(id)]);
     let restored = api.send("POST", &format!("/api/jobs/{id}/restore"), Body::empty()).await;

@@ -61,7 +61,7 @@ async fn what_was_backed_up_comes_back_under_the_running_server() {
 
     let back = sturvek("restore", &file, &database).await;
     assert!(back.status.success(), "{}", String::from_utf8_lossy(&back.stderr));
-    assert!(String::from_utf8_lossy(&back.stdout).contains("1 job"), "{}", String::from_utf8_lossy(&back.stdout));
+    assert!(String::from_utf8_lossy(&back.stdout).contains("2 jobs"), "{}", String::from_utf8_lossy(&back.stdout));
     let found = jobs(&server).await[0].clone();
     let version = found["version"].as_i64().expect("a version");
     assert!(1 <= version && found["name"] == format!("Name {}", version - 1), "as it was at one moment: {found}");

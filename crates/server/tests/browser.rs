@@ -84,6 +84,21 @@ async fn a_phone_is_paired() {
 }
 
 #[tokio::test]
+async fn a_place_is_asked_by_its_name() {
+    let listener = tokio::net::TcpListener::bind("127.0.0.1:0").await.expect("a port");
+    let places = format!("http://{}", listener.local_addr().expect("an address"));
+    let stand_in = sturvek_server::places::stand_in::app(sturvek_server::places::stand_in::Behaves::default());
+    tokio::spawn(async move { axum::serve(listener, stand_in).await });
+    drive_with("places.mjs", &["--places", &places], None).await;
+}
+
+#[tokio::test]
+async fn the_service_of_places_is_away() {
+    let nobody = format!("http://127.0.0.1:{}", support::free_port().await);
+    drive_with("places.mjs", &["--places", &nobody], Some("away".to_owned())).await;
+}
+
+#[tokio::test]
 async fn every_language_and_unit() {
     drive("languages.mjs").await;
 }

@@ -5486,6 +5486,7 @@ export interface components {
             bearing: components["schemas"]["BearingView"];
             /** @description Anchor bolts in the sole plate, from the left end. */
             bolts: number[];
+            by_house?: components["schemas"]["Phrase"] | null;
             /** @description Loads that no opening takes, with the studs under them. */
             field_loads: components["schemas"]["FieldLoadView"][];
             /** @description What is wrong or worth knowing. */
@@ -5521,6 +5522,8 @@ export interface components {
             nailing: components["schemas"]["NailingView"][];
             /** @description Its openings, from left to right. */
             openings: components["schemas"]["OpeningView"][];
+            /** @description Where the floor over it must be solid. */
+            solid_floors: components["schemas"]["Phrase"][];
             /** @description The line of the wall's top over both plates, from left to right: x and height, in turn. */
             top_line: number[];
         };

@@ -7,6 +7,7 @@
 //! **Source.** Common practice, no source; each load names its own.
 
 use super::hole::{Hole, hole};
+use super::solid_floor::SolidFloor;
 use crate::job::{OpeningDesign, Rules, Wall};
 use crate::loads::{ByKind, CarriedLimit, LoadKind, LoadLine, SnowBasis, Standing, TakeDown, WallCarries, take_down};
 use crate::measure::{Force, Length, LineLoad, Pressure};
@@ -19,6 +20,8 @@ pub struct Landed {
     pub down: TakeDown,
     /// Everything that stands at one place: loads typed in, and the posts of that framing.
     pub points: Vec<(Length, ByKind<Force>)>,
+    /// Where the floor over it must be solid.
+    pub solid: Vec<SolidFloor>,
     /// What the house says of it; `None` for a wall that has no place in one.
     pub house: Option<FromHouse>,
 }
@@ -40,16 +43,23 @@ impl Landed {
         let down = down_on(rules, wall);
         let typed = wall.point_loads.iter().map(|load| (load.at, load.amount));
         let points = typed.chain(down.points.iter().map(|point| (point.at, point.amount))).collect();
-        Self { down, points, house: None }
+        Self { down, points, solid: Vec::new(), house: None }
     }
 
     /// What is said of a wall itself, and what comes down on it in the house it stands in.
-    pub fn in_house(rules: &Rules<'_>, wall: &Wall, followed: TakeDown, house: FromHouse) -> Self {
+    pub fn in_house(
+        rules: &Rules<'_>,
+        wall: &Wall,
+        followed: TakeDown,
+        solid: Vec<SolidFloor>,
+        house: FromHouse,
+    ) -> Self {
         let mut landed = Self::as_said(rules, wall);
         landed.points.extend(followed.points.iter().map(|point| (point.at, point.amount)));
         landed.down.lines.extend(followed.lines);
         landed.down.points.extend(followed.points);
         landed.house = Some(house);
+        landed.solid = solid;
         if landed.nothing_on(wall) && landed.down.lines.is_empty() {
             landed.down.lines = over_heads(rules, wall);
         }

@@ -1,6 +1,7 @@
 //! From sized openings to a wall that can be marked and cut: rough openings, heights, members, marks, pieces.
 
 pub mod assembly;
+pub mod bears_by_house;
 pub mod below;
 pub mod changes;
 pub mod corner;
@@ -27,6 +28,7 @@ pub mod plates;
 pub mod say;
 pub mod schools_of_opening;
 pub mod snap;
+pub mod solid_floor;
 pub mod stack;
 pub mod stud_bay;
 pub mod together;

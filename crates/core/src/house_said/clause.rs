@@ -7,7 +7,7 @@ use crate::say;
 use crate::speech::Phrase;
 
 /// Longer descriptions are refused unread.
-const LONGEST_TEXT: usize = 400;
+const LONGEST_TEXT: usize = 600;
 /// The most storeys that are described.
 pub(super) const MOST_STOREYS: usize = 3;
 
@@ -41,6 +41,12 @@ pub(super) enum Clause {
     Girder { at: Length, posts: usize },
     /// `porch 8-0 deep at the front`.
     Porch { deep: Length, side: Side },
+    /// `deck 10-0 deep at the back`.
+    Deck { deep: Length, side: Side },
+    /// `ridge beam on 3 posts`.
+    RidgeBeam { rise: f64, posts: usize },
+    /// `front 2: 3-0x4-0 window @ 9-0`.
+    Openings { wall: String, said: String },
 }
 
 /// Why a description was not understood, or cannot be meant.
@@ -78,7 +84,9 @@ impl Clause {
             Self::Joists { .. } => 4,
             Self::Trusses { .. } | Self::Rafters { .. } => 5,
             Self::Girder { .. } => 6,
-            Self::Porch { .. } => 7,
+            Self::Porch { .. } | Self::Deck { .. } => 7,
+            Self::RidgeBeam { .. } => 5,
+            Self::Openings { .. } => 8,
         }
     }
 }
@@ -115,12 +123,29 @@ impl<'a> Words<'a> {
     }
 
     fn clause(mut self) -> Read<Clause> {
+        if let Some((wall, said)) = self.text.split_once(':') {
+            return Ok(Clause::Openings { wall: wall.trim().to_owned(), said: said.trim().to_owned() });
+        }
+        if self.has(&["hip", "hips", "hipped", "valley", "valleys"]) {
+            return Err(HouseMisread::new(say!("house-hips-are-outside")));
+        }
+        if self.has(&["dormer", "dormers"]) {
+            return Err(HouseMisread::new(say!("house-dormers-by-their-girders")));
+        }
         let clause = if self.has(&["house"]) {
             self.house()?
         } else if self.has(&["storeys", "storey", "stories", "story", "floors"]) {
             self.storeys()?
         } else if self.has(&["porch"]) {
-            self.porch()?
+            let (deep, side) = self.at_a_side()?;
+            Clause::Porch { deep, side }
+        } else if self.has(&["deck"]) {
+            let (deep, side) = self.at_a_side()?;
+            Clause::Deck { deep, side }
+        } else if self.has(&["ridge"]) {
+            self.has(&["beam"]);
+            let rise = self.rise()?;
+            Clause::RidgeBeam { rise, posts: self.posts()? }
         } else if self.has(&["girder", "beam"]) {
             self.girder()?
         } else if self.has(&["joists"]) {
@@ -170,30 +195,34 @@ impl<'a> Words<'a> {
         Ok(Clause::Storeys { count, heights })
     }
 
-    fn porch(&mut self) -> Read<Clause> {
+    fn at_a_side(&mut self) -> Read<(Length, Side)> {
         self.has(&["deep"]);
         let side = [(Side::Front, ["front"]), (Side::Back, ["back"]), (Side::Left, ["left"]), (Side::Right, ["right"])];
         let side = side.into_iter().find_map(|(side, word)| self.has(&word).then_some(side)).unwrap_or(Side::Front);
         for word in ["at", "the", "on"] {
             self.has(&[word]);
         }
-        let deep = self.next_length()?;
-        Ok(Clause::Porch { deep, side })
+        Ok((self.next_length()?, side))
     }
 
     fn girder(&mut self) -> Read<Clause> {
+        let posts = self.posts()?;
+        self.has(&["on"]);
+        Ok(Clause::Girder { at: self.place()?, posts })
+    }
+
+    /// `on 3 posts`, wherever it stands; on two where nobody says.
+    fn posts(&mut self) -> Read<usize> {
         let posts = self.words.iter().position(|word| word.starts_with("post"));
-        let posts = match posts {
-            None => 2,
+        match posts {
+            None => Ok(2),
             Some(at) => {
                 self.words.remove(at);
                 let count = at.checked_sub(1).map(|before| self.words.remove(before));
                 let count = count.and_then(|word| word.parse::<usize>().ok()).filter(|count| (2..=12).contains(count));
-                count.ok_or_else(|| HouseMisread::new(say!("house-posts")))?
+                count.ok_or_else(|| HouseMisread::new(say!("house-posts")))
             }
-        };
-        self.has(&["on"]);
-        Ok(Clause::Girder { at: self.place()?, posts })
+        }
     }
 
     fn across_or_along(&mut self) -> Read<bool> {

@@ -2,15 +2,16 @@
 
 use super::clause::{Clause, HouseMisread, Side};
 use super::layout::{Layout, PORCH_OVERHANG, ROOF_OVERHANG, outside_walls, usual_frame, usual_roof};
+use crate::framing::say::{Wanted, say};
 use crate::house::usual::{BEAM, FOUNDATION, GIRDER, POST_FROM_THE_END, POST_WEIGHT};
 use crate::house::{
     Axis, Beam, CeilingField, Field, FieldOf, FloorField, Foundation, HousePart, Level, Line, Pad, PartId, Place, Post,
-    Rectangle, RoofField, RoofFieldFraming,
+    Rectangle, RoofField, RoofFieldFraming, Spot,
 };
 use crate::job::command::{AT_THE_END, apply};
-use crate::job::{Command, Job, Wall, WallFrame, WallHeight, WallId};
+use crate::job::{Command, Job, Opening, OpeningId, Wall, WallFrame, WallHeight, WallId};
 use crate::loads::FloorUse;
-use crate::measure::{Length, Pressure};
+use crate::measure::{Length, LengthStyle, Pressure};
 use crate::say;
 use crate::speech::{Phrase, distance};
 use crate::statics::Joints;
@@ -21,6 +22,7 @@ type Read<T> = Result<T, HouseMisread>;
 pub(super) struct Draft<'a> {
     job: Job,
     commands: Vec<Command>,
+    style: LengthStyle,
     name: &'a mut dyn FnMut() -> u128,
 }
 
@@ -31,8 +33,8 @@ const PORCH_PAD: Length = Length::inches(18);
 const PORCH_POSTS_APART: Length = Length::feet(10);
 
 impl<'a> Draft<'a> {
-    pub fn of(job: &Job, name: &'a mut dyn FnMut() -> u128) -> Self {
-        Self { job: job.clone(), commands: Vec::new(), name }
+    pub fn of(job: &Job, style: LengthStyle, name: &'a mut dyn FnMut() -> u128) -> Self {
+        Self { job: job.clone(), commands: Vec::new(), style, name }
     }
 
     pub fn into_commands(self) -> Vec<Command> {
@@ -62,6 +64,9 @@ impl<'a> Draft<'a> {
             }
             Clause::Girder { at, posts } => self.girder(*at, *posts),
             Clause::Porch { deep, side } => self.porch(*deep, *side),
+            Clause::Deck { deep, side } => self.deck(*deep, *side),
+            Clause::RidgeBeam { rise, posts } => self.ridge_beam(*rise, *posts),
+            Clause::Openings { wall, said } => self.openings(wall, said),
         }
     }
 
@@ -265,14 +270,22 @@ impl<'a> Draft<'a> {
         Ok(say!("said-house-girder", at = distance(at), posts))
     }
 
-    /// So many posts evenly under a line, each on a pad.
-    fn posts_under(&mut self, level: PartId, line: Line, posts: usize, size: Length) -> Read<()> {
+    /// So many posts evenly under a line.
+    fn posts_on(&mut self, level: PartId, line: Line, posts: usize) -> Read<Vec<Spot>> {
         let (first, last) = (line.start + POST_FROM_THE_END, line.end() - POST_FROM_THE_END);
         let spaces = i64::try_from(posts).unwrap_or(2) - 1;
-        for post in 0..=spaces {
-            let at = line.spot(first + (last - first) * post / spaces.max(1));
+        let spots: Vec<Spot> =
+            (0..=spaces).map(|post| line.spot(first + (last - first) * post / spaces.max(1))).collect();
+        for at in spots.iter().copied() {
             let (id, name) = (self.id(), format!("Post {}", self.job.house.posts.len() + 1));
             self.adds(HousePart::Post(Post { id, level, name, at, weight: POST_WEIGHT }))?;
+        }
+        Ok(spots)
+    }
+
+    /// So many posts evenly under a line, each on a pad.
+    fn posts_under(&mut self, level: PartId, line: Line, posts: usize, size: Length) -> Read<()> {
+        for at in self.posts_on(level, line, posts)? {
             let (id, name) = (self.id(), format!("Pad {}", self.job.house.pads.len() + 1));
             self.adds(HousePart::Pad(Pad { id, name, at, size }))?;
         }
@@ -302,16 +315,98 @@ impl<'a> Draft<'a> {
             joints: Joints::AtEverySupport,
         };
         self.adds(HousePart::Beam(beam))?;
-        let apart = PORCH_POSTS_APART.nanometers();
-        let spaces = usize::try_from((line.length.nanometers() + apart - 1) / apart).unwrap_or(1);
-        self.posts_under(level, line, spaces + 1, PORCH_PAD)?;
-        let side = match side {
-            Side::Front => say!("side-front"),
-            Side::Back => say!("side-back"),
-            Side::Left => say!("side-left"),
-            Side::Right => say!("side-right"),
+        self.posts_under(level, line, posts_along(line), PORCH_PAD)?;
+        Ok(say!("said-house-porch", deep = distance(deep), side = side_said(side)))
+    }
+
+    /// A deck as high as the floor over the lowest storey, from the house to a beam on posts.
+    fn deck(&mut self, deep: Length, side: Side) -> Read<Phrase> {
+        let layout = self.layout()?;
+        let [level, _, ..] = self.job.house.levels.iter().map(|level| level.id).collect::<Vec<_>>()[..] else {
+            return Err(HouseMisread::new(say!("house-deck-wants-two-storeys")));
         };
-        Ok(say!("said-house-porch", deep = distance(deep), side))
+        let (over, span, line) = layout.deck(deep, side);
+        let floor = FloorField { use_: FloorUse::Deck, ..usual_floor() };
+        self.field(level, "Deck", over, span, FieldOf::Floor(floor))?;
+        let (thickness, weight) = BEAM;
+        let beam = Beam {
+            id: self.id(),
+            level,
+            name: "Deck beam".to_owned(),
+            line: Line { thickness, ..line },
+            weight,
+            joints: Joints::AtEverySupport,
+        };
+        self.adds(HousePart::Beam(beam))?;
+        self.posts_under(level, line, posts_along(line), PORCH_PAD)?;
+        Ok(say!("said-house-deck", deep = distance(deep), side = side_said(side)))
+    }
+
+    /// Rafters on a ridge beam in the middle of the roof, on posts of the top storey.
+    fn ridge_beam(&mut self, rise: f64, posts: usize) -> Read<Phrase> {
+        self.roof(RoofFieldFraming::RaftersOnBeam, rise, None)?;
+        let layout = self.layout()?;
+        let (_, deep) = layout.whole().along(layout.across());
+        let (start, end) = layout.whole().along(layout.along());
+        // Out to the gables' outside, under the last rafters.
+        let line = Line { start, length: end - start, ..layout.along_at(deep.half())? };
+        let (Some(top), lowest) =
+            (self.job.house.levels.last().map(|level| level.id), self.job.house.levels.len() == 1)
+        else {
+            return Err(HouseMisread::new(say!("house-first")));
+        };
+        let (thickness, weight) = GIRDER;
+        let beam = Beam {
+            id: self.id(),
+            level: top,
+            name: "Ridge beam".to_owned(),
+            line: Line { thickness, ..line },
+            weight,
+            joints: Joints::AtEverySupport,
+        };
+        self.adds(HousePart::Beam(beam))?;
+        if lowest {
+            self.posts_under(top, line, posts, GIRDER_PAD)?;
+        } else {
+            self.posts_on(top, line, posts)?;
+        }
+        Ok(say!("said-house-ridge-beam", posts))
+    }
+
+    /// Openings of one wall, called out as on the wall itself.
+    fn openings(&mut self, called: &str, said: &str) -> Read<Phrase> {
+        let named = self
+            .job
+            .walls
+            .iter()
+            .find(|wall| wall.place.is_some() && wall.frame.name.trim().eq_ignore_ascii_case(called));
+        let Some(wall) = named else { return Err(HouseMisread::new(say!("house-no-such-wall", called))) };
+        let (id, name) = (wall.id, wall.frame.name.clone());
+        let read =
+            say(said, wall, &self.job.settings, self.style).map_err(|error| HouseMisread::new(error.what.phrase()))?;
+        let Wanted::Openings(designs) = read.what else {
+            return Err(HouseMisread::new(say!("house-openings-only", called = name)));
+        };
+        for design in designs {
+            let opening = Box::new(Opening::new(OpeningId((self.name)()), design));
+            self.does(Command::AddOpening { wall: id, opening, at: AT_THE_END })?;
+        }
+        Ok(say!("said-house-openings", wall = name, said = read.understood))
+    }
+}
+
+/// How many posts a porch or a deck stands on.
+fn posts_along(line: Line) -> usize {
+    let apart = PORCH_POSTS_APART.nanometers();
+    usize::try_from((line.length.nanometers() + apart - 1) / apart).unwrap_or(1) + 1
+}
+
+fn side_said(side: Side) -> Phrase {
+    match side {
+        Side::Front => say!("side-front"),
+        Side::Back => say!("side-back"),
+        Side::Left => say!("side-left"),
+        Side::Right => say!("side-right"),
     }
 }
 

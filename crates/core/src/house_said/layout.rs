@@ -128,6 +128,18 @@ impl Layout {
         Ok(Line { start: line.start + CLEAR_OF_WALLS, length: line.length - CLEAR_OF_WALLS * 2, ..line })
     }
 
+    /// A deck on one side, the way its joists run, and the line of its beam.
+    pub fn deck(&self, deep: Length, side: Side) -> (Rectangle, Axis, Line) {
+        let (over, axis, line) = self.porch(deep, side);
+        let (low, high) = over.along(axis);
+        let (start, end) = over.along(axis.across());
+        let (low, high) = match side {
+            Side::Front | Side::Left => (low + PORCH_OVERHANG, high),
+            Side::Back | Side::Right => (low, high - PORCH_OVERHANG),
+        };
+        (Rectangle { near: Spot::on(axis, low, start), far: Spot::on(axis, high, end) }, axis, line)
+    }
+
     /// The roof of a porch on one side, the way it falls, and the line of its beam.
     pub fn porch(&self, deep: Length, side: Side) -> (Rectangle, Axis, Line) {
         let half = usual_frame().depth().half();

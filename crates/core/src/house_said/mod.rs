@@ -1,5 +1,6 @@
 //! Reading how a house is described: `house 36x24, 2 storeys 9-0 8-0`, `middle wall at 12-0`, `joists across`, `trusses`,
-//! `rafters 6/12 lapped`, `girder at 12-0 on 3 posts`, `porch 8-0 deep at the front`, `slab`.
+//! `rafters 6/12 lapped`, `ridge beam on 3 posts`, `girder at 12-0 on 3 posts`, `porch 8-0 deep at the front`, `deck 10-0 deep at the back`, `slab`;
+//! and openings of a wall: `front 2: 3-0x4-0 window @ 9-0`.
 //!
 //! Clauses are parted by commas. Bare numbers are feet, or millimeters for who measures in them. Each clause makes walls, fields, beams,
 //! posts and foundations at once, as edits.
@@ -39,7 +40,7 @@ pub fn say_house(
     let mut clauses = clauses(text, style)?;
     // What a house is comes before what is in it, in whatever order it was said.
     clauses.sort_by_key(|clause| clause.rank());
-    let mut draft = Draft::of(job, name);
+    let mut draft = Draft::of(job, style, name);
     let mut said = Vec::new();
     for clause in &clauses {
         said.push(draft.takes(clause)?);
@@ -105,6 +106,28 @@ mod tests {
     }
 
     #[test]
+    fn a_whole_house_with_its_openings_is_said_in_one_breath() {
+        let job = made(
+            "house 36x24, 2 storeys 9-0 8-0, middle wall at 12-0, porch 8-0 deep at the front, deck 10-0 deep at the back, \
+             front: 6068 door @ 18-0, front: 5-0x4-0 window @ 7-0, back: 4-0x4-0 window @ 10-0, middle: 3068 door @ 24-0, \
+             front 2: 3-0x4-0 window @ 9-0, Front 2: 3-0x4-0 window @ 27-0, back 2: 6068 door @ 18-0, left 2: 3-0x4-0 window @ 12-0",
+        );
+        let openings: usize = job.walls.iter().map(|wall| wall.openings.len()).sum();
+        assert_eq!((openings, job.house.beams.len()), (8, 2));
+        assert_eq!(JobPlan::of(job).house().expect("a house").path.breaks, []);
+    }
+
+    #[test]
+    fn a_ridge_beam_takes_half_of_both_sides_of_its_roof() {
+        let job = made("house 24x24, ridge beam 4/12 on 3 posts");
+        assert_eq!((job.house.beams.len(), job.house.posts.len(), job.house.pads.len()), (1, 3, 3));
+        let plan = JobPlan::of(job);
+        assert_eq!(plan.house().expect("a house").path.breaks, []);
+        let above = made("house 24x24, 2 storeys 8-0 8-0, ridge beam on 2 posts");
+        assert_eq!((above.house.posts.len(), above.house.pads.len()), (2, 0), "what is under them the house says");
+    }
+
+    #[test]
     fn what_cannot_be_meant_says_what() {
         let empty = Job::empty("a house", vec![]);
         let said = |text: &str, job: &Job| read(text, job).expect_err(text).phrase().to_string();
@@ -116,7 +139,12 @@ mod tests {
         assert!(said("house 20x20", &made).contains("house-there-already"));
         assert!(said("middle wall at 40-0", &made).contains("house-outside"));
         assert!(said("house 36x24, 9 storeys 8-0", &empty).contains("house-storeys"));
-        assert!(said(&"x".repeat(500), &empty).contains("house-too-long"));
+        assert!(said("hip roof", &made).contains("house-hips-are-outside"));
+        assert!(said("dormer at 4-0", &made).contains("house-dormers"));
+        assert!(said("deck 10-0 deep", &made).contains("house-deck-wants-two-storeys"));
+        assert!(said("attic: 3068 door", &made).contains("house-no-such-wall"));
+        assert!(said("front: wall 20-0", &made).contains("house-openings-only"));
+        assert!(said(&"x".repeat(700), &empty).contains("house-too-long"));
     }
 
     proptest! {

@@ -7,20 +7,9 @@
 //! roof; of a job without a house 30 ft, until somebody says it.
 
 use super::command::Command;
-use super::{Job, KingWindBasis, Settings};
+use super::{Job, KingWindBasis, PlaceSource, Settings};
 use crate::loads::{SnowBasis, SnowEdition, Standing, WindExposure, WindSpeed};
 use crate::measure::{Length, Pressure};
-
-/// Where a job's snow and wind come from.
-#[derive(Clone, Debug, PartialEq, Eq)]
-pub struct PlaceSource {
-    /// What the place is called.
-    pub name: String,
-    /// Who says so.
-    pub source: String,
-    /// How deep the ground freezes there.
-    pub frost_depth: Length,
-}
 
 /// What is said of a place.
 #[derive(Clone, Debug, PartialEq)]

@@ -1,6 +1,5 @@
 //! Settings of a job: the place, the wind, the limits, the school that governs, the shop's own rules.
 
-use super::place_figures::PlaceSource;
 use super::rough_opening::RoughOpeningRules;
 use crate::loads::{Answer, Enclosure, SiteLoads, SiteSnow, Standing, WindSpeed};
 use crate::measure::{Length, Pressure};
@@ -53,6 +52,17 @@ pub struct Settings {
     pub counter: Length,
     /// The backsplash over it.
     pub backsplash: Length,
+}
+
+/// Where a job's snow and wind come from.
+#[derive(Clone, Debug, PartialEq, Eq)]
+pub struct PlaceSource {
+    /// What the place is called.
+    pub name: String,
+    /// Who says so.
+    pub source: String,
+    /// How deep the ground freezes there.
+    pub frost_depth: Length,
 }
 
 /// Which figures of the place were said. One that nobody said is not used: what needs it has no number.

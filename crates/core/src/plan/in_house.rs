@@ -2,6 +2,7 @@
 
 use super::members::{Members, Sizing, snow_unsaid};
 use crate::framing::house_sources;
+use crate::framing::solid_floor::SolidFloor;
 use crate::framing::{FromHouse, Landed, OpeningOutcome, OpeningPlan, WallPlan};
 use crate::house::{Field, FieldOf, PartId, RoofFieldFraming};
 use crate::job::{Job, Wall};
@@ -10,6 +11,7 @@ use crate::loads::{ByCase, CarriedLimit, LoadCase, LoadKind, LoadLine, LoadPoint
 use crate::measure::{Force, Length, LineLoad};
 use crate::path::described::{Named, along_axis, described, from_left_end};
 use crate::path::{Following, LoadPath, Part, Source, Structure, WallOpening};
+use crate::say;
 use crate::sizing::OutsideLimits;
 use crate::working::Silent;
 
@@ -81,7 +83,36 @@ impl InHouse {
             asks_snow: job.settings.said.snow == Standing::NotSaid && (roofed || carries(LoadCase::DeckLive)),
             limit: limit.filter(|_| !top.is_empty()),
         };
-        Some(Landed::in_house(&job.rules(), wall, down, house))
+        Some(Landed::in_house(&job.rules(), wall, down, self.solid_floors(job, wall, (storey, place)), house))
+    }
+
+    /// Where the floor over a wall must be solid: under the packs and posts of the storey above that press on it.
+    fn solid_floors(&self, job: &Job, wall: &Wall, (storey, place): (usize, usize)) -> Vec<SolidFloor> {
+        let presses = self.following.path.storeys[storey].walls[place].top.presses.iter();
+        let from_above = presses.filter(|press| storey < press.from.storey);
+        let solid = from_above.filter_map(|press| {
+            let of_above = press.from.storey;
+            let (wide, under) = match press.from.part {
+                Part::Opening(above, opening, end) => {
+                    let standing = &self.following.structure.storeys[of_above].walls[above];
+                    let jacks = i64::from(*standing.openings.get(opening)?.jacks.at(end));
+                    let of_wall = &job.walls[self.named.storeys[of_above].walls[above].in_job];
+                    let name = &of_wall.frame.name;
+                    (Some(of_wall.frame.thickness() * jacks), say!("solid-under-a-pack", name))
+                }
+                Part::Post(post) => {
+                    let id = *self.named.storeys[of_above].posts.get(post)?;
+                    let name = job.house.part(id).map_or_else(String::new, |part| part.name().to_owned());
+                    (None, say!("solid-under-a-post", name))
+                }
+                Part::Field(_) | Part::Point(_) | Part::Wall(_) | Part::Beam(_) => return None,
+            };
+            Some(SolidFloor { at: self.place_from_left(wall, press.at), wide, under })
+        });
+        let mut solid: Vec<SolidFloor> = solid.collect();
+        solid.sort_by_key(|each| each.at);
+        solid.dedup();
+        solid
     }
 
     /// Takes a wall's openings as they were planned: the load goes on over their headers.

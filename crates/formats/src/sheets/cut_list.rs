@@ -27,6 +27,11 @@ pub fn cut_list(job: &Job, wall: &Wall, plan: &WallPlan, printed: &Printed) -> P
         blocks.push(part(stock.phrase()));
         blocks.push(lengths_of(&lengths, plan));
     }
+    if !plan.ground.landed.solid.is_empty() {
+        blocks.push(part(say!("paper-solid-floors")));
+        let solid = plan.ground.landed.solid.iter().map(|solid| text(solid.phrase(), Weight::Plain));
+        blocks.extend(solid);
+    }
     let waiting: Vec<Phrase> = plan
         .openings
         .iter()

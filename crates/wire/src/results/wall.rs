@@ -2,6 +2,7 @@
 
 use serde::Serialize;
 use sturvek_core::framing::WallPlan;
+use sturvek_core::framing::bears_by_house::bears_by_house;
 use sturvek_core::framing::marks::legend;
 use sturvek_core::framing::nailing::wall_nailing;
 use sturvek_core::job;
@@ -30,6 +31,10 @@ pub struct WallView {
     pub height: i64,
     /// Whether it bears, by what was looked at.
     pub bearing: BearingView,
+    /// Whether it bears by what lands on it in its house; left out where it has no place in one.
+    pub by_house: Option<Phrase>,
+    /// Where the floor over it must be solid.
+    pub solid_floors: Vec<Phrase>,
     /// What comes down on it.
     pub loads: Vec<LoadLine>,
     /// The same summed by kind, for each stretch of the wall.
@@ -116,6 +121,8 @@ pub fn wall_view(wall: &job::Wall, plan: &WallPlan) -> WallView {
         length: wall.frame.length.nanometers(),
         height: wall.frame.height().nanometers(),
         bearing: bearing(&wall.evidence),
+        by_house: bears_by_house(wall, &plan.ground.landed).map(Into::into),
+        solid_floors: plan.ground.landed.solid.iter().map(|solid| solid.phrase().into()).collect(),
         loads: load_lines(&plan.ground.landed.down),
         load_stretches: load_stretches(&plan.ground.landed.down, wall.frame.length),
         load_points: plan.ground.landed.down.points.iter().map(load_point).collect(),

@@ -30,7 +30,7 @@ export function EngineersMark({ station, levels, make }: Props) {
       }}
     >
       <label htmlFor={whoId} className="grid text-sm">
-        {say("page-who-answers-for-it")}
+        {say("page-who-answers-for-the-break")}
         <input
           id={whoId}
           className="input tap w-full"

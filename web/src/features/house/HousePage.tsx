@@ -9,6 +9,7 @@ import { PageHead } from "../../components/PageHead";
 import { Trouble } from "../../components/Trouble";
 import { useSpeech } from "../../speech/useSpeech";
 import { Dimensions } from "./Dimensions";
+import { GroundFields } from "./GroundFields";
 import { HouseLine } from "./HouseLine";
 import { PathDrawing } from "./PathDrawing";
 import { PlanDrawing } from "./PlanDrawing";
@@ -129,6 +130,7 @@ export function HousePage() {
                     make={(command) => void editing.run(command)}
                   />
                   {station && <Dimensions job={house} station={station} editing={editing} />}
+                  {storey === 0 && <GroundFields job={house} editing={editing} />}
                   <Unplaced job={house} storey={Math.min(storey, levels.length - 1)} editing={editing} />
                 </>
               )}

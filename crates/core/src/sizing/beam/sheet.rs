@@ -24,6 +24,8 @@ pub fn beam_sheet(sized: &SizedBeam) -> Result<Vec<SheetPart>, OutsideLimits> {
     let mut parts = Vec::new();
     let mut section = Ink::default();
     section_steps(&mut section, chosen.beam);
+    section.note(|| if sized.spec.held { say!("note-beam-is-held") } else { say!("note-beam-is-free") });
+    section.note(|| say!("note-beam-is-dry"));
     parts.push(SheetPart { title: say!("title-beam", beam = chosen.beam.name()), entries: section.into_entries() });
     for (place, piece) in sized.pieces.iter().enumerate() {
         let own: Vec<&BeamCheck> = chosen.checks.iter().filter(|check| check.piece == place).collect();

@@ -37,6 +37,11 @@ export function LoadsSheet({ wall, view, settings, editing, close }: Props) {
       <div className="grid gap-5">
         {wall.place && (
           <p className="border-primary border-l-4 pl-3">
+            {view.by_house && (
+              <>
+                <b>{say("page-by-the-house")}:</b> {say(view.by_house)}{" "}
+              </>
+            )}
             {say("page-from-the-house-too")}{" "}
             <Link to="../../house" relative="path" className="tap inline-flex items-center underline">
               {say("page-to-the-house")}
@@ -63,6 +68,17 @@ export function LoadsSheet({ wall, view, settings, editing, close }: Props) {
           <>
             <SectionDrawing carries={carries} view={view} />
             <LoadTable view={view} />
+            {view.solid_floors.length > 0 && (
+              <section>
+                <h3 className="ruled">{say("page-solid-floors")}</h3>
+                <ul className="pt-1 text-sm">
+                  {view.solid_floors.map((solid, index) => (
+                    // biome-ignore lint/suspicious/noArrayIndexKey: they have no name but their place
+                    <li key={index}>{say(solid)}</li>
+                  ))}
+                </ul>
+              </section>
+            )}
             <CarriedItems
               items={carries.items}
               change={(make) => change((now) => ({ items: make(now.items) }))}
