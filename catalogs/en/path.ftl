@@ -115,3 +115,7 @@ house-openings-only = Only openings are said of { $called } here; its length and
 note-beam-is-held = What lies on it holds its top edge all along.
 note-beam-is-free = Nothing holds its top edge: it is free over its longest span.
 note-beam-is-dry = Taken as dry, and its shear at the supports.
+title-house-field = What { $name } of the house brings over this opening
+note-strip-over = One foot of it lies on supports at { $supports }.
+note-load-on-a-strip = A load of one along it, from { $from } to { $to }:
+step-what-it-brings-here = What that brings to this wall

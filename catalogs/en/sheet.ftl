@@ -202,3 +202,7 @@ symbol-what-the-door-allows = what the door allows
 symbol-width = width
 note-house-brings-line = From the house, from { $from } to { $to }: { $what }, { $load } { $kind }.
 note-house-brings-point = From the house, at { $at }: { $what }, { $loads }.
+symbol-snow-blown-left = S, blown left
+symbol-snow-blown-right = S, blown right
+symbol-snow-blown-near = S, blown near
+symbol-snow-blown-far = S, blown far

@@ -463,3 +463,28 @@ fn what_an_engineer_answers_for_stays_to_be_seen_and_goes_with_what_moves() {
     wall.place.as_mut().expect("placed").offset = feet(15);
     assert_eq!(broken(&hand).mark, None, "it was for that place");
 }
+
+#[test]
+fn the_working_of_a_share_ends_in_what_the_wall_was_told() {
+    use sturvek_core::plan::house_working::house_working;
+    use sturvek_core::working::Entry;
+
+    let mut hand = Hand::with_storeys(1);
+    under_trusses(&mut hand);
+    let window = hand.window(1, feet(10), 60);
+    let parts = house_working(&hand.plan(), window);
+    let brought: Vec<(&str, f64)> = parts
+        .iter()
+        .flat_map(|part| &part.entries)
+        .filter_map(|entry| match entry {
+            Entry::Step(step) if step.what == "step-what-it-brings-here" => Some((step.symbol.as_str(), step.value)),
+            _ => None,
+        })
+        .collect();
+    let sum = |symbol: &str| brought.iter().filter(|(each, _)| *each == symbol).map(|(_, value)| value).sum::<f64>();
+    // As in the first house: D 10 · 14 + 5 · 12, Lr 20 · 14, S 28 · 14.
+    near(sum("D"), 200.0);
+    near(sum("Lr"), 280.0);
+    near(sum("S"), 392.0);
+    assert!(house_working(&hand.plan(), sturvek_core::job::OpeningId(1)).is_empty());
+}

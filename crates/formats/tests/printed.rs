@@ -152,7 +152,7 @@ fn a_calculation_begins_with_its_answer_and_no_figure_stands_apart_from_its_unit
     let plan = JobPlan::of(job("water_side.json"));
     let (wall, planned) = first(&plan);
     let opening = &planned.openings[0];
-    let paper = calculation_sheet(plan.job(), wall, planned, opening, &printed());
+    let paper = calculation_sheet(plan.job(), wall, planned, opening, Vec::new(), &printed());
     let seen = read("calculation", &[paper], Size::Letter, Voice::default());
     is_whole(&seen, (612.0, 792.0));
     let summary = text(&pages(&seen)[0]);

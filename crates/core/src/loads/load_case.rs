@@ -62,6 +62,20 @@ impl LoadCase {
         Self::Snow(SnowLies::BlownFar),
     ];
 
+    /// Its symbol in the working.
+    pub const fn symbol(self) -> &'static str {
+        match self {
+            Self::Dead => "D",
+            Self::FloorLive | Self::DeckLive => "L",
+            Self::RoofLive => "Lr",
+            Self::DeckSnow | Self::Snow(SnowLies::Evenly) => "S",
+            Self::Snow(SnowLies::BlownLeft) => "⟨symbol-snow-blown-left⟩",
+            Self::Snow(SnowLies::BlownRight) => "⟨symbol-snow-blown-right⟩",
+            Self::Snow(SnowLies::BlownNear) => "⟨symbol-snow-blown-near⟩",
+            Self::Snow(SnowLies::BlownFar) => "⟨symbol-snow-blown-far⟩",
+        }
+    }
+
     const fn place(self) -> usize {
         match self {
             Self::Dead => 0,

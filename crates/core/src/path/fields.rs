@@ -9,14 +9,16 @@
 //!
 //! **Worked example.** Trusses over 24 ft with 2 ft overhangs under 15 psf: 15 · (12 + 2) = 210 lb/ft on each outside wall, nothing inside.
 
-use super::loaded::{Break, LoadPath, Part, Source, Stretch, Why};
+use super::loaded::{Break, Carrier, LoadPath, Part, Source, Stretch, Why};
 use super::structure::{Field, FieldRun, StoreyStructure};
 use super::support::{Strip, Support, strips};
 use crate::house::plan::Spot;
-use crate::loads::ByCase;
+use crate::loads::{ByCase, LoadCase};
 use crate::measure::Length;
+use crate::say;
+use crate::speech::{Argument, Joined, distance};
 use crate::statics::{Joints, OneLoad, shares};
-use crate::working::{Number, Pen};
+use crate::working::{Clause, Entry, Ink, Number, Pen, Unit};
 
 /// Brings every field of a storey down on its lines.
 pub(super) fn fields_come_down<P: Pen>(pen: &mut P, storey: &StoreyStructure, place: usize, path: &mut LoadPath) {
@@ -29,14 +31,9 @@ pub(super) fn fields_come_down<P: Pen>(pen: &mut P, storey: &StoreyStructure, pl
 }
 
 fn strip_comes_down<P: Pen>(pen: &mut P, field: &Field, strip: &Strip, from: Source, path: &mut LoadPath) {
-    let [first, .., last] = strip.supports.as_slice() else {
+    let Some((supports, joints)) = bears_on(field, strip) else {
         path.breaks.extend(broken(field, strip, from));
         return;
-    };
-    let (supports, joints): (Vec<Support>, Joints) = match field.run {
-        FieldRun::Clear => (vec![*first, *last], Joints::AtEverySupport),
-        FieldRun::Simple => (strip.supports.clone(), Joints::AtEverySupport),
-        FieldRun::Continuous => (strip.supports.clone(), Joints::None),
     };
     for (support, plf) in supports.iter().zip(on_each(pen, field, &supports, joints)) {
         let (at, carrier) = *support;
@@ -46,6 +43,40 @@ fn strip_comes_down<P: Pen>(pen: &mut P, field: &Field, strip: &Strip, from: Sou
             top.stretches.push(stretch);
         }
     }
+}
+
+/// The supports that a strip bears on, and how it goes over them; `None` where there are fewer than two.
+fn bears_on(field: &Field, strip: &Strip) -> Option<(Vec<Support>, Joints)> {
+    let [first, .., last] = strip.supports.as_slice() else { return None };
+    Some(match field.run {
+        FieldRun::Clear => (vec![*first, *last], Joints::AtEverySupport),
+        FieldRun::Simple => (strip.supports.clone(), Joints::AtEverySupport),
+        FieldRun::Continuous => (strip.supports.clone(), Joints::None),
+    })
+}
+
+/// The working of what a field brings to one of its lines at a place along that: of the strip there what each support takes of a load of one, and
+/// that times what lies on it. `None` where the line does not carry it there.
+pub fn field_working(storey: &StoreyStructure, field: &Field, on: Carrier, at: Length) -> Option<Vec<Entry>> {
+    let strip = strips(storey, field).into_iter().find(|strip| strip.low <= at && at <= strip.high)?;
+    let (supports, joints) = bears_on(field, &strip)?;
+    let here = supports.iter().position(|(_, carrier)| *carrier == on)?;
+    let mut ink = Ink::default();
+    ink.note(|| {
+        let places = supports.iter().map(|(at, _)| say!("a-place", at = distance(*at))).collect();
+        say!("note-strip-over", supports = Argument::Phrases(places, Joined::Commas))
+    });
+    let places: Vec<f64> = supports.iter().map(|(at, _)| at.to_feet()).collect();
+    for load in field.loads.iter().filter(|load| !load.psf.is_nothing()) {
+        let (low, high) = field.part(load);
+        ink.note(|| say!("note-load-on-a-strip", from = distance(low), to = distance(high)));
+        let widths = shares(&mut ink, &places, joints, OneLoad::Along(low.to_feet(), high.to_feet()));
+        for case in LoadCase::ALL.into_iter().filter(|case| load.psf.get(*case) != 0.0) {
+            let line = widths[here].clone() * ink.given("p", load.psf.get(case));
+            ink.step("step-what-it-brings-here", case.symbol(), Unit::PoundsPerFoot, Clause::STATICS, line);
+        }
+    }
+    Some(ink.into_entries())
 }
 
 /// What one foot of the strip brings each of its supports, lb/ft.

@@ -15,6 +15,7 @@ pub mod support;
 mod testing;
 pub mod trace;
 
+pub use fields::field_working;
 pub use follow::{Following, follow};
 pub use loaded::{
     Break, Carrier, Footing, Grounded, LoadPath, LoadedBeam, LoadedPost, LoadedStorey, LoadedWall, OnTop, Part, Press,

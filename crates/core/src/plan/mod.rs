@@ -1,5 +1,6 @@
 //! The whole job, worked out once for a version: everybody who asks reads the same plan, and walls that did not change keep theirs.
 
+pub mod house_working;
 mod in_house;
 pub mod members;
 pub mod stations;

@@ -8,7 +8,7 @@ use super::problem::OpeningLoad;
 use super::sheet_part::SheetPart;
 use crate::codes::{Combination, Topic};
 use crate::loads::{ByKind, LoadKind};
-use crate::measure::{End, Force};
+use crate::measure::{End, Force, Length};
 use crate::say;
 use crate::speech::{Joined, Phrase, distance};
 use crate::working::{Clause, Ink, Number, Pen, Unit, Written};
@@ -36,7 +36,7 @@ pub fn load_along(bridge: &Bridge<'_>, combination: &Combination) -> SheetPart {
         let clause = bridge.problem.conventions.code.clause(Topic::Combinations);
         ink.step("step-load-along-the-header", "w", Unit::PoundsPerInch, clause, sum / foot);
     }
-    for load in &bridge.problem.loads {
+    for load in bridge.problem.loads.iter().filter(|load| !is_beside(load, bridge)) {
         if let Some(remark) = not_throughout(load) {
             ink.note(|| remark);
         }
@@ -82,6 +82,13 @@ fn is_whole(factor: f64) -> bool {
     (factor - 1.0).abs() < f64::EPSILON
 }
 
+/// Whether a load along the wall lies beside a header that ends on its packs: it presses their studs, not the header.
+fn is_beside(load: &OpeningLoad, bridge: &Bridge<'_>) -> bool {
+    let OpeningLoad::Sloped { extent: (from, to), .. } = load else { return false };
+    let past = &bridge.problem.run.past;
+    past.left.is_none() && *to <= Length::ZERO || past.right.is_none() && bridge.problem.clear <= *from
+}
+
 /// What is not the same all along the header, in words.
 fn not_throughout(load: &OpeningLoad) -> Option<Phrase> {
     match load {
@@ -89,6 +96,12 @@ fn not_throughout(load: &OpeningLoad) -> Option<Phrase> {
         OpeningLoad::Line { amount, extent: Some((from, to)) } => {
             Some(say!("note-load-from-to", loads = several(amount.said()), from = distance(from), to = distance(to)))
         }
+        OpeningLoad::Sloped { at_start, at_end, extent: (from, to) } if at_start == at_end => Some(say!(
+            "note-load-from-to",
+            loads = several(at_start.said()),
+            from = distance(*from),
+            to = distance(*to)
+        )),
         OpeningLoad::Sloped { at_start, at_end, extent: (from, to) } => Some(say!(
             "note-load-growing",
             start = several(at_start.said()),

@@ -20,8 +20,15 @@ use super::roof_sketch::roof_sketch;
 use super::ticket::{answer, answers, sized};
 use super::{Printed, columns, facts, paper, part, row};
 
-/// The calculation sheet of an opening.
-pub fn calculation_sheet(job: &Job, wall: &Wall, plan: &WallPlan, opening: &OpeningPlan, printed: &Printed) -> Paper {
+/// The calculation sheet of an opening, with the working of what the house brings there.
+pub fn calculation_sheet(
+    job: &Job,
+    wall: &Wall,
+    plan: &WallPlan,
+    opening: &OpeningPlan,
+    house: Vec<SheetPart>,
+    printed: &Printed,
+) -> Paper {
     let mut blocks = vec![answer(opening), facts(answers(opening))];
     if let Some(drawing) = load_sketch(opening) {
         blocks.push(part(say!("paper-loads-on-the-header")));
@@ -30,7 +37,7 @@ pub fn calculation_sheet(job: &Job, wall: &Wall, plan: &WallPlan, opening: &Open
     blocks.extend(checks(opening));
     let signed = [say!("paper-worked-out-by"), say!("paper-looked-over-by")];
     blocks.push(Block::Signatures { by: signed.into_iter().map(Into::into).collect() });
-    blocks.extend(working(job, wall, plan, opening));
+    blocks.extend(working(job, wall, plan, opening, house));
     let title = say!("paper-calculation-of", opening = named(opening), wall = &wall.frame.name);
     paper((job, printed), title, Lies::Upright, blocks)
 }
@@ -84,7 +91,7 @@ pub(super) fn amount(check: &CheckResult, value: f64) -> Phrase {
 }
 
 /// The working: the roofs in section, where each load comes from, then part by part what was computed.
-fn working(job: &Job, wall: &Wall, plan: &WallPlan, opening: &OpeningPlan) -> Vec<Block> {
+fn working(job: &Job, wall: &Wall, plan: &WallPlan, opening: &OpeningPlan, house: Vec<SheetPart>) -> Vec<Block> {
     let Ok(parts) = opening_sheet(&job.rules(), wall, &plan.ground, opening) else { return Vec::new() };
     let mut blocks = vec![Block::NewPage];
     if let WallCarries::Framing(carried) = &wall.carries {
@@ -96,7 +103,7 @@ fn working(job: &Job, wall: &Wall, plan: &WallPlan, opening: &OpeningPlan) -> Ve
         }
     }
     blocks.extend(loads_table(wall, plan));
-    for SheetPart { title, entries } in parts {
+    for SheetPart { title, entries } in house.into_iter().chain(parts) {
         blocks.push(part(title));
         blocks.push(Block::Working { lines: entries.iter().map(line).collect() });
     }

@@ -99,6 +99,10 @@ fn line_of(load: &OpeningLoad, whole: (Length, Length)) -> Option<(Length, Lengt
             let (from, to) = extent.unwrap_or(whole);
             (!said.is_empty()).then(|| (from, to, commas(said)))
         }
+        OpeningLoad::Sloped { extent: (from, to), .. } if *to <= whole.0 || whole.1 <= *from => None,
+        OpeningLoad::Sloped { at_start, at_end, extent: (from, to) } if at_start == at_end => {
+            Some((*from, *to, commas(at_start.said())))
+        }
         OpeningLoad::Sloped { at_start, at_end, extent: (from, to) } => {
             let (start, end) = (commas(at_start.said()), commas(at_end.said()));
             Some((*from, *to, say!("paper-growing-load", start, end)))

@@ -18,6 +18,7 @@ use sturvek_core::framing::member::Bevel;
 use sturvek_core::job::Job;
 use sturvek_core::measure::Unit;
 use sturvek_core::plan::JobPlan;
+use sturvek_core::plan::house_working::house_working;
 use sturvek_core::say;
 use sturvek_core::speech::{Argument, Joined, Phrase, decimal};
 use sturvek_wire::paper::{Block, Column, Head, Lies, Row, Side, Table, Weight};
@@ -46,7 +47,10 @@ pub fn sheets_of(plan: &JobPlan, printed: &Printed) -> Vec<Paper> {
         papers.push(wall_sheet(job, wall, planned, printed));
         papers.push(plate_list(job, wall, planned, printed));
         papers.push(cut_list(job, wall, planned, printed));
-        let calculated = planned.openings.iter().map(|opening| calculation_sheet(job, wall, planned, opening, printed));
+        let calculated = planned.openings.iter().map(|opening| {
+            let house = house_working(plan, opening.id);
+            calculation_sheet(job, wall, planned, opening, house, printed)
+        });
         papers.extend(calculated);
     }
     papers.extend(plan.members().map(|(part, member)| member_sheet(job, part, member, printed)));

@@ -5,6 +5,7 @@ use axum::http::header;
 use axum::response::{IntoResponse, Response};
 use sturvek_core::house::PartId;
 use sturvek_core::job::{OpeningId, WallId};
+use sturvek_core::plan::house_working::house_working;
 use sturvek_formats::sheets::{Paper, Printed, calculation_sheet, cut_list, member_sheet, plate_list, wall_sheet};
 use sturvek_formats::write::pdf::write_pdf;
 use uuid::Uuid;
@@ -34,9 +35,10 @@ fn of_wall(planned: &Planned, wall: Uuid, sheet: WallSheet) -> Result<Paper, Pro
 }
 
 fn of_opening(planned: &Planned, opening: Uuid) -> Result<Paper, Problem> {
-    let found = planned.plan.opening(OpeningId(opening.as_u128()));
-    let (wall, plan, opening) = found.ok_or_else(|| Problem::not_found(NoSuch::Opening))?;
-    Ok(calculation_sheet(planned.plan.job(), wall, plan, opening, &printed(planned)))
+    let id = OpeningId(opening.as_u128());
+    let (wall, plan, opening) = planned.plan.opening(id).ok_or_else(|| Problem::not_found(NoSuch::Opening))?;
+    let house = house_working(&planned.plan, id);
+    Ok(calculation_sheet(planned.plan.job(), wall, plan, opening, house, &printed(planned)))
 }
 
 fn of_member(planned: &Planned, part: Uuid) -> Result<Paper, Problem> {

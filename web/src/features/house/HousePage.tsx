@@ -76,7 +76,7 @@ export function HousePage() {
           </p>
         )}
         {path && house && levels.length > 0 && (
-          <div className="mt-2 grid grid-cols-[minmax(0,1fr)] items-start gap-4 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
+          <div className="mt-2 grid print:block grid-cols-[minmax(0,1fr)] items-start gap-4 lg:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
             <section className="sheet p-3" aria-label={say(shown === "path" ? "page-path" : "page-plan")}>
               <fieldset className="no-print flex flex-wrap gap-2 pb-2">
                 <legend className="sr-only">{say("page-what-is-shown")}</legend>

@@ -71,7 +71,7 @@ export function PathDrawing({ job, path, picked, way, pick }: Props) {
       </label>
       <svg
         viewBox={`${frame.x} ${frame.y} ${frame.width} ${frame.height}`}
-        className="max-h-[60vh] w-full print:max-h-none"
+        className="max-h-[60vh] w-full print:max-h-[68vh]"
         role="img"
         aria-label={say("page-path-of-the-loads")}
       >

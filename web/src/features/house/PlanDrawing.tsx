@@ -45,7 +45,7 @@ export function PlanDrawing({ path, storey, picked, way, pick, job, make }: Prop
   return (
     <svg
       viewBox={`${frame.x} ${frame.y} ${frame.width} ${frame.height}`}
-      className="max-h-[56vh] w-full"
+      className="max-h-[56vh] w-full print:max-h-[80vh]"
       role="img"
       aria-label={say("page-plan-of-storey", { storey: storey + 1 })}
     >
