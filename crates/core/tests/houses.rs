@@ -488,3 +488,37 @@ fn the_working_of_a_share_ends_in_what_the_wall_was_told() {
     near(sum("S"), 392.0);
     assert!(house_working(&hand.plan(), sturvek_core::job::OpeningId(1)).is_empty());
 }
+
+#[test]
+fn people_stand_where_they_press_a_wall_the_most() {
+    let mut hand = Hand::with_storeys(1);
+    for (id, at) in [(1, 0), (2, 12), (3, 24)] {
+        hand.wall(id, 0, Axis::X, feet(at), (feet(0), feet(20)));
+    }
+    let in_one_piece = FloorField {
+        use_: FloorUse::Living,
+        joints: Joints::None,
+        dead: Pressure::psf(10.0),
+        live: Pressure::psf(40.0),
+        roofed: false,
+    };
+    hand.field(0, (feet(0), feet(0), feet(20), feet(24)), Axis::Y, FieldOf::Floor(in_one_piece));
+    hand.slab();
+    let plan = hand.plan();
+    // An outside wall: 7/16 of 40 · 12 with the other span empty, 3/8 on the path; the middle one 10/8 either way. D lies everywhere.
+    carries(&plan, 1, feet(10), [0.375 * 120.0, 0.4375 * 480.0, 0.0, 0.0]);
+    carries(&plan, 2, feet(10), [1.25 * 120.0, 1.25 * 480.0, 0.0, 0.0]);
+    let top = &plan.house().expect("a house").path.storeys[0].walls[0].top;
+    near(top.stretches[0].plf.get(LoadCase::FloorLive), 0.375 * 480.0);
+}
+
+#[test]
+fn nobody_on_a_tail_relieves_the_wall_at_the_far_end() {
+    let mut hand = Hand::with_storeys(1);
+    hand.wall(1, 0, Axis::X, feet(0), (feet(0), feet(20)));
+    hand.wall(2, 0, Axis::X, feet(12), (feet(0), feet(20)));
+    hand.field(0, (feet(0), feet(0), feet(20), feet(16)), Axis::Y, floor(40.0));
+    hand.slab();
+    // The far wall: 40 · 6 without the tail of 4 ft, whose 40 · 4 · 2 / 12 would lift it; D with the tail.
+    carries(&hand.plan(), 1, feet(10), [60.0 - 10.0 * 8.0 / 12.0, 240.0, 0.0, 0.0]);
+}

@@ -100,6 +100,7 @@ fn broken(beam: &StandingBeam, top: &OnTop, from: Source, why: Why) -> Vec<Break
         low: line.start,
         high: line.end(),
         plf: own,
+        more: ByCase::NOTHING,
         from,
         came_down: line.offset,
     });

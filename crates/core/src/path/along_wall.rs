@@ -95,7 +95,14 @@ mod tests {
         let from = Source { storey: 0, part: Part::Field(0) };
         let (low, high) = (wall.line.start, wall.line.end());
         let mut loaded = LoadedWall::default();
-        loaded.top.stretches.push(Stretch { low, high, plf: ByCase::dead(200.0), from, came_down: Length::ZERO });
+        loaded.top.stretches.push(Stretch {
+            low,
+            high,
+            plf: ByCase::dead(200.0),
+            more: ByCase::NOTHING,
+            from,
+            came_down: Length::ZERO,
+        });
         let bottom = through(&wall, &mut loaded, 0, 0);
         let ends = loaded.openings[0];
         assert!((ends.left.get(LoadCase::Dead) - 625.0).abs() < 1e-9);

@@ -79,6 +79,7 @@ pub(super) fn wall_comes_down(
         low: line.start,
         high: line.end(),
         plf: ByCase::dead(wall.weight().to_plf()),
+        more: ByCase::NOTHING,
         from,
         came_down: line.offset,
     };

@@ -5,7 +5,8 @@
 //!
 //! **Source.** Elementary statics ([`crate::statics::shares`]); simple spans unless the joists run in one piece.
 //!
-//! **Limits.** Lines along the joists get nothing. All of a load stands everywhere: patterns are for sizing.
+//! **Limits.** Lines along the joists get nothing. All of a load stands everywhere; what more a line takes where people stand only on the spans and
+//! tails that press it is kept beside it, for sizing. Snow and what roofs carry stand everywhere.
 //!
 //! **Worked example.** Trusses over 24 ft with 2 ft overhangs under 15 psf: 15 · (12 + 2) = 210 lb/ft on each outside wall, nothing inside.
 
@@ -18,7 +19,7 @@ use crate::measure::Length;
 use crate::say;
 use crate::speech::{Argument, Joined, distance};
 use crate::statics::{Joints, OneLoad, shares};
-use crate::working::{Clause, Entry, Ink, Number, Pen, Unit};
+use crate::working::{Clause, Entry, Ink, Number, Pen, Silent, Unit};
 
 /// Brings every field of a storey down on its lines.
 pub(super) fn fields_come_down<P: Pen>(pen: &mut P, storey: &StoreyStructure, place: usize, path: &mut LoadPath) {
@@ -35,9 +36,10 @@ fn strip_comes_down<P: Pen>(pen: &mut P, field: &Field, strip: &Strip, from: Sou
         path.breaks.extend(broken(field, strip, from));
         return;
     };
-    for (support, plf) in supports.iter().zip(on_each(pen, field, &supports, joints)) {
+    let more = more_by_patterns(field, &supports, joints);
+    for ((support, plf), more) in supports.iter().zip(on_each(pen, field, &supports, joints)).zip(more) {
         let (at, carrier) = *support;
-        let stretch = Stretch { low: strip.low, high: strip.high, plf, from, came_down: at };
+        let stretch = Stretch { low: strip.low, high: strip.high, plf, more, from, came_down: at };
         // A strip bears on lines only.
         if let Some(top) = path.storeys[from.storey].top(carrier) {
             top.stretches.push(stretch);
@@ -91,6 +93,33 @@ fn on_each<P: Pen>(pen: &mut P, field: &Field, supports: &[Support], joints: Joi
         }
     }
     sums
+}
+
+/// What more each support takes where people stand only on those spans and tails that press it, lb/ft.
+fn more_by_patterns(field: &Field, supports: &[Support], joints: Joints) -> Vec<ByCase> {
+    let mut more = vec![ByCase::NOTHING; supports.len()];
+    if !field.is_floor() {
+        return more;
+    }
+    let places: Vec<f64> = supports.iter().map(|(at, _)| at.to_feet()).collect();
+    for load in &field.loads {
+        let (low, high) = field.part(load);
+        let (low, high) = (low.to_feet(), high.to_feet());
+        let people = [LoadCase::FloorLive, LoadCase::DeckLive]
+            .into_iter()
+            .fold(ByCase::NOTHING, |all, case| all.with(case, load.psf.get(case)));
+        let mut edges = vec![low];
+        edges.extend(places.iter().copied().filter(|place| low < *place && *place < high));
+        edges.push(high);
+        for pair in edges.windows(2) {
+            let widths = shares(&mut Silent, &places, joints, OneLoad::Along(pair[0], pair[1]));
+            for (more, width) in more.iter_mut().zip(widths) {
+                // What lifts it is not there.
+                more.add((-width).max(0.0), &people);
+            }
+        }
+    }
+    more
 }
 
 /// What of a strip is not carried: each load along a line half way along its part of the joists.

@@ -41,6 +41,8 @@ pub struct Stretch {
     pub high: Length,
     /// How much, lb/ft.
     pub plf: ByCase,
+    /// What a member is sized for besides: what comes and goes standing only where it presses here, lb/ft.
+    pub more: ByCase,
     /// What brings it.
     pub from: Source,
     /// Across the line, where it came down, before it moved onto the center line.
@@ -78,6 +80,15 @@ impl OnTop {
 
     /// What stands along it, piece by piece, from its start to its end; what comes to nothing is left out.
     pub fn pieces(&self, line: &Line) -> Vec<(Length, Length, ByCase)> {
+        self.pieces_of(line, |stretch| stretch.plf)
+    }
+
+    /// The same as a member is sized for it.
+    pub fn pieces_for_sizing(&self, line: &Line) -> Vec<(Length, Length, ByCase)> {
+        self.pieces_of(line, |stretch| stretch.plf + stretch.more)
+    }
+
+    fn pieces_of(&self, line: &Line, amount: fn(&Stretch) -> ByCase) -> Vec<(Length, Length, ByCase)> {
         let edges = self.stretches.iter().flat_map(|each| [each.low, each.high]).chain([line.start, line.end()]);
         let mut edges: Vec<Length> = edges.collect();
         edges.sort_unstable();
@@ -85,7 +96,7 @@ impl OnTop {
         let mut pieces: Vec<(Length, Length, ByCase)> = Vec::with_capacity(edges.len());
         for pair in edges.windows(2) {
             let here = self.stretches.iter().filter(|each| each.low <= pair[0] && pair[1] <= each.high);
-            let sum: ByCase = here.map(|each| each.plf).sum();
+            let sum: ByCase = here.map(amount).sum();
             match pieces.last_mut() {
                 Some(last) if last.1 == pair[0] && last.2 == sum => last.1 = pair[1],
                 _ => pieces.push((pair[0], pair[1], sum)),

@@ -68,7 +68,8 @@ impl InHouse {
         let top = &self.following.path.storeys[storey].walls[place].top;
         let mut down = TakeDown::default();
         for stretch in &top.stretches {
-            self.lines(job, wall, stretch.from, &stretch.plf, (stretch.low, stretch.high), &mut down);
+            let plf = stretch.plf + stretch.more;
+            self.lines(job, wall, stretch.from, &plf, (stretch.low, stretch.high), &mut down);
         }
         for press in &top.presses {
             let at = self.place_from_left(wall, press.at);

@@ -287,7 +287,7 @@ impl BeamPlan {
 
 /// Loads on a line, from its start.
 fn loads_on(top: &OnTop, line: &Line) -> Vec<OpeningLoad> {
-    let along = top.pieces(line).into_iter().map(|(low, high, plf)| {
+    let along = top.pieces_for_sizing(line).into_iter().map(|(low, high, plf)| {
         let all = low <= line.start && line.end() <= high;
         OpeningLoad::Line {
             amount: plf.without_lift().most().map(LineLoad::plf),
