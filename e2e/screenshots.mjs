@@ -22,6 +22,8 @@ async function view(name, { width = 1280, height = 800, theme = "paper", speech 
 
 async function openHouse(page) {
   await page.getByRole("link", { name: "Sexton's cottage at Gorse End", exact: true }).click();
+  // A job opens on its first wall.
+  await page.waitForURL(/\/walls\//);
   await page.getByRole("link", { name: "House", exact: true }).click();
   await page.getByText("The path breaks at one place").waitFor();
 }
@@ -88,7 +90,7 @@ await view("reach", {}, async (page) => {
 });
 await view("house", {}, async (page) => {
   await openHouse(page);
-  await page.getByRole("button", { name: "Storey 2" }).click();
+  await page.getByRole("button", { name: "Storey 2", exact: true }).click();
 });
 await view("path", {}, async (page) => {
   await openHouse(page);

@@ -817,7 +817,7 @@ page-say-a-house = Say the house
 page-say-it-house = house 36x24, 2 storeys 9-0 8-0
 page-say-it-porch = porch 8-0 deep at the front
 page-say-house-hint = Width by depth, storeys with their heights; then middle wall at 12-0, rafters 6/12 lapped, girder at 12-0 on 3 posts, porch, slab.
-page-say-house-more = Add: middle wall at 12-0, joists across, trusses, rafters 6/12 lapped, girder at 12-0 on 3 posts, porch 8-0 deep at the front, slab.
+page-say-house-more = Add: middle wall at 12-0, joists across, trusses, rafters 6/12 lapped, ridge beam on 3 posts, girder at 12-0 on 3 posts, porch 8-0 deep at the front, deck 10-0 deep at the back, slab; or openings: front: 6068 door @ 10-0.
 page-breaks-of-the-path =
     { $count ->
         [one] The path breaks at one place

@@ -394,7 +394,7 @@ page-say-a-house = Diga la casa
 page-say-it-house = house 36x24, 2 storeys 9-0 8-0
 page-say-it-porch = porch 8-0 deep at the front
 page-say-house-hint = Ancho por fondo, pisos con sus alturas; luego middle wall at 12-0, rafters 6/12 lapped, girder at 12-0 on 3 posts, porch, slab.
-page-say-house-more = Añada: middle wall at 12-0, joists across, trusses, rafters 6/12 lapped, girder at 12-0 on 3 posts, porch 8-0 deep at the front, slab.
+page-say-house-more = Añada: middle wall at 12-0, joists across, trusses, rafters 6/12 lapped, ridge beam on 3 posts, girder at 12-0 on 3 posts, porch 8-0 deep at the front, deck 10-0 deep at the back, slab; o vanos: front: 6068 door @ 10-0.
 page-breaks-of-the-path =
     { $count ->
         [one] El camino se corta en un punto

@@ -123,12 +123,15 @@ pub fn stations(plan: &JobPlan, name: &mut dyn FnMut() -> u128) -> Stations {
     let breaks = &house.path.breaks;
     let first_of =
         |broken: usize| (0..broken).find(|first| mended_as_one(&breaks[*first], &breaks[broken])).unwrap_or(broken);
-    order.retain(|station| !matches!(station, Station::Break(place) if first_of(*place) != *place));
-    let as_one = |station: Station| match station {
-        Station::Break(place) => Station::Break(first_of(place)),
-        station => station,
+    let firsts: Vec<usize> = (0..breaks.len()).map(first_of).collect();
+    order.retain(|station| !matches!(station, Station::Break(place) if firsts[*place] != *place));
+    let place = |station: Station| {
+        let as_one = match station {
+            Station::Break(place) => Station::Break(firsts[place]),
+            station => station,
+        };
+        order.iter().position(|other| *other == as_one)
     };
-    let place = |station: Station| order.iter().position(|other| *other == as_one(station));
     let teller = Teller { plan, job: plan.job(), house, code: plan.job().rules().code(), flows: &flows };
     let mut told: Vec<FlowTold> = Vec::new();
     let mut sums: Vec<((usize, usize), ByCase)> = Vec::new();

@@ -21,6 +21,7 @@ use crate::job::command::{AT_THE_END, apply};
 use crate::job::{Command, Job};
 use crate::loads::ByCase;
 use crate::measure::{Force, Length};
+use crate::path::loaded::Carrier;
 use crate::path::pad_size::pad_side;
 use crate::path::support::bearing_lines;
 use crate::path::{Break, Part, Source, Why};
@@ -104,13 +105,12 @@ impl Finder<'_, '_> {
             return named.map(|part| (part.line, part.name.clone())).collect();
         };
         let named = &self.house.named.storeys[below];
-        let name = |carrier: crate::path::loaded::Carrier| match carrier {
-            crate::path::loaded::Carrier::Wall(wall) => job.walls[named.walls[wall].in_job].frame.name.clone(),
-            crate::path::loaded::Carrier::Beam(beam) | crate::path::loaded::Carrier::Post(beam) => named
-                .beams
-                .get(beam)
-                .and_then(|id| job.house.part(*id))
-                .map_or_else(String::new, |part| part.name().into()),
+        let beam = |beam: usize| named.beams.get(beam).and_then(|id| job.house.part(*id));
+        let name = |carrier: Carrier| match carrier {
+            Carrier::Wall(wall) => job.walls[named.walls[wall].in_job].frame.name.clone(),
+            Carrier::Beam(place) => beam(place).map_or_else(String::new, |part| part.name().into()),
+            // A post is no line.
+            Carrier::Post(_) => String::new(),
         };
         bearing_lines(&self.house.structure.storeys[below]).map(|(carrier, line)| (*line, name(carrier))).collect()
     }

@@ -21,6 +21,8 @@ use url::Url;
 const PATIENCE: Duration = Duration::from_secs(3);
 /// The longest answer that is read.
 const LONGEST_ANSWER: usize = 16 * 1024;
+/// The longest name that is asked for.
+const LONGEST_NAME: usize = 80;
 
 /// Where the service is asked.
 #[derive(Clone, Debug)]
@@ -100,6 +102,9 @@ impl Places {
     /// # Errors
     /// [`NoFigures`].
     pub async fn ask(&self, name: &str) -> Result<Place, NoFigures> {
+        if name.is_empty() || LONGEST_NAME < name.chars().count() {
+            return Err(NoFigures::Unknown);
+        }
         tokio::time::timeout(PATIENCE, self.answer(name)).await.map_err(|_| NoFigures::Away)?
     }
 
