@@ -3,7 +3,7 @@
 
 mod common;
 
-use common::hand::{Hand, feet};
+use common::hand::{Hand, feet, floor};
 use sturvek_core::framing::OpeningOutcome;
 use sturvek_core::framing::bears_by_house::bears_by_house;
 use sturvek_core::house::{Axis, CeilingField, EngineersMark, FieldOf, FloorField, PartId, RoofFieldFraming, Spot};
@@ -33,17 +33,6 @@ fn carries(plan: &JobPlan, wall: u128, at: Length, wanted: [f64; 4]) {
     for (kind, wanted) in kinds.into_iter().zip(wanted) {
         assert!((got[kind] - wanted).abs() < 0.01, "{kind:?} on {wall}: {}, wanted {wanted}", got[kind]);
     }
-}
-
-/// A floor of joists cut at every support, 10 psf and what lives on it.
-fn floor(live: f64) -> FieldOf {
-    FieldOf::Floor(FloorField {
-        use_: FloorUse::Living,
-        joints: Joints::AtEverySupport,
-        dead: Pressure::psf(10.0),
-        live: Pressure::psf(live),
-        roofed: false,
-    })
 }
 
 /// 24 ft deep and 32 ft long, trusses with 2 ft overhangs: 15 psf D with the ceiling's 5 inside, 20 psf Lr, 28 psf S of 40 on the ground.

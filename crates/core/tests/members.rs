@@ -2,10 +2,10 @@
 
 mod common;
 
-use common::hand::{Hand, feet};
-use sturvek_core::house::{Axis, FieldOf, FloorField, PartId, RoofFieldFraming};
-use sturvek_core::loads::{Asked, FloorUse, LoadKind, Standing};
-use sturvek_core::measure::{Length, Pressure};
+use common::hand::{Hand, feet, floor};
+use sturvek_core::house::{Axis, PartId, RoofFieldFraming};
+use sturvek_core::loads::{Asked, LoadKind, Standing};
+use sturvek_core::measure::Length;
 use sturvek_core::plan::JobPlan;
 use sturvek_core::plan::members::{BeamPlan, Member, PostPlan};
 use sturvek_core::sizing::beam::{SizedBeam, Under};
@@ -26,16 +26,6 @@ fn posts(plan: &JobPlan) -> Vec<&PostPlan> {
 
 fn sized(plan: &BeamPlan) -> &SizedBeam {
     plan.outcome.as_ref().expect("within the limits")
-}
-
-fn floor(live: f64) -> FieldOf {
-    FieldOf::Floor(FloorField {
-        use_: FloorUse::Living,
-        joints: Joints::AtEverySupport,
-        dead: Pressure::psf(10.0),
-        live: Pressure::psf(live),
-        roofed: false,
-    })
 }
 
 /// Two walls 24 ft apart and a girder between them on three posts, joists cut over it.

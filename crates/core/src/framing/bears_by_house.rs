@@ -15,9 +15,14 @@ use crate::speech::{Joined, Phrase};
 pub fn bears_by_house(wall: &Wall, landed: &Landed) -> Option<Phrase> {
     let house = landed.house?;
     let bears = house.brings && wall.carries != WallCarries::Nothing;
+    Some(concluded(wall, bears, || say!("bears-by-the-house")))
+}
+
+/// Whether a wall bears, and why where it does, beside what somebody saw that says otherwise.
+pub fn concluded(wall: &Wall, bears: bool, because: impl FnOnce() -> Phrase) -> Phrase {
     let why = match (&wall.carries, bears) {
         (WallCarries::Nothing, _) => say!("bears-not-a-partition"),
-        (_, true) => say!("bears-by-the-house"),
+        (_, true) => because(),
         (_, false) => say!("bears-nothing-lands"),
     };
     let seen = match (judge(&wall.evidence).0, bears) {
@@ -25,5 +30,5 @@ pub fn bears_by_house(wall: &Wall, landed: &Landed) -> Option<Phrase> {
         (BearingConclusion::CarriesNothing, true) => Some(say!("bears-seen-nothing")),
         _ => None,
     };
-    Some(Phrase::several(std::iter::once(why).chain(seen).collect(), Joined::Sentences))
+    Phrase::several(std::iter::once(why).chain(seen).collect(), Joined::Sentences)
 }

@@ -11,7 +11,7 @@ use crate::house::{
 use crate::job::command::{AT_THE_END, apply};
 use crate::job::{Command, Job, Opening, OpeningId, Wall, WallFrame, WallHeight, WallId};
 use crate::loads::FloorUse;
-use crate::measure::{Length, LengthStyle, Pressure};
+use crate::measure::{Length, LengthStyle, LineLoad, Pressure};
 use crate::say;
 use crate::speech::{Phrase, distance};
 use crate::statics::Joints;
@@ -256,18 +256,23 @@ impl<'a> Draft<'a> {
         let Some(level) = self.job.house.levels.first().map(|level| level.id) else {
             return Err(HouseMisread::new(say!("house-first")));
         };
-        let (thickness, weight) = GIRDER;
-        let beam = Beam {
-            id: self.id(),
-            level,
-            name: "Girder".to_owned(),
-            line: Line { thickness, ..line },
-            weight,
-            joints: Joints::None,
-        };
-        self.adds(HousePart::Beam(beam))?;
+        self.beam(level, "Girder", line, GIRDER, Joints::None)?;
         self.posts_under(level, line, posts, GIRDER_PAD)?;
         Ok(say!("said-house-girder", at = distance(at), posts))
+    }
+
+    /// A beam of a usual thickness and weight along a line.
+    fn beam(
+        &mut self,
+        level: PartId,
+        called: &str,
+        line: Line,
+        (thickness, weight): (Length, LineLoad),
+        joints: Joints,
+    ) -> Read<()> {
+        let line = Line { thickness, ..line };
+        let beam = Beam { id: self.id(), level, name: called.to_owned(), line, weight, joints };
+        self.adds(HousePart::Beam(beam))
     }
 
     /// So many posts evenly under a line.
@@ -305,16 +310,7 @@ impl<'a> Draft<'a> {
             ..usual_roof(RoofFieldFraming::OneWay, 3.0)
         };
         self.field(level, "Porch roof", over, span, FieldOf::Roof(roof))?;
-        let (thickness, weight) = BEAM;
-        let beam = Beam {
-            id: self.id(),
-            level,
-            name: "Porch beam".to_owned(),
-            line: Line { thickness, ..line },
-            weight,
-            joints: Joints::AtEverySupport,
-        };
-        self.adds(HousePart::Beam(beam))?;
+        self.beam(level, "Porch beam", line, BEAM, Joints::AtEverySupport)?;
         self.posts_under(level, line, posts_along(line), PORCH_PAD)?;
         Ok(say!("said-house-porch", deep = distance(deep), side = side_said(side)))
     }
@@ -328,16 +324,7 @@ impl<'a> Draft<'a> {
         let (over, span, line) = layout.deck(deep, side);
         let floor = FloorField { use_: FloorUse::Deck, ..usual_floor() };
         self.field(level, "Deck", over, span, FieldOf::Floor(floor))?;
-        let (thickness, weight) = BEAM;
-        let beam = Beam {
-            id: self.id(),
-            level,
-            name: "Deck beam".to_owned(),
-            line: Line { thickness, ..line },
-            weight,
-            joints: Joints::AtEverySupport,
-        };
-        self.adds(HousePart::Beam(beam))?;
+        self.beam(level, "Deck beam", line, BEAM, Joints::AtEverySupport)?;
         self.posts_under(level, line, posts_along(line), PORCH_PAD)?;
         Ok(say!("said-house-deck", deep = distance(deep), side = side_said(side)))
     }
@@ -355,16 +342,7 @@ impl<'a> Draft<'a> {
         else {
             return Err(HouseMisread::new(say!("house-first")));
         };
-        let (thickness, weight) = GIRDER;
-        let beam = Beam {
-            id: self.id(),
-            level: top,
-            name: "Ridge beam".to_owned(),
-            line: Line { thickness, ..line },
-            weight,
-            joints: Joints::AtEverySupport,
-        };
-        self.adds(HousePart::Beam(beam))?;
+        self.beam(top, "Ridge beam", line, GIRDER, Joints::AtEverySupport)?;
         if lowest {
             self.posts_under(top, line, posts, GIRDER_PAD)?;
         } else {

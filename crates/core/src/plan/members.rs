@@ -198,8 +198,7 @@ impl Sizing<'_> {
     fn post(&self, storey: usize, place: usize, beams: &[Arc<BeamPlan>]) -> Arc<PostPlan> {
         let spec = self.post_spec(storey, place, beams);
         let bottom = &self.path.storeys[storey].posts[place].bottom;
-        let roofed = 0.0 < bottom.get(LoadCase::RoofLive) || 0.0 < bottom.get(LoadCase::DeckLive);
-        let limit = roofed.then(|| self.limits[storey].clone()).flatten();
+        let limit = under_the_sky(bottom).then(|| self.limits[storey].clone()).flatten();
         let kept = self.before.and_then(|before| {
             let alike = |plan: &&Arc<PostPlan>| plan.spec == spec && limit.is_none() && plan.outcome.is_ok();
             before.posts.iter().flatten().find(alike).cloned()
@@ -246,9 +245,8 @@ impl Sizing<'_> {
 
     /// Why what stands on a line has no number.
     fn limit(&self, storey: usize, top: &OnTop) -> Option<OutsideLimits> {
-        let roofed = |amount: &ByCase| 0.0 < amount.get(LoadCase::RoofLive) || 0.0 < amount.get(LoadCase::DeckLive);
-        let any =
-            top.stretches.iter().any(|each| roofed(&each.plf)) || top.presses.iter().any(|each| roofed(&each.pounds));
+        let along = top.stretches.iter().map(|each| &each.plf);
+        let any = along.chain(top.presses.iter().map(|each| &each.pounds)).any(under_the_sky);
         any.then(|| self.limits[storey].clone()).flatten()
     }
 
@@ -261,6 +259,11 @@ impl Sizing<'_> {
     fn code(&self) -> DesignCode {
         self.job.rules().code()
     }
+}
+
+/// Whether a roof, or a deck under the sky, is among what comes down.
+fn under_the_sky(amount: &ByCase) -> bool {
+    0.0 < amount.get(LoadCase::RoofLive) || 0.0 < amount.get(LoadCase::DeckLive)
 }
 
 /// What a storey's members that carry roofs wait for.

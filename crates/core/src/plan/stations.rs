@@ -12,11 +12,11 @@ use super::members::Member;
 use super::ways_out::{WayOfBreak, mended_as_one, ways_out};
 use crate::codes::DesignCode;
 use crate::framing::OpeningOutcome;
+use crate::framing::bears_by_house::concluded;
 use crate::house::plan::ONE_SUPPORT;
 use crate::house::{Axis, EngineersMark, Line, PartId, Spot};
 use crate::job::{Job, OpeningId, WallId};
-use crate::loads::bearing_evidence::judge;
-use crate::loads::{BearingConclusion, ByCase, ByKind, WallCarries};
+use crate::loads::{ByCase, ByKind, WallCarries};
 use crate::measure::{Force, Length};
 use crate::path::loaded::{Break, Carrier};
 use crate::path::pad_size::pad_side;
@@ -390,20 +390,10 @@ impl Teller<'_> {
         bring.sort_unstable();
         bring.dedup();
         let bears = !bring.is_empty();
-        let why = match (wall.carries == WallCarries::Nothing, bears) {
-            (true, _) => say!("bears-not-a-partition"),
-            (false, false) => say!("bears-nothing-lands"),
-            (false, true) => {
-                let what = bring.into_iter().map(|from| self.name(from)).collect();
-                say!("bears-because", what = Argument::Phrases(what, Joined::Commas))
-            }
-        };
-        let seen = match (judge(&wall.evidence).0, bears) {
-            (BearingConclusion::Bears, false) => Some(say!("bears-seen-otherwise")),
-            (BearingConclusion::CarriesNothing, true) => Some(say!("bears-seen-nothing")),
-            _ => None,
-        };
-        Some(Phrase::several(std::iter::once(why).chain(seen).collect(), Joined::Sentences))
+        Some(concluded(wall, bears, || {
+            let what = bring.into_iter().map(|from| self.name(from)).collect();
+            say!("bears-because", what = Argument::Phrases(what, Joined::Commas))
+        }))
     }
 
     fn is_partition(&self, is: StationIs) -> bool {

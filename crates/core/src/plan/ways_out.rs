@@ -89,8 +89,13 @@ struct Finder<'a, 'n> {
 }
 
 impl Finder<'_, '_> {
-    fn maker(&mut self) -> Maker<'_> {
-        Maker { job: self.job, code: self.job.rules().code(), name: self.name, commands: Vec::new() }
+    /// Offers what is made.
+    fn make(&mut self, phrase: Phrase, make: impl FnOnce(&mut Maker<'_>)) {
+        let code = self.job.rules().code();
+        let mut maker = Maker { job: self.job, code, name: self.name, commands: Vec::new() };
+        make(&mut maker);
+        let commands = maker.commands;
+        self.offer(phrase, commands);
     }
 
     fn offer(&mut self, phrase: Phrase, commands: Vec<Command>) {
@@ -137,18 +142,12 @@ impl Finder<'_, '_> {
         let under = Line { axis: line.axis, offset: line.offset, start: low, length: high - low, thickness };
         match self.storey.checked_sub(1) {
             None => {
-                let mut maker = self.maker();
-                maker.foundation(under);
-                let commands = maker.commands;
-                self.offer(say!("way-foundation-under"), commands);
+                self.make(say!("way-foundation-under"), |maker| maker.foundation(under));
             }
             Some(below) => {
                 self.beam_between(below, &under);
                 let posts = posts_under(under.length);
-                let mut maker = self.maker();
-                maker.beam_on_posts(below, under, posts, &all);
-                let commands = maker.commands;
-                self.offer(say!("way-beam-under", posts), commands);
+                self.make(say!("way-beam-under", posts), |maker| maker.beam_on_posts(below, under, posts, &all));
             }
         }
         self.opening_moved(wall, &packs);
@@ -208,25 +207,18 @@ impl Finder<'_, '_> {
         if to <= from || LONGEST_SPAN < to - from {
             return;
         }
-        let mut maker = self.maker();
-        maker.beam(below, Line { start: from, length: to - from, ..*under });
-        let commands = maker.commands;
-        self.offer(say!("way-beam-between", span = distance(to - from)), commands);
+        self.make(say!("way-beam-between", span = distance(to - from)), |maker| {
+            maker.beam(below, Line { start: from, length: to - from, ..*under })
+        });
     }
 
     /// A load at one place with nothing under it.
     fn of_point(&mut self, spot: Spot, pounds: &ByCase) {
         let Some(below) = self.storey.checked_sub(1) else {
-            let mut maker = self.maker();
-            maker.pad(spot, pounds);
-            let commands = maker.commands;
-            self.offer(say!("way-pad-under"), commands);
+            self.make(say!("way-pad-under"), |maker| maker.pad(spot, pounds));
             return;
         };
-        let mut maker = self.maker();
-        maker.post(below, spot, pounds);
-        let commands = maker.commands;
-        self.offer(say!("way-post-under"), commands);
+        self.make(say!("way-post-under"), |maker| maker.post(below, spot, pounds));
         let (thickness, _) = BEAM;
         for axis in [Axis::X, Axis::Y] {
             let (start, offset) = (spot.along(axis), spot.along(axis.across()));
@@ -240,12 +232,7 @@ impl Finder<'_, '_> {
             return;
         }
         let (house, from) = (self.house, broken.from);
-        let mut maker = self.maker();
-        let bare = maker.under_ends(house, from);
-        let commands = maker.commands;
-        if bare {
-            self.offer(say!("way-posts-under-ends"), commands);
-        }
+        self.make(say!("way-posts-under-ends"), |maker| maker.under_ends(house, from));
     }
 }
 
@@ -327,21 +314,19 @@ impl Maker<'_> {
         }
     }
 
-    /// Posts under the ends of a beam that nothing carries; whether there is such an end.
-    fn under_ends(&mut self, house: &FollowedHouse, from: Source) -> bool {
-        let Part::Beam(place) = from.part else { return false };
+    /// Posts under the ends of a beam that nothing carries.
+    fn under_ends(&mut self, house: &FollowedHouse, from: Source) {
+        let Part::Beam(place) = from.part else { return };
         let storey = &house.structure.storeys[from.storey];
-        let Some(beam) = storey.beams.get(place) else { return false };
+        let Some(beam) = storey.beams.get(place) else { return };
         let (supports, _) = &crate::path::support::carriers(storey)[place];
         let loaded = &house.path.storeys[from.storey].beams[place];
         let along = loaded.top.stretches.iter().map(|each| each.plf.times((each.high - each.low).to_feet()));
         let all: ByCase = along.chain(loaded.top.presses.iter().map(|each| each.pounds)).sum();
         let ends = [beam.line.start + POST_FROM_THE_END, beam.line.end() - POST_FROM_THE_END];
         let bare = ends.into_iter().filter(|end| supports.iter().all(|(at, _)| CARRIED_BY_IT < (*at - *end).abs()));
-        let bare: Vec<Length> = bare.collect();
-        for end in &bare {
-            self.post(from.storey, beam.line.spot(*end), &all.times(0.5));
+        for end in bare {
+            self.post(from.storey, beam.line.spot(end), &all.times(0.5));
         }
-        !bare.is_empty()
     }
 }

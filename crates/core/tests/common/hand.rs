@@ -1,13 +1,13 @@
 //! A house put together part by part: walls of 97 1/8 in. under 40 psf of ground snow lying evenly.
 
 use sturvek_core::house::{
-    Axis, Beam, Field, FieldOf, Foundation, Level, Line, Pad, PartId, Place, Post, Rectangle, RoofField,
+    Axis, Beam, Field, FieldOf, FloorField, Foundation, Level, Line, Pad, PartId, Place, Post, Rectangle, RoofField,
     RoofFieldFraming, Spot,
 };
 use sturvek_core::job::{
     Job, Opening, OpeningDesign, OpeningId, OpeningKind, SiteSaid, Size, StockItem, Wall, WallFrame, WallId,
 };
-use sturvek_core::loads::{DeadLoadOn, RoofWarmth, SiteLoads, SiteSnow, SnowTrouble};
+use sturvek_core::loads::{DeadLoadOn, FloorUse, RoofWarmth, SiteLoads, SiteSnow, SnowTrouble};
 use sturvek_core::lumber::{Depth, EngineeredClass, HeaderBoard};
 use sturvek_core::measure::{Force, Length, LineLoad, Pressure};
 use sturvek_core::plan::JobPlan;
@@ -23,6 +23,17 @@ pub struct Hand {
 
 pub const fn feet(feet: i64) -> Length {
     Length::feet(feet)
+}
+
+/// A floor of joists cut at every support, 10 psf and what lives on it.
+pub const fn floor(live: f64) -> FieldOf {
+    FieldOf::Floor(FloorField {
+        use_: FloorUse::Living,
+        joints: Joints::AtEverySupport,
+        dead: Pressure::psf(10.0),
+        live: Pressure::psf(live),
+        roofed: false,
+    })
 }
 
 impl Hand {

@@ -1,6 +1,6 @@
 //! The calculation sheet: on its first page the answer with what an inspector looks for, then the working.
 
-use sturvek_core::codes::CombinationIndex;
+use sturvek_core::codes::{CombinationIndex, DesignCode};
 use sturvek_core::framing::{OpeningPlan, WallPlan, opening_sheet};
 use sturvek_core::job::{Job, Wall};
 use sturvek_core::loads::WallCarries;
@@ -46,6 +46,26 @@ pub fn calculation_sheet(
 fn checks(opening: &OpeningPlan) -> Vec<Block> {
     let Some(sized) = sized(opening) else { return Vec::new() };
     let code = sized.problem.conventions.code;
+    let hardest = sized.evaluation.hardest().map(|check| check.kind);
+    let mut table = checks_table(sized.evaluation.checks.iter(), hardest, code);
+    let packs = End::BOTH.into_iter().map(|end| {
+        let pack = sized.evaluation.packs.at(end);
+        let load = say!("an-amount", amount = decimal(pack.largest_load, Unit::Pounds, 0));
+        let needed =
+            pack.needed.map_or_else(|| say!("paper-no-number-is-enough"), |needed| say!("paper-needs-jacks", needed));
+        let none = || say!("nothing-to-say");
+        row([say!("paper-pack-at", end), load, needed, none(), none(), none()])
+    });
+    table.rows.extend(packs);
+    vec![part(say!("paper-how-hard-it-works")), Block::Table(table)]
+}
+
+/// Checks with demand, capacity and clause, the one that works hardest standing out.
+pub(super) fn checks_table<'a>(
+    checks: impl Iterator<Item = &'a CheckResult>,
+    hardest: Option<CheckKind>,
+    code: DesignCode,
+) -> Table {
     let columns = columns([
         (say!("paper-check"), Side::Name),
         (say!("paper-demand"), Side::Right),
@@ -54,8 +74,7 @@ fn checks(opening: &OpeningPlan) -> Vec<Block> {
         (say!("paper-combination"), Side::Left),
         (say!("paper-clause"), Side::Left),
     ]);
-    let hardest = sized.evaluation.hardest().map(|check| check.kind);
-    let header = sized.evaluation.checks.iter().map(|check| Row {
+    let rows = checks.map(|check| Row {
         strong: Some(check.kind) == hardest,
         ..row([
             check.kind.phrase(),
@@ -66,21 +85,10 @@ fn checks(opening: &OpeningPlan) -> Vec<Block> {
             check.kind.clause(code).phrase(),
         ])
     });
-    let packs = End::BOTH.into_iter().map(|end| {
-        let pack = sized.evaluation.packs.at(end);
-        let load = say!("an-amount", amount = decimal(pack.largest_load, Unit::Pounds, 0));
-        let needed =
-            pack.needed.map_or_else(|| say!("paper-no-number-is-enough"), |needed| say!("paper-needs-jacks", needed));
-        let none = || say!("nothing-to-say");
-        row([say!("paper-pack-at", end), load, needed, none(), none(), none()])
-    });
-    vec![
-        part(say!("paper-how-hard-it-works")),
-        Block::Table(Table { columns, rows: header.chain(packs).collect(), big: false }),
-    ]
+    Table { columns, rows: rows.collect(), big: false }
 }
 
-pub(super) fn amount(check: &CheckResult, value: f64) -> Phrase {
+fn amount(check: &CheckResult, value: f64) -> Phrase {
     let unit = check.kind.unit();
     let decimals = match check.kind {
         CheckKind::LiveDeflection | CheckKind::TotalDeflection | CheckKind::DoorSag => 3,

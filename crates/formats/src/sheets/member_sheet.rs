@@ -1,6 +1,5 @@
 //! The sheet of a beam or a post of the house: what goes in, what it bears on, how hard it works, what else was tried, the working.
 
-use sturvek_core::codes::{CombinationIndex, DesignCode};
 use sturvek_core::house::PartId;
 use sturvek_core::job::Job;
 use sturvek_core::measure::Force;
@@ -8,14 +7,13 @@ use sturvek_core::plan::members::{BeamPlan, Member, PostPlan};
 use sturvek_core::say;
 use sturvek_core::sizing::beam::sheet::beam_sheet;
 use sturvek_core::sizing::beam::{SizedBeam, TriedBeam, Under};
-use sturvek_core::sizing::header::CheckResult;
 use sturvek_core::sizing::post::sheet::post_sheet;
 use sturvek_core::sizing::post::{SizedPost, TriedPost};
 use sturvek_core::sizing::sheet::SheetPart;
 use sturvek_core::speech::{Joined, Phrase, distance, percent};
 use sturvek_wire::paper::{Block, Lies, Paper, Row, Side, Table, Weight};
 
-use super::calculation_sheet::{amount, line};
+use super::calculation_sheet::{checks_table, line};
 use super::{Printed, columns, facts, paper, part, row, text};
 
 /// The sheet of a beam or a post.
@@ -36,7 +34,11 @@ fn of_beam(plan: &BeamPlan) -> Vec<Block> {
     let mut blocks = vec![
         facts(beam_ticket(sized)),
         part(say!("paper-how-hard-it-works")),
-        checks(goes_in.checks.iter().map(|check| &check.result), code),
+        Block::Table(checks_table(
+            goes_in.checks.iter().map(|check| &check.result),
+            goes_in.hardest().map(|check| check.result.kind),
+            code,
+        )),
         part(say!("paper-what-else-was-tried")),
         tried(sized.candidates.iter().map(|each| beam_row(each, each == goes_in))),
     ];
@@ -86,7 +88,7 @@ fn of_post(plan: &PostPlan) -> Vec<Block> {
     let mut blocks = vec![
         facts(ticket),
         part(say!("paper-how-hard-it-works")),
-        checks(goes_in.checks.iter(), spec.code),
+        Block::Table(checks_table(goes_in.checks.iter(), goes_in.hardest().map(|check| check.kind), spec.code)),
         part(say!("paper-what-else-was-tried")),
         tried(candidates.iter().map(|each| post_row(each, each == goes_in))),
     ];
@@ -109,28 +111,6 @@ fn tried(rows: impl Iterator<Item = Row>) -> Block {
         (say!("paper-how-hard"), Side::Right),
         (say!("paper-hardest-in"), Side::Left),
     ]);
-    Block::Table(Table { columns, rows: rows.collect(), big: false })
-}
-
-fn checks<'a>(checks: impl Iterator<Item = &'a CheckResult>, code: DesignCode) -> Block {
-    let columns = columns([
-        (say!("paper-check"), Side::Name),
-        (say!("paper-demand"), Side::Right),
-        (say!("paper-capacity"), Side::Right),
-        (say!("paper-how-hard"), Side::Right),
-        (say!("paper-combination"), Side::Left),
-        (say!("paper-clause"), Side::Left),
-    ]);
-    let rows = checks.map(|check| {
-        row([
-            check.kind.phrase(),
-            amount(check, check.comparison.demand),
-            amount(check, check.comparison.capacity),
-            say!("an-amount", amount = percent(check.ratio())),
-            CombinationIndex::said(check.combination),
-            check.kind.clause(code).phrase(),
-        ])
-    });
     Block::Table(Table { columns, rows: rows.collect(), big: false })
 }
 

@@ -15,7 +15,6 @@ export function EngineersMark({ station, levels, make }: Props) {
   const { say } = useSpeech();
   const [who, setWho] = useState("");
   const [reason, setReason] = useState("");
-  const [whoId, reasonId] = [useId(), useId()];
   const level = levels[station.storey ?? 0]?.id;
   const at = station.near;
   if (!level || !at) return null;
@@ -29,29 +28,33 @@ export function EngineersMark({ station, levels, make }: Props) {
         make([{ do: "add_part", part: { part: "mark", level, name: who, reason, x: at.x, y: at.y } }]);
       }}
     >
-      <label htmlFor={whoId} className="grid text-sm">
-        {say("page-who-answers-for-the-break")}
-        <input
-          id={whoId}
-          className="input tap w-full"
-          value={who}
-          maxLength={80}
-          onChange={(event) => setWho(event.target.value)}
-        />
-      </label>
-      <label htmlFor={reasonId} className="grid text-sm">
-        {say("page-why-it-is-right")}
-        <input
-          id={reasonId}
-          className="input tap w-full"
-          value={reason}
-          maxLength={80}
-          onChange={(event) => setReason(event.target.value)}
-        />
-      </label>
+      <Asked label={say("page-who-answers-for-the-break")} text={who} change={setWho} />
+      <Asked label={say("page-why-it-is-right")} text={reason} change={setReason} />
       <button type="submit" className="btn tap justify-self-start font-normal" disabled={!said}>
         {say("page-the-engineers")}
       </button>
     </form>
+  );
+}
+
+interface AskedProps {
+  readonly label: string;
+  readonly text: string;
+  readonly change: (text: string) => void;
+}
+
+function Asked({ label, text, change }: AskedProps) {
+  const id = useId();
+  return (
+    <label htmlFor={id} className="grid text-sm">
+      {label}
+      <input
+        id={id}
+        className="input tap w-full"
+        value={text}
+        maxLength={80}
+        onChange={(event) => change(event.target.value)}
+      />
+    </label>
   );
 }

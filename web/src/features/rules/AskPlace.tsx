@@ -1,5 +1,6 @@
+import { useMutation } from "@tanstack/react-query";
 import { useId, useState } from "react";
-import { answered, api, type Schemas, type Settings } from "../../api/client";
+import { answered, api, type Settings } from "../../api/client";
 import { problemText } from "../../api/problems";
 import type { JobEditing } from "../../api/useJobEditing";
 import { useSpeech } from "../../speech/useSpeech";
@@ -15,32 +16,18 @@ export function AskPlace({ job, settings, editing }: Props) {
   const { say } = useSpeech();
   const id = useId();
   const [name, setName] = useState("");
-  const [waiting, setWaiting] = useState(false);
-  const [told, setTold] = useState<Schemas["PlaceView"]>();
-  const [failed, setFailed] = useState<Error>();
-
-  async function ask() {
-    setWaiting(true);
-    setTold(undefined);
-    setFailed(undefined);
-    try {
-      setTold(
-        await answered(api.GET("/api/jobs/{job}/place", { params: { path: { job }, query: { name } } })),
-      );
-    } catch (error) {
-      setFailed(error instanceof Error ? error : new Error(String(error)));
-    } finally {
-      setWaiting(false);
-    }
-  }
-
+  const asking = useMutation({
+    mutationFn: () =>
+      answered(api.GET("/api/jobs/{job}/place", { params: { path: { job }, query: { name } } })),
+  });
+  const { data: told, error, isPending } = asking;
   const command = told?.command;
   return (
     <form
       className="grid gap-2"
       onSubmit={(event) => {
         event.preventDefault();
-        if (name.trim() !== "" && !waiting) void ask();
+        if (name.trim() !== "" && !isPending) asking.mutate();
       }}
     >
       <label htmlFor={id}>{say("page-ask-a-place")}</label>
@@ -52,20 +39,20 @@ export function AskPlace({ job, settings, editing }: Props) {
           maxLength={80}
           onChange={(event) => setName(event.target.value)}
         />
-        <button type="submit" className="btn tap font-normal" disabled={name.trim() === "" || waiting}>
+        <button type="submit" className="btn tap font-normal" disabled={name.trim() === "" || isPending}>
           {say("page-ask")}
         </button>
       </span>
       <div role="status" className="text-sm">
         {told?.told && <p>{say(told.told)}</p>}
         {told?.problem && <p className="font-bold text-error">{say(told.problem)}</p>}
-        {failed && <p className="font-bold text-error">{problemText(say, failed)}</p>}
+        {error && <p className="font-bold text-error">{problemText(say, error)}</p>}
       </div>
       {command && (
         <button
           type="button"
           className="btn btn-primary tap justify-self-start font-normal"
-          onClick={() => void editing.run(command).then(() => setTold(undefined))}
+          onClick={() => void editing.run(command).then(() => asking.reset())}
         >
           {say("page-take-them-over")}
         </button>
