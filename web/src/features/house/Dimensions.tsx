@@ -2,6 +2,7 @@ import type { JobView, Schemas } from "../../api/client";
 import type { JobEditing } from "../../api/useJobEditing";
 import { LengthField } from "../../components/Field";
 import { useSpeech } from "../../speech/useSpeech";
+import { partNow } from "./parts";
 import type { Station } from "./stations";
 
 type Job = JobView["job"];
@@ -42,96 +43,54 @@ export function Dimensions({ job, station, editing }: Props) {
   );
 }
 
+/** What is measured of each kind of part, and what it is called. */
+const MEASURES: Readonly<Record<string, readonly (readonly [string, string])[]>> = {
+  post: [
+    ["page-from-the-left", "x"],
+    ["page-from-the-front", "y"],
+  ],
+  pad: [
+    ["page-from-the-left", "x"],
+    ["page-from-the-front", "y"],
+    ["page-its-side", "size"],
+  ],
+  field: [
+    ["page-left-edge", "left"],
+    ["page-right-edge", "right"],
+    ["page-front-edge", "near"],
+    ["page-back-edge", "far"],
+  ],
+};
+
 function of(job: Job, station: Station): Dimension[] {
-  const { id } = station;
-  const { house } = job;
-  const find = <T extends { id?: string | null }>(list: readonly T[]) => list.find((each) => each.id === id);
-  switch (station.kind) {
-    case "wall":
-      return ofWall(job, id ?? "");
-    case "beam":
-      return ofLine(find(house.beams)?.line, (now, line) => {
-        const beam = now.house.beams.find((each) => each.id === id);
-        return beam && { part: "beam", ...beam, line: { ...beam.line, ...line } };
-      });
-    case "foundation":
-      return ofLine(find(house.foundations)?.line, (now, line) => {
-        const part = now.house.foundations.find((each) => each.id === id);
-        return part && { part: "foundation", ...part, line: { ...part.line, ...line } };
-      });
-    case "post":
-      return measures(
-        find(house.posts),
-        [
-          ["page-from-the-left", "x"],
-          ["page-from-the-front", "y"],
-        ],
-        (now, typed) => {
-          const post = now.house.posts.find((each) => each.id === id);
-          return post && { part: "post", ...post, ...typed };
-        },
-      );
-    case "pad":
-      return measures(
-        find(house.pads),
-        [
-          ["page-from-the-left", "x"],
-          ["page-from-the-front", "y"],
-          ["page-its-side", "size"],
-        ],
-        (now, typed) => {
-          const pad = now.house.pads.find((each) => each.id === id);
-          return pad && { part: "pad", ...pad, ...typed };
-        },
-      );
-    case "field":
-      return measures(
-        find(house.fields),
-        [
-          ["page-left-edge", "left"],
-          ["page-right-edge", "right"],
-          ["page-front-edge", "near"],
-          ["page-back-edge", "far"],
-        ],
-        (now, typed) => {
-          const field = now.house.fields.find((each) => each.id === id);
-          return field && { part: "field", ...field, ...typed };
-        },
-      );
-    default:
-      return [];
-  }
-}
-
-type Change = (now: Job, typed: Record<string, string>) => Schemas["HousePart"] | undefined;
-
-function measures<T extends object>(
-  part: T | undefined,
-  named: readonly (readonly [string, keyof T & string])[],
-  change: Change,
-): Dimension[] {
+  if (station.kind === "wall") return ofWall(job, station.id ?? "");
+  const part = partNow(job.house, station);
   if (!part) return [];
-  return named.map(([label, field]) => ({
-    label,
-    at: Number(part[field]),
-    over: (now, typed) => {
-      const changed = change(now, { [field]: typed });
-      return changed && { do: "change_part", part: changed };
-    },
-  }));
-}
-
-function ofLine(line: Schemas["AnsweredPlanLine"] | undefined, change: Change): Dimension[] {
-  const offset = line?.axis === "y" ? "page-from-the-left" : "page-from-the-front";
-  return measures(
-    line,
-    [
+  const over = (now: Job, change: (there: Schemas["HousePart"]) => Schemas["HousePart"]) => {
+    const there = partNow(now.house, station);
+    return there && ({ do: "change_part", part: change(there) } as const);
+  };
+  if ("line" in part) {
+    const offset = part.line.axis === "y" ? "page-from-the-left" : "page-from-the-front";
+    const along = [
       [offset, "offset"],
       ["page-begins-at", "start"],
       ["page-is-long", "length"],
-    ],
-    change,
-  );
+    ] as const;
+    return along.map(([label, field]) => ({
+      label,
+      at: Number(part.line[field]),
+      over: (now, typed) =>
+        over(now, (there) =>
+          "line" in there ? { ...there, line: { ...there.line, [field]: typed } } : there,
+        ),
+    }));
+  }
+  return (MEASURES[part.part] ?? []).map(([label, field]) => ({
+    label,
+    at: Number((part as unknown as Record<string, number>)[field]),
+    over: (now, typed) => over(now, (there) => ({ ...there, [field]: typed })),
+  }));
 }
 
 function ofWall(job: Job, id: string): Dimension[] {

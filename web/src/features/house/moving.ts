@@ -1,5 +1,6 @@
 import type { JobView, Schemas } from "../../api/client";
 import type { Phrase } from "../../speech/voice";
+import { partNow } from "./parts";
 import type { Path, Station } from "./stations";
 
 // What can be held in plan, where it stops, and the edit that moves it. Lengths are nanometers.
@@ -34,39 +35,19 @@ export function movesAlong(job: Job, { station, edge }: Held): readonly Axis[] {
 }
 
 /** The line of a wall, a beam or a foundation. */
-function lineOf(job: Job, station: Station): { readonly axis: Axis } | undefined {
-  const { house } = job;
-  switch (station.kind) {
-    case "wall":
-      return job.walls.find((wall) => wall.id === station.id)?.place ?? undefined;
-    case "beam":
-      return house.beams.find((beam) => beam.id === station.id)?.line;
-    case "foundation":
-      return house.foundations.find((part) => part.id === station.id)?.line;
-    default:
-      return undefined;
-  }
+function lineOf(job: Job, station: Station): { readonly axis: Axis; readonly offset: number } | undefined {
+  if (station.kind === "wall") return job.walls.find((wall) => wall.id === station.id)?.place ?? undefined;
+  const part = partNow(job.house, station);
+  return part && "line" in part ? { axis: part.line.axis, offset: Number(part.line.offset) } : undefined;
 }
 
 /** Where it stands along an axis. */
 export function standsAt(job: Job, { station, edge }: Held, axis: Axis): number | undefined {
-  const { house } = job;
-  switch (station.kind) {
-    case "wall":
-      return job.walls.find((wall) => wall.id === station.id)?.place?.offset;
-    case "beam":
-      return house.beams.find((beam) => beam.id === station.id)?.line.offset;
-    case "foundation":
-      return house.foundations.find((part) => part.id === station.id)?.line.offset;
-    case "post":
-      return house.posts.find((post) => post.id === station.id)?.[axis];
-    case "pad":
-      return house.pads.find((pad) => pad.id === station.id)?.[axis];
-    case "field":
-      return edge && house.fields.find((field) => field.id === station.id)?.[edge];
-    default:
-      return undefined;
-  }
+  const line = lineOf(job, station);
+  if (line) return line.offset;
+  const part = partNow(job.house, station);
+  if (part && "x" in part) return Number(part[axis]);
+  return part?.part === "field" && edge ? Number(part[edge]) : undefined;
 }
 
 /** The edit that puts it to a place along one axis or both; nothing where it is gone by now. */
@@ -75,7 +56,6 @@ export function moved(
   { station, edge }: Held,
   to: Partial<Record<Axis, number>>,
 ): Command | undefined {
-  const { house } = job;
   const whole = Object.fromEntries(Object.entries(to).map(([axis, at]) => [axis, Math.round(at)]));
   const at = Math.round(to.x ?? to.y ?? 0);
   if (station.kind === "wall") {
@@ -83,34 +63,12 @@ export function moved(
     if (!wall?.id || !wall.place) return undefined;
     return { do: "place_wall", wall: wall.id, place: { ...wall.place, offset: at } };
   }
-  const change = (part: Schemas["HousePart"] | undefined): Command | undefined =>
-    part && { do: "change_part", part };
-  const found = <T extends { id?: string | null }>(list: readonly T[]) =>
-    list.find((each) => each.id === station.id);
-  switch (station.kind) {
-    case "beam": {
-      const beam = found(house.beams);
-      return change(beam && { part: "beam", ...beam, line: { ...beam.line, offset: at } });
-    }
-    case "foundation": {
-      const part = found(house.foundations);
-      return change(part && { part: "foundation", ...part, line: { ...part.line, offset: at } });
-    }
-    case "post": {
-      const post = found(house.posts);
-      return change(post && { part: "post", ...post, ...whole });
-    }
-    case "pad": {
-      const pad = found(house.pads);
-      return change(pad && { part: "pad", ...pad, ...whole });
-    }
-    case "field": {
-      const field = found(house.fields);
-      return change(field && edge && { part: "field", ...field, [edge]: at });
-    }
-    default:
-      return undefined;
-  }
+  const part = partNow(job.house, station);
+  if (!part) return undefined;
+  const change = (part: Schemas["HousePart"]): Command => ({ do: "change_part", part });
+  if ("line" in part) return change({ ...part, line: { ...part.line, offset: at } });
+  if (part.part === "field") return edge && change({ ...part, [edge]: at });
+  return change({ ...part, ...whole });
 }
 
 const MIDDLE: Phrase = { id: "page-stop-in-the-middle" };
