@@ -866,7 +866,6 @@ places-nonsense = What the service says of this place cannot be right: type the 
 page-ask-a-place = Ask for a place by its name
 page-ask = Ask
 page-take-them-over = Take them over
-page-figures-of = Snow and wind of { $name }: { $source }.
 page-the-place = The place
 page-solid-floors = The floor over it is solid
 page-by-the-house = By the house
@@ -876,3 +875,18 @@ page-a-slab = A slab
 page-no-slab = No slab
 page-soil-bears = The soil is presumed to bear
 page-thicker-slab-over = A thicker slab under points over
+page-what-may-go-in = What may go in
+page-carries-nothing = carries nothing
+page-only-what-carries = Only what carries
+page-and-what-does-not-carry = { $count ->
+    [one] And one that does not carry
+   *[other] And { $count } that do not carry
+  }
+page-let-the-job-choose = Let the job choose again
+page-what-lies-on-it = What lies on it
+page-joists-are-deep = Joists are deep
+page-its-joists = Its joists
+page-cut-or-lapped = Cut or lapped
+page-in-one-piece = In one piece
+page-gables-weigh = Gables weigh
+page-stop-on-the-layout = On a stud of { $name }

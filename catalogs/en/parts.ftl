@@ -20,6 +20,7 @@ role-sill = { -sill }
 role-cripple-above = { -cripple } above
 role-cripple-below = { -cripple } below
 role-bay-filler = filler beside the opening
+role-squash-block = squash block through the floor above
 stack-sole-plate = { -sole-plate }
 stack-finish-floor = finish floor
 stack-open-below = open below

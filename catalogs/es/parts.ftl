@@ -20,6 +20,7 @@ role-sill = antepecho
 role-cripple-above = montante corto arriba
 role-cripple-below = montante corto abajo
 role-bay-filler = relleno junto al vano
+role-squash-block = bloque a través del piso de arriba
 stack-sole-plate = solera inferior
 stack-finish-floor = piso terminado
 stack-open-below = libre abajo

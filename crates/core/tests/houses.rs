@@ -6,13 +6,17 @@ mod common;
 use common::hand::{Hand, feet, floor};
 use sturvek_core::framing::OpeningOutcome;
 use sturvek_core::framing::bears_by_house::bears_by_house;
-use sturvek_core::house::{Axis, CeilingField, EngineersMark, FieldOf, FloorField, PartId, RoofFieldFraming, Spot};
+use sturvek_core::framing::member::Role;
+use sturvek_core::framing::pieces::pieces_of_wall;
+use sturvek_core::house::{
+    Axis, CeilingField, EngineersMark, FieldOf, FloorField, PartId, Place, RoofFieldFraming, Spot,
+};
 use sturvek_core::job::WallId;
 use sturvek_core::loads::{ByKind, FloorUse, Framing, LoadCase, LoadKind, RoofOnWall, SnowLies, WallCarries};
 use sturvek_core::measure::{End, Length, LineLoad, Pressure};
 use sturvek_core::path::Why;
 use sturvek_core::plan::JobPlan;
-use sturvek_core::plan::stations::{StationKind, Stations, stations};
+use sturvek_core::plan::stations::{StationIs, StationKind, Stations, stations};
 use sturvek_core::plan::ways_out::WayOfBreak;
 use sturvek_core::statics::Joints;
 
@@ -485,6 +489,7 @@ fn people_stand_where_they_press_a_wall_the_most() {
         hand.wall(id, 0, Axis::X, feet(at), (feet(0), feet(20)));
     }
     let in_one_piece = FloorField {
+        joist_depth: None,
         use_: FloorUse::Living,
         joints: Joints::None,
         dead: Pressure::psf(10.0),
@@ -510,4 +515,115 @@ fn nobody_on_a_tail_relieves_the_wall_at_the_far_end() {
     hand.slab();
     // The far wall: 40 · 6 without the tail of 4 ft, whose 40 · 4 · 2 / 12 would lift it; D with the tail.
     carries(&hand.plan(), 1, feet(10), [60.0 - 10.0 * 8.0 / 12.0, 240.0, 0.0, 0.0]);
+}
+
+/// The same, closed by walls at both ends; its gables weigh so much per face.
+fn with_gables(psf: f64) -> Hand {
+    let mut hand = Hand::with_storeys(1);
+    under_trusses(&mut hand);
+    hand.wall(4, 0, Axis::Y, Length::inches(3), (feet(0), feet(24)));
+    hand.wall(5, 0, Axis::Y, feet(32) - Length::inches(3), (feet(0), feet(24)));
+    let FieldOf::Roof(roof) = &mut hand.job.house.fields[0].of else { panic!("a roof") };
+    roof.gable_weight = Pressure::psf(psf);
+    hand
+}
+
+#[test]
+fn gables_stand_on_the_walls_at_the_ends_of_the_ridge() {
+    let mut hand = with_gables(12.0);
+    let window = hand.window(4, feet(12), 48);
+    let plan = hand.plan();
+    // 6 in 12: 12 psf · 2 ft at 4 ft in, · 6 ft under the peak.
+    carries(&plan, 4, feet(4), [24.0, 0.0, 0.0, 0.0]);
+    carries(&plan, 4, feet(12), [72.0, 0.0, 0.0, 0.0]);
+    carries(&plan, 5, feet(20), [24.0, 0.0, 0.0, 0.0]);
+    // The trusses' own walls take nothing of it.
+    carries(&plan, 1, feet(10), [200.0, 0.0, 280.0, 392.0]);
+    let (_, _, opening) = plan.opening(window).expect("planned");
+    assert!(matches!(&opening.outcome, OpeningOutcome::Header(_)), "it bears now: {:?}", opening.sentence);
+    // All of it reaches the slab: 12 · 6 · 24 / 2 on each wall, and what walls and trusses weigh.
+    let house = plan.house().expect("a house");
+    let whole: f64 = house.path.storeys[0]
+        .walls
+        .iter()
+        .enumerate()
+        .filter(|(place, _)| [3, 4].contains(place))
+        .flat_map(|(_, wall)| &wall.top.stretches)
+        .map(|each| each.plf.get(LoadCase::Dead) * (each.high - each.low).to_feet())
+        .sum();
+    near(whole, 2.0 * 864.0);
+    assert_eq!(house.path.breaks, []);
+    // Without weight the wall is as it was.
+    assert!(!plan_of_weightless().wall(WallId(4)).expect("there").1.ground.landed.house.expect("in a house").brings);
+}
+
+fn plan_of_weightless() -> JobPlan {
+    with_gables(0.0).plan()
+}
+
+/// A floor between two storeys, walls 24 ft apart over one another, a window above.
+fn under_a_window(joists: Option<Length>) -> Hand {
+    let mut hand = Hand::with_storeys(2);
+    for storey in 0..2_u8 {
+        for (wall, y) in [(1, 0), (2, 24)] {
+            hand.wall(u128::from(storey) * 10 + wall, u128::from(storey), Axis::X, feet(y), (feet(0), feet(32)));
+        }
+    }
+    let FieldOf::Floor(rooms) = floor(40.0) else { panic!("a floor") };
+    let rooms = FieldOf::Floor(FloorField { joist_depth: joists, ..rooms });
+    hand.field(0, (feet(0), feet(0), feet(32), feet(24)), Axis::Y, rooms);
+    hand.roof(1, (feet(0), feet(-2), feet(32), feet(26)), Axis::Y, RoofFieldFraming::Trusses);
+    hand.window(11, feet(10), 60);
+    hand.slab();
+    hand
+}
+
+#[test]
+fn squash_blocks_stand_under_every_pack_above() {
+    let deep = Length::inches_and(9, 1, 4);
+    let plan = under_a_window(Some(deep)).plan();
+    let (wall, below) = plan.wall(WallId(1)).expect("it is there");
+    let (_, above) = plan.wall(WallId(11)).expect("it is there");
+    let jacks = above.openings[0].jacks;
+    let blocks: Vec<_> = below.members.iter().filter(|member| member.role == Role::SquashBlock).collect();
+    assert_eq!(blocks.len(), usize::from(jacks.left + jacks.right), "one for each jack above");
+    for block in &blocks {
+        assert_eq!(
+            (block.rect.y, block.cut),
+            (wall.frame.height(), deep),
+            "on the plates, as long as the joists are deep"
+        );
+        assert!(below.members.iter().all(|other| std::ptr::eq(*block, other) || !block.overlaps(other)));
+    }
+    // The jacks above stand on them: the same places, both walls beginning at one corner.
+    let of_jacks = above.members.iter().filter(|member| member.role == Role::Jack).map(|member| member.rect.x);
+    assert_eq!(blocks.iter().map(|block| block.rect.x).collect::<Vec<_>>(), of_jacks.collect::<Vec<_>>());
+    let listed = pieces_of_wall(&below.members);
+    let piece = listed.iter().find(|piece| piece.role == Role::SquashBlock).expect("on the list");
+    assert_eq!((piece.count, piece.length), (u32::try_from(blocks.len()).expect("few"), deep));
+    // Nobody said how deep: named, not drawn.
+    let unsaid = under_a_window(None).plan();
+    let (_, below) = unsaid.wall(WallId(1)).expect("it is there");
+    assert_eq!(below.ground.landed.solid.len(), 2);
+    assert!(!below.members.iter().any(|member| member.role == Role::SquashBlock));
+}
+
+#[test]
+fn the_layout_of_a_wall_is_told_where_its_studs_stand_in_plan() {
+    let mut hand = under_a_window(None);
+    let told_of = |plan: &JobPlan, wall: u128| {
+        let told = told(plan);
+        let station = told.stations.into_iter().find(|station| station.is == StationIs::Wall(WallId(wall)));
+        station.and_then(|station| station.layout).expect("a wall has a layout")
+    };
+    // 16 in. on center from the left end, whose stud is centered at 3/4 in.: the others at multiples of 16.
+    let sixteen = Length::inches(16);
+    let (from, every) = told_of(&hand.plan(), 1);
+    assert_eq!((from.nanometers() % sixteen.nanometers(), every), (0, sixteen));
+    // Turned about, they count from the other end.
+    let wall = hand.job.walls.iter_mut().find(|wall| wall.id == WallId(1)).expect("it is there");
+    wall.place = wall.place.map(|place| Place { turned: true, ..place });
+    wall.frame.length = feet(31);
+    let (from, _) = told_of(&hand.plan(), 1);
+    assert_eq!((feet(31) - from).nanometers() % sixteen.nanometers(), 0);
 }

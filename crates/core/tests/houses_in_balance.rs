@@ -103,7 +103,14 @@ fn any_storey() -> impl Strategy<Value = StoreyStructure> {
         prop::collection::vec(any_field(), 0..3),
         prop::collection::vec(point, 0..3),
     )
-        .prop_map(|(walls, beams, posts, fields, points)| StoreyStructure { walls, beams, posts, fields, points })
+        .prop_map(|(walls, beams, posts, fields, points)| StoreyStructure {
+            walls,
+            beams,
+            posts,
+            fields,
+            points,
+            gables: Vec::new(),
+        })
 }
 
 fn any_house() -> impl Strategy<Value = Structure> {
@@ -260,6 +267,7 @@ fn turned(
         posts: storey.posts.iter().map(|post| StandingPost { at: spot(post.at), ..*post }).collect(),
         fields: storey.fields.iter().map(field).collect(),
         points: storey.points.iter().map(|point| PointAbove { at: spot(point.at), ..*point }).collect(),
+        gables: Vec::new(),
     };
     Structure {
         storeys: house.storeys.iter().map(storey).collect(),

@@ -4,14 +4,20 @@ mod common;
 
 use common::hand::{Hand, feet, floor};
 use sturvek_core::house::{Axis, PartId, RoofFieldFraming};
+use sturvek_core::job::command::apply;
 use sturvek_core::loads::{Asked, LoadKind, Standing};
+use sturvek_core::lumber::{
+    Depth, EngineeredClass, Grade, HeaderBoard, HeaderSpec, SawnLumber, SawnSize, Species, Thickness,
+};
 use sturvek_core::measure::Length;
 use sturvek_core::plan::JobPlan;
+use sturvek_core::plan::member_choices::member_choices;
 use sturvek_core::plan::members::{BeamPlan, Member, PostPlan};
 use sturvek_core::sizing::beam::{SizedBeam, Under};
 use sturvek_core::sizing::candidates::Tried;
 use sturvek_core::sizing::header::CheckKind;
 use sturvek_core::sizing::limits::OutsideLimits;
+use sturvek_core::sizing::post::PostSection;
 use sturvek_core::statics::Joints;
 
 fn beams(plan: &JobPlan) -> Vec<(PartId, &BeamPlan)> {
@@ -141,4 +147,52 @@ fn what_an_edit_leaves_alone_keeps_its_member() {
     let beam = &mut hand.job.house.beams[0];
     beam.line.length = feet(24) - Length::inches(1);
     assert_ne!(kept(&before), kept(&before.again(hand.job.clone())));
+}
+
+#[test]
+fn what_somebody_chose_goes_in_whether_it_carries_or_not() {
+    let mut hand = over_a_girder(40.0);
+    let plan = hand.plan();
+    let (girder, _) = beams(&plan)[0];
+    let choices = member_choices(&plan, girder).expect("a beam");
+    assert!(choices.back.is_none() && choices.tried.iter().filter(|each| each.goes_in).count() == 1);
+    let weak = choices.tried.iter().find(|each| !each.carries).expect("some do not carry");
+    hand.job = apply(&hand.job, &weak.command).expect("made").job;
+    let plan = hand.plan();
+    let (_, beam) = beams(&plan)[0];
+    assert!(!sized(beam).goes_in().carries());
+    let (_, member) = plan.members().next().expect("the girder");
+    assert!(member.answer().to_string().contains("member-chosen-fails"), "{}", member.answer());
+    // Its middle post still stands under what the girder brings.
+    assert!(posts(&plan)[1].outcome.as_ref().expect("within the limits").goes_in().carries());
+    let back = member_choices(&plan, girder).expect("a beam").back.expect("somebody chose");
+    hand.job = apply(&hand.job, &back).expect("made").job;
+    assert!(sized(beams(&hand.plan())[0].1).goes_in().carries());
+}
+
+#[test]
+fn a_beam_that_is_not_in_stock_can_be_chosen_and_is_worked_out() {
+    let mut hand = over_a_girder(20.0);
+    let board = HeaderBoard::Engineered {
+        class: EngineeredClass::Psl20E,
+        ply_width: Length::inches_and(5, 1, 4),
+        depth: Length::inches_and(11, 7, 8),
+    };
+    let chosen = HeaderSpec { board, plies: 1 };
+    hand.job.house.beams[0].chosen = Some(chosen);
+    let plan = hand.plan();
+    let girder = sized(beams(&plan)[0].1);
+    assert!(girder.goes_in().beam == chosen && girder.goes_in().carries());
+    let six_by_six = PostSection::Solid(SawnLumber {
+        species: Species::DouglasFirLarch,
+        grade: Grade::Number1,
+        size: SawnSize { thickness: Thickness::Six, depth: Depth::Six },
+    });
+    hand.job.house.posts[1].chosen = Some(six_by_six);
+    let plan = hand.plan();
+    let middle = posts(&plan)[1].outcome.as_ref().expect("within the limits");
+    assert!(middle.goes_in().post == six_by_six && middle.goes_in().carries());
+    let part = hand.job.house.posts[1].id;
+    assert!(member_choices(&plan, part).expect("a post").back.is_some());
+    assert!(member_choices(&plan, PartId(77)).is_none());
 }

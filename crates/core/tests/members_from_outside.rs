@@ -29,6 +29,7 @@ fn on_posts(sixteenths: &[i64], dead: f64, snow: f64, board: HeaderBoard) -> Siz
         supports: sixteenths.iter().map(support).collect(),
         loads: vec![OpeningLoad::Line { amount, extent: None }],
         held: true,
+        chosen: None,
         conventions: Conventions::default(),
     };
     let boards = [StockBoard { board, price_per_foot: None }];
@@ -81,6 +82,7 @@ fn a_beam_in_one_piece_over_a_post_and_that_post() {
         }],
         stands_on: None,
         code: DesignCode::default(),
+        chosen: None,
     };
     let snow = spec.code.strength().iter().find(|each| each.name == "D+S").expect("a combination");
     let four = PostSection::Studs { lumber, count: 4 };
@@ -101,7 +103,8 @@ fn two_nailed_studs_that_nothing_holds() {
     let lumber = JackLumber { species: Species::SprucePineFir, grade: Grade::Stud, depth: Depth::Four };
     let carries = |height: Length| {
         let load = ByKind::of([(LoadKind::Snow, Force::lbf(1.0))]);
-        let spec = PostSpec { height, load, beams: Vec::new(), stands_on: None, code: DesignCode::default() };
+        let spec =
+            PostSpec { height, load, beams: Vec::new(), stands_on: None, code: DesignCode::default(), chosen: None };
         let snow = spec.code.strength().iter().find(|each| each.name == "D+S").expect("a combination");
         column::carries(&mut Silent, &spec, PostSection::Studs { lumber, count: 2 }, snow).expect("a column")
     };

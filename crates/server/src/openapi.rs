@@ -48,6 +48,7 @@ pub fn api_router() -> OpenApiRouter<AppState> {
         .routes(routes!(walls::openings_together))
         .routes(routes!(house::get_path))
         .routes(routes!(house::say_a_house))
+        .routes(routes!(house::get_member_choices))
         .routes(routes!(papers::get_wall_paper))
         .routes(routes!(papers::get_wall_pdf))
         .routes(routes!(papers::get_sheet))

@@ -4,6 +4,7 @@ use chrono::{DateTime, Utc};
 use serde::{Deserialize, Serialize};
 use sturvek_core::framing::WallPlan;
 use sturvek_core::framing::say::{Misread, Said, SaidWall, Wanted};
+use sturvek_core::job::place_figures::come_from;
 use sturvek_core::job::{self as core, OpeningId, Rules, WallId};
 use sturvek_core::measure::Length;
 use sturvek_core::plan::JobPlan;
@@ -101,6 +102,8 @@ pub struct JobView {
     pub totals: Vec<WallSettled>,
     /// What has to be said about the job as a whole.
     pub notice: Option<Phrase>,
+    /// Where its snow and wind come from, where a place was asked for them.
+    pub figures_from: Option<Phrase>,
 }
 
 /// What an edit made of a job: what differs from the version that it was made on.
@@ -126,6 +129,8 @@ pub struct Edited {
     pub totals: Vec<WallSettled>,
     /// What has to be said about the job as a whole.
     pub notice: Option<Phrase>,
+    /// Where its snow and wind come from, where a place was asked for them.
+    pub figures_from: Option<Phrase>,
     /// What whoever made the edit looks at, as it is now; left out where it is not there.
     pub looked_at: Option<LookedAt>,
 }
@@ -376,6 +381,7 @@ impl JobView {
             can_redo: stored.can_redo.clone(),
             totals: totals(planned),
             notice: notice(stored.log_bytes),
+            figures_from: come_from(&stored.job.settings).map(Into::into),
         }
     }
 }
@@ -431,6 +437,7 @@ impl Edited {
             can_redo: stored.can_redo.clone(),
             totals: totals(planned),
             notice: notice(stored.log_bytes),
+            figures_from: come_from(&stored.job.settings).map(Into::into),
             looked_at: look.and_then(|look| LookedAt::of(&planned.plan, look)),
         }
     }

@@ -80,6 +80,7 @@ fn beam_row(job_id: Uuid, position: i32, beam: &Beam) -> Result<beam::Model, Sto
         thickness_nm: nanometers(&beam.line.thickness)?,
         weight_plf: beam.weight,
         joints: word(beam.joints)?,
+        chosen: beam.chosen.as_ref().map(document).transpose()?,
     })
 }
 
@@ -93,6 +94,7 @@ fn post_row(job_id: Uuid, position: i32, post: &HousePost) -> Result<house_post:
         x_nm: nanometers(&post.x)?,
         y_nm: nanometers(&post.y)?,
         weight_lb: post.weight,
+        chosen: post.chosen.as_ref().map(document).transpose()?,
     })
 }
 
@@ -146,14 +148,6 @@ pub fn house_of(documents: Documents, rows: HouseRows, ground: Ground) -> Result
     pads.sort_by_key(|row| row.position);
     marks.sort_by_key(|row| row.position);
     let level = |row: level::Model| Level { id: Some(row.id), name: row.name, height: typed(row.height_nm) };
-    let post = |row: house_post::Model| HousePost {
-        id: Some(row.id),
-        level: row.level_id,
-        name: row.name,
-        x: typed(row.x_nm),
-        y: typed(row.y_nm),
-        weight: row.weight_lb,
-    };
     let pad = |row: pad::Model| Pad {
         id: Some(row.id),
         name: row.name,
@@ -172,8 +166,8 @@ pub fn house_of(documents: Documents, rows: HouseRows, ground: Ground) -> Result
     Ok(House {
         levels: levels.into_iter().map(level).collect(),
         fields: fields.into_iter().map(|row| field_of(documents, row)).collect::<Result<_, _>>()?,
-        beams: beams.into_iter().map(beam_of).collect::<Result<_, _>>()?,
-        posts: posts.into_iter().map(post).collect(),
+        beams: beams.into_iter().map(|row| beam_of(documents, row)).collect::<Result<_, _>>()?,
+        posts: posts.into_iter().map(|row| post_of(documents, row)).collect::<Result<_, _>>()?,
         foundations: foundations.into_iter().map(foundation_of).collect::<Result<_, _>>()?,
         pads: pads.into_iter().map(pad).collect(),
         marks: marks.into_iter().map(mark).collect(),
@@ -195,7 +189,19 @@ fn field_of(documents: Documents, row: field::Model) -> Result<Field, StoreError
     })
 }
 
-fn beam_of(row: beam::Model) -> Result<Beam, StoreError> {
+fn post_of(documents: Documents, row: house_post::Model) -> Result<HousePost, StoreError> {
+    Ok(HousePost {
+        id: Some(row.id),
+        level: row.level_id,
+        name: row.name,
+        x: typed(row.x_nm),
+        y: typed(row.y_nm),
+        weight: row.weight_lb,
+        chosen: row.chosen.map(|chosen| documents.read(chosen)).transpose()?,
+    })
+}
+
+fn beam_of(documents: Documents, row: beam::Model) -> Result<Beam, StoreError> {
     Ok(Beam {
         id: Some(row.id),
         level: row.level_id,
@@ -209,6 +215,7 @@ fn beam_of(row: beam::Model) -> Result<Beam, StoreError> {
         },
         weight: row.weight_plf,
         joints: choice(&row.joints)?,
+        chosen: row.chosen.map(|chosen| documents.read(chosen)).transpose()?,
     })
 }
 

@@ -13,7 +13,7 @@ use sturvek_core::job::rough_opening::RoughOpeningRules;
 use sturvek_core::job::{
     Backing, Command, CountOverride, FramedAs, FramingOptions, HeadLine, HeaderChoice, HeaderPlace, Job, KingWindBasis,
     LayoutStart, Letter, MeasuredRoom, Opening, OpeningDesign, OpeningId, OpeningKind, OwnBreaks, Particulars,
-    Partition, PlaceSource, PlateLap, PointLoad, PointLoadId, Rake, Room, RunDesign, RunPast, Sawn, Settings,
+    Partition, PlaceFigures, PlateLap, PointLoad, PointLoadId, Rake, Room, RunDesign, RunPast, Sawn, Settings,
     SillStyle, SiteSaid, Size, SpecialCase, StockId, StockItem, StudRole, Underside, Wall, WallEnd, WallFace,
     WallFrame, WallHeight, WallId,
 };
@@ -25,11 +25,12 @@ use sturvek_core::loads::{
 use sturvek_core::lumber::JackLumber;
 use sturvek_core::lumber::sheet::Name;
 use sturvek_core::lumber::{
-    Depth, EngineeredClass, Grade, HeaderBoard, HeaderSpec, SawnSize, SheetValues, Species, Thickness,
+    Depth, EngineeredClass, Grade, HeaderBoard, HeaderSpec, SawnLumber, SawnSize, SheetValues, Species, Thickness,
 };
 use sturvek_core::measure::{End, Ends, Force, Length, LineLoad, Money, Pressure};
 use sturvek_core::sizing::candidates::{Aim, Margin, StockBoard};
 use sturvek_core::sizing::kings::KingTable;
+use sturvek_core::sizing::post::PostSection;
 use sturvek_core::sizing::schools::code_basis::TableBlock;
 use sturvek_core::sizing::schools::{JurisdictionRow, JurisdictionTable, School, ShopHeader, ShopRules};
 use sturvek_core::sizing::{HeaderFace, JackSeat, Post};
@@ -194,10 +195,14 @@ impl Draw {
                     mean_roof_height: self.length(110, 600),
                 }),
             },
-            place: self.maybe(|draw| PlaceSource {
+            place: self.maybe(|draw| PlaceFigures {
                 name: draw.text(),
                 source: draw.text(),
                 frost_depth: draw.length(0, 90),
+                ground_snow: draw.pressure(120.0),
+                edition: draw.one(&[SnowEdition::Asce7To16, SnowEdition::Asce7From22]),
+                miles_per_hour: draw.number(90.0, 180.0),
+                exposure: draw.one(&[WindExposure::B, WindExposure::C, WindExposure::D]),
             }),
             said: SiteSaid { snow: self.one(&standing), wind: self.one(&standing) },
             brittle_finish: self.one(&answers),
@@ -629,6 +634,7 @@ impl Draw {
                     dead: floor.dead,
                     live: floor.live,
                     roofed: self.yes(),
+                    joist_depth: self.maybe(|draw| draw.length(4, 24)),
                 })
             }
             1 => {
@@ -654,17 +660,30 @@ impl Draw {
             ceiling_dead: roof.ceiling_dead,
             attic_live: roof.attic_live,
             snow_trouble: roof.snow_trouble,
+            gable_weight: self.pressure(50.0),
         }
     }
 
     fn beam(&mut self, level: PartId) -> Beam {
         let weight = LineLoad::plf(self.number(1.0, 90.0));
-        Beam { id: PartId(self.id()), level, name: self.text(), line: self.line(), weight, joints: self.joints() }
+        let (line, joints, chosen) = (self.line(), self.joints(), self.maybe(Self::header));
+        Beam { id: PartId(self.id()), level, name: self.text(), line, weight, joints, chosen }
     }
 
     fn house_post(&mut self, level: PartId) -> HousePost {
         let weight = Force::lbf(self.number(1.0, 90.0));
-        HousePost { id: PartId(self.id()), level, name: self.text(), at: self.spot(), weight }
+        let chosen = self.maybe(Self::post_section);
+        HousePost { id: PartId(self.id()), level, name: self.text(), at: self.spot(), weight, chosen }
+    }
+
+    fn post_section(&mut self) -> PostSection {
+        let (species, grade) = (self.species(), self.grade());
+        if self.yes() {
+            let depth = self.one(&[Depth::Four, Depth::Six]);
+            return PostSection::Studs { lumber: JackLumber { species, grade, depth }, count: self.count(2, 5) };
+        }
+        let (thickness, depth) = (self.one(&[Thickness::Four, Thickness::Six]), self.one(&[Depth::Six, Depth::Eight]));
+        PostSection::Solid(SawnLumber { species, grade, size: SawnSize { thickness, depth } })
     }
 
     fn foundation(&mut self) -> Foundation {

@@ -129,7 +129,7 @@ mirror!(
     MemberRole = Role {
         SolePlate, SolePlateCutLast, TopPlate, SecondTopPlate, Stud, CornerStud, PartitionStud, PartitionBacker,
         LadderBlock, Blocking, PointLoadStud, King, Jack, HeaderPost, Header, Nailer, HeadPacking, FlatHead, Sill,
-        CrippleAbove, CrippleBelow, BayFiller,
+        CrippleAbove, CrippleBelow, BayFiller, SquashBlock,
     }
 );
 mirror!(

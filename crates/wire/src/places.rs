@@ -116,6 +116,7 @@ fn step(within: &Within) -> String {
         Within::Place => "/place".into(),
         Within::House => "/house".into(),
         Within::Line => "/line".into(),
+        Within::Chosen => "/chosen".into(),
         Within::Ground => "/ground".into(),
         Within::Part { list, place, .. } => format!("/{}/{place}", part_list(*list)),
         Within::Partition(place) => format!("/frame/framing/partitions/{place}"),
@@ -291,6 +292,9 @@ pub(crate) const fn field(input: Input) -> &'static str {
         Input::SpotY => "/y",
         Input::BeamWeight | Input::PostWeight => "/weight",
         Input::PadSize => "/size",
+        Input::JoistDepth => "/what/joist_depth",
+        Input::GableWeight => "/what/gable_weight",
+        Input::StudsOfAPost => "/count",
         Input::Soil => "/soil",
         Input::ThickSlabOver => "/thick_slab_over",
         Input::PointLoads => "/point_loads",
@@ -316,6 +320,8 @@ pub(crate) const fn field(input: Input) -> &'static str {
         Input::DecidedReason => "/reason",
         Input::PlaceName => "/place/name",
         Input::PlaceSource => "/place/source",
+        Input::PlaceSnow => "/place/ground_snow",
+        Input::PlaceWind => "/place/miles_per_hour",
         Input::FrostDepth => "/place/frost_depth",
     }
 }

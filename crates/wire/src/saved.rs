@@ -9,11 +9,12 @@ use thiserror::Error;
 
 use crate::command::Command;
 use crate::inputs::{
-    Board, CarriedFraming, CodeTable, DesignOptions, FieldOf, FramedAs, FramingOptions, Job, Settings,
+    Board, CarriedFraming, CodeTable, DesignOptions, FieldOf, FramedAs, FramingOptions, Header, Job, PostSection,
+    Settings,
 };
 
 /// The form that is written, and the newest that is read.
-pub const FORM: u16 = 6;
+pub const FORM: u16 = 7;
 
 /// Something that is kept as JSON.
 pub trait Saved: DeserializeOwned {
@@ -39,6 +40,8 @@ saved!(
     DesignOptions = "options",
     FramedAs = "framed_as",
     Board = "board",
+    Header = "chosen",
+    PostSection = "chosen",
 );
 
 /// Why something that was kept cannot be read.
@@ -70,7 +73,7 @@ struct Step {
     up: fn(&mut Value),
 }
 
-static STEPS: [Step; 8] = [
+static STEPS: [Step; 10] = [
     Step { name: "a wall carries several things", from: 1, up: a_wall_carries_several_things },
     Step { name: "snow and wind were assumed before", from: 1, up: snow_and_wind_were_assumed_before },
     Step { name: "tails were assumed free", from: 1, up: tails_were_assumed_free },
@@ -79,6 +82,8 @@ static STEPS: [Step; 8] = [
     Step { name: "papers without a heading", from: 3, up: papers_without_a_heading },
     Step { name: "walls without a house", from: 4, up: walls_without_a_house },
     Step { name: "houses without engineer's marks", from: 5, up: houses_without_marks },
+    Step { name: "gables weighed nothing", from: 6, up: gables_weighed_nothing },
+    Step { name: "places without their figures", from: 6, up: places_without_their_figures },
 ];
 
 /// The names of all steps.
@@ -235,6 +240,36 @@ fn walls_without_a_house(value: &mut Value) {
 fn houses_without_marks(value: &mut Value) {
     each_named("house", value, &mut |house| {
         house.entry("marks").or_insert_with(|| json!([]));
+    });
+}
+
+/// Of a roof only what lies on its joists came down.
+fn gables_weighed_nothing(value: &mut Value) {
+    each_named("what", value, &mut |what| {
+        if what.get("kind").and_then(Value::as_str) == Some("roof_field") {
+            what.entry("gable_weight").or_insert_with(|| json!(0.0));
+        }
+    });
+}
+
+/// A place was forgotten as soon as one of its figures was typed over: while it is named, the figures are its own.
+fn places_without_their_figures(value: &mut Value) {
+    each_named("settings", value, &mut |settings| {
+        let (snow, edition) = (settings.get("snow").cloned(), settings.get("snow_edition").cloned());
+        let wind = settings.get("wind").cloned().unwrap_or_default();
+        let by_speed = settings.get("snow_basis") == Some(&json!("ground")) && wind["by"] == "speed";
+        let Some(Value::Object(place)) = settings.get_mut("place") else { return };
+        if place.contains_key("ground_snow") {
+            return;
+        }
+        if !by_speed {
+            settings.insert("place".into(), Value::Null);
+            return;
+        }
+        place.insert("ground_snow".into(), snow.unwrap_or_default());
+        place.insert("edition".into(), edition.unwrap_or_default());
+        place.insert("miles_per_hour".into(), wind["miles_per_hour"].clone());
+        place.insert("exposure".into(), wind["exposure"].clone());
     });
 }
 

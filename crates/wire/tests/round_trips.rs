@@ -106,7 +106,7 @@ type Pair = (String, String, String);
 fn no_two_fields_of_a_job_can_be_exchanged_unseen() {
     let mut runner = TestRunner::deterministic();
     let mut told_apart: BTreeMap<Pair, bool> = BTreeMap::new();
-    for _ in 0..6 {
+    for _ in 0..10 {
         let job = any_job().new_tree(&mut runner).expect("a job").current();
         let json = as_json(&job);
         for place in objects(&json) {

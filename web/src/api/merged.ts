@@ -17,5 +17,6 @@ export function merged(before: JobView | undefined, edited: Edited): JobView | u
     can_redo: edited.can_redo,
     totals: edited.totals,
     notice: edited.notice,
+    figures_from: edited.figures_from,
   };
 }

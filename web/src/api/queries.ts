@@ -25,6 +25,7 @@ export const keys = {
   wallPaper: (job: string, wall: string, sheet: string, version: number) =>
     ["job", job, "paper", wall, sheet, version] as const,
   member: (job: string, part: string, version: number) => ["job", job, "member", part, version] as const,
+  choices: (job: string, part: string, version: number) => ["job", job, "choices", part, version] as const,
   sheet: (job: string, opening: string, version: number) => ["job", job, "sheet", opening, version] as const,
 };
 
@@ -164,6 +165,15 @@ export const pathQuery = (job: string, version: number) =>
   queryOptions({
     queryKey: keys.path(job, version),
     queryFn: () => answered(api.GET("/api/jobs/{job}/path", { params: { path: { job } } })),
+    placeholderData: keepPreviousData,
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+
+/** What may go in as a beam or a post of the house. */
+export const memberChoicesQuery = (job: string, part: string, version: number) =>
+  queryOptions({
+    queryKey: keys.choices(job, part, version),
+    queryFn: () => answered(api.GET("/api/jobs/{job}/members/{part}", { params: { path: { job, part } } })),
     placeholderData: keepPreviousData,
     staleTime: Number.POSITIVE_INFINITY,
   });

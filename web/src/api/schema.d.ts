@@ -244,6 +244,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/members/{part}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What may go in as a beam or a post of the house, with the edit that chooses each. */
+        get: operations["get_member_choices"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/members/{part}/sheet": {
         parameters: {
             query?: never;
@@ -736,6 +753,7 @@ export interface components {
         Answer: "not_said" | "no" | "yes";
         /** @description A beam. */
         AnsweredBeam: {
+            chosen: components["schemas"]["AnsweredHeader"] | null;
             /**
              * Format: uuid
              * @description Its identity; left out when it is added.
@@ -1121,6 +1139,7 @@ export interface components {
             dead: number;
             /** @description Whether its joists are cut or lapped at their supports, or run over them. */
             joints: components["schemas"]["Joints"];
+            joist_depth: number | null;
             /**
              * Format: double
              * @description Live load.
@@ -1319,6 +1338,7 @@ export interface components {
         });
         /** @description A post of a house. */
         AnsweredHousePost: {
+            chosen: components["schemas"]["PostSection"] | null;
             /**
              * Format: uuid
              * @description Its identity; left out when it is added.
@@ -1533,13 +1553,27 @@ export interface components {
             /** @description Whether its left end is the one farther along its axis. */
             turned: boolean;
         };
-        /** @description Where a job's snow and wind come from. */
-        AnsweredPlaceSource: {
+        /** @description What somebody said of a place. */
+        AnsweredPlaceFigures: {
+            /** @description The edition it belongs to. */
+            edition: components["schemas"]["SnowEdition"];
+            /** @description Exposure. */
+            exposure: components["schemas"]["WindExposure"];
             /**
              * Format: int64
              * @description How deep the ground freezes there.
              */
             frost_depth: number;
+            /**
+             * Format: double
+             * @description Ground snow, lb/ft².
+             */
+            ground_snow: number;
+            /**
+             * Format: double
+             * @description Basic wind speed, mph.
+             */
+            miles_per_hour: number;
             /** @description What the place is called. */
             name: string;
             /** @description Who says so. */
@@ -1726,6 +1760,11 @@ export interface components {
             /** @description How it is framed. */
             framing: components["schemas"]["RoofFieldFraming"];
             /**
+             * Format: double
+             * @description What its gables weigh per face.
+             */
+            gable_weight: number;
+            /**
              * Format: int64
              * @description How far it hangs over at each eave.
              */
@@ -1846,7 +1885,7 @@ export interface components {
              */
             partially_enclosed: components["schemas"]["Answer"];
             /** @default null */
-            place: components["schemas"]["AnsweredPlaceSource"] | null;
+            place: components["schemas"]["AnsweredPlaceFigures"] | null;
             /**
              * Format: double
              * @description Roof live load, lb/ft².
@@ -2164,6 +2203,7 @@ export interface components {
         Backing: "channel" | "ladder_blocks";
         /** @description A beam. */
         Beam: {
+            chosen?: components["schemas"]["Header"] | null;
             /**
              * Format: uuid
              * @description Its identity; left out when it is added.
@@ -2890,6 +2930,7 @@ export interface components {
         Edited: {
             can_redo?: components["schemas"]["Phrase"] | null;
             can_undo?: components["schemas"]["Phrase"] | null;
+            figures_from?: components["schemas"]["Phrase"] | null;
             /**
              * Format: uuid
              * @description Which job.
@@ -3105,6 +3146,7 @@ export interface components {
             dead: number;
             /** @description Whether its joists are cut or lapped at their supports, or run over them. */
             joints: components["schemas"]["Joints"];
+            joist_depth?: components["schemas"]["TypedLength"] | null;
             /**
              * Format: double
              * @description Live load.
@@ -3531,6 +3573,7 @@ export interface components {
         });
         /** @description A post of a house. */
         HousePost: {
+            chosen?: components["schemas"]["PostSection"] | null;
             /**
              * Format: uuid
              * @description Its identity; left out when it is added.
@@ -3579,7 +3622,7 @@ export interface components {
          * @description What an input is known by.
          * @enum {string}
          */
-        InputName: "author" | "device" | "job-name" | "address" | "permit" | "adopted-code" | "code-edition" | "answers-for-it" | "walls" | "snow" | "snow-exposure" | "snow-thermal" | "snow-importance" | "winter-wind" | "roof-live" | "wind-pressure" | "wind-speed" | "mean-roof-height" | "live-deflection-limit" | "total-deflection-limit" | "creep" | "most-sag-over-door" | "king-deflection-limit" | "rough-wider" | "rough-higher" | "finish-floor" | "counter" | "backsplash" | "shop-doubles-jacks-from" | "shop-doubles-kings-from" | "shop-headers" | "shop-header-up-to" | "shop-header-building-up-to" | "stock" | "price" | "plies" | "ply-width" | "header-depth" | "sawn-size" | "sheet-name" | "sheet-bending" | "sheet-shear" | "sheet-bearing" | "sheet-stiffness" | "sheet-stability" | "sheet-density" | "table-name" | "table-rows" | "table-plies" | "table-span" | "table-width" | "table-snow" | "table-jacks" | "wall-name" | "wall-length" | "wall-height" | "stud-length" | "room-left" | "room-right" | "clearance" | "rake-left" | "rake-right" | "peak-at" | "peak-height" | "rake-rise" | "stud-spacing" | "stud-depth" | "plate-stock" | "breaks-apart" | "layout-start" | "lap" | "bolts" | "partitions" | "partition-at" | "partition-depth" | "blocking-rows" | "blocking" | "cast-bolts" | "cast-bolt" | "plate-breaks" | "plate-break" | "carried" | "extent" | "building-width" | "overhang" | "rise-in-twelve" | "rafter-bay" | "roof-dead" | "ceiling-dead" | "attic-live" | "ridge-post-at" | "ridge-span-one-side" | "ridge-span-other-side" | "ridge-beam-weight" | "joist-span-one-side" | "joist-span-other-side" | "joist-span-beyond" | "joist-bay" | "floor-dead" | "floor-live" | "wall-above-height" | "wall-above-dead" | "opening-above" | "gable-dead" | "levels" | "level-height" | "fields" | "beams" | "house-posts" | "foundations" | "pads" | "marks" | "mark-reason" | "part-name" | "part-level" | "line-offset" | "line-start" | "line-length" | "line-thickness" | "field-left" | "field-right" | "field-near" | "field-far" | "spot-x" | "spot-y" | "beam-weight" | "post-weight" | "pad-size" | "soil" | "thick-slab-over" | "point-loads" | "point-load-name" | "point-load-at" | "point-load-dead" | "point-load-floor-live" | "point-load-roof-live" | "point-load-snow" | "openings" | "opening-letter" | "kind-width" | "kind-height" | "unit-width" | "unit-height" | "rough-width" | "rough-height" | "center" | "sill" | "sheathing-return" | "sill-fall" | "run-past" | "far-studs" | "post-at" | "posts-apart" | "post-studs" | "decided-count" | "decided-reason" | "place-name" | "place-source" | "frost-depth";
+        InputName: "author" | "device" | "job-name" | "address" | "permit" | "adopted-code" | "code-edition" | "answers-for-it" | "walls" | "snow" | "snow-exposure" | "snow-thermal" | "snow-importance" | "winter-wind" | "roof-live" | "wind-pressure" | "wind-speed" | "mean-roof-height" | "live-deflection-limit" | "total-deflection-limit" | "creep" | "most-sag-over-door" | "king-deflection-limit" | "rough-wider" | "rough-higher" | "finish-floor" | "counter" | "backsplash" | "shop-doubles-jacks-from" | "shop-doubles-kings-from" | "shop-headers" | "shop-header-up-to" | "shop-header-building-up-to" | "stock" | "price" | "plies" | "ply-width" | "header-depth" | "sawn-size" | "sheet-name" | "sheet-bending" | "sheet-shear" | "sheet-bearing" | "sheet-stiffness" | "sheet-stability" | "sheet-density" | "table-name" | "table-rows" | "table-plies" | "table-span" | "table-width" | "table-snow" | "table-jacks" | "wall-name" | "wall-length" | "wall-height" | "stud-length" | "room-left" | "room-right" | "clearance" | "rake-left" | "rake-right" | "peak-at" | "peak-height" | "rake-rise" | "stud-spacing" | "stud-depth" | "plate-stock" | "breaks-apart" | "layout-start" | "lap" | "bolts" | "partitions" | "partition-at" | "partition-depth" | "blocking-rows" | "blocking" | "cast-bolts" | "cast-bolt" | "plate-breaks" | "plate-break" | "carried" | "extent" | "building-width" | "overhang" | "rise-in-twelve" | "rafter-bay" | "roof-dead" | "ceiling-dead" | "attic-live" | "ridge-post-at" | "ridge-span-one-side" | "ridge-span-other-side" | "ridge-beam-weight" | "joist-span-one-side" | "joist-span-other-side" | "joist-span-beyond" | "joist-bay" | "floor-dead" | "floor-live" | "wall-above-height" | "wall-above-dead" | "opening-above" | "gable-dead" | "levels" | "level-height" | "fields" | "beams" | "house-posts" | "foundations" | "pads" | "marks" | "mark-reason" | "part-name" | "part-level" | "line-offset" | "line-start" | "line-length" | "line-thickness" | "field-left" | "field-right" | "field-near" | "field-far" | "spot-x" | "spot-y" | "beam-weight" | "post-weight" | "joist-depth" | "gable-weight" | "studs-of-a-post" | "pad-size" | "soil" | "thick-slab-over" | "point-loads" | "point-load-name" | "point-load-at" | "point-load-dead" | "point-load-floor-live" | "point-load-roof-live" | "point-load-snow" | "openings" | "opening-letter" | "kind-width" | "kind-height" | "unit-width" | "unit-height" | "rough-width" | "rough-height" | "center" | "sill" | "sheathing-return" | "sill-fall" | "run-past" | "far-studs" | "post-at" | "posts-apart" | "post-studs" | "decided-count" | "decided-reason" | "place-name" | "place-source" | "frost-depth" | "place-snow" | "place-wind";
         /** @description What an input may be. */
         InputRange: {
             /** @description Which input. */
@@ -3677,6 +3720,7 @@ export interface components {
         JobView: {
             can_redo?: components["schemas"]["Phrase"] | null;
             can_undo?: components["schemas"]["Phrase"] | null;
+            figures_from?: components["schemas"]["Phrase"] | null;
             /**
              * Format: uuid
              * @description Its identity.
@@ -3760,6 +3804,19 @@ export interface components {
             higher: components["schemas"]["TypedLength"];
             /** @description In width. */
             wider: components["schemas"]["TypedLength"];
+        };
+        /** @description Where the studs of a wall stand along it in plan, nanometers. */
+        LayoutView: {
+            /**
+             * Format: int64
+             * @description How far apart they are.
+             */
+            every: number;
+            /**
+             * Format: int64
+             * @description The middle of one of them.
+             */
+            from: number;
         };
         /** @description What a mark on the plates means. */
         LegendLine: {
@@ -4043,11 +4100,33 @@ export interface components {
              */
             y: number;
         };
+        /** @description Something that may go in as a beam or a post. */
+        MemberChoiceView: {
+            /** @description Whether it carries. */
+            carries: boolean;
+            /** @description The edit that chooses it. */
+            command: components["schemas"]["Command"];
+            /** @description Whether it goes in. */
+            goes_in: boolean;
+            /** @description What it is. */
+            what: components["schemas"]["Phrase"];
+            /**
+             * Format: double
+             * @description How hard it works; left out where it carries nothing at all.
+             */
+            works?: number | null;
+        };
+        /** @description What may go in as a beam or a post. */
+        MemberChoicesView: {
+            back?: components["schemas"]["Command"] | null;
+            /** @description What was tried; none where there is no number. */
+            tried: components["schemas"]["MemberChoiceView"][];
+        };
         /**
          * @description What a member does.
          * @enum {string}
          */
-        MemberRole: "sole_plate" | "sole_plate_cut_last" | "top_plate" | "second_top_plate" | "stud" | "corner_stud" | "partition_stud" | "partition_backer" | "ladder_block" | "blocking" | "point_load_stud" | "king" | "jack" | "header_post" | "header" | "nailer" | "head_packing" | "flat_head" | "sill" | "cripple_above" | "cripple_below" | "bay_filler";
+        MemberRole: "sole_plate" | "sole_plate_cut_last" | "top_plate" | "second_top_plate" | "stud" | "corner_stud" | "partition_stud" | "partition_backer" | "ladder_block" | "blocking" | "point_load_stud" | "king" | "jack" | "header_post" | "header" | "nailer" | "head_packing" | "flat_head" | "sill" | "cripple_above" | "cripple_below" | "bay_filler" | "squash_block";
         /**
          * @description What has to be minded with a piece.
          * @enum {string}
@@ -4361,10 +4440,24 @@ export interface components {
             /** @description Whether its left end is the one farther along its axis. */
             turned?: boolean;
         };
-        /** @description Where a job's snow and wind come from. */
-        PlaceSource: {
+        /** @description What somebody said of a place. */
+        PlaceFigures: {
+            /** @description The edition it belongs to. */
+            edition: components["schemas"]["SnowEdition"];
+            /** @description Exposure. */
+            exposure: components["schemas"]["WindExposure"];
             /** @description How deep the ground freezes there. */
             frost_depth: components["schemas"]["TypedLength"];
+            /**
+             * Format: double
+             * @description Ground snow, lb/ft².
+             */
+            ground_snow: number;
+            /**
+             * Format: double
+             * @description Basic wind speed, mph.
+             */
+            miles_per_hour: number;
             /** @description What the place is called. */
             name: string;
             /** @description Who says so. */
@@ -4445,6 +4538,33 @@ export interface components {
              * @description Snow.
              */
             snow: number;
+        };
+        /** @description What a post is made of. */
+        PostSection: {
+            /**
+             * Format: int32
+             * @description How many.
+             */
+            count: number;
+            /** @description Grade. */
+            grade: components["schemas"]["Grade"];
+            /** @enum {string} */
+            made: "studs";
+            /** @description Nominal depth. */
+            nominal_depth: components["schemas"]["Depth"];
+            /** @description Species. */
+            species: components["schemas"]["Species"];
+        } | {
+            /** @description Grade. */
+            grade: components["schemas"]["Grade"];
+            /** @enum {string} */
+            made: "solid";
+            /** @description Nominal depth. */
+            nominal_depth: components["schemas"]["Depth"];
+            /** @description Species. */
+            species: components["schemas"]["Species"];
+            /** @description Nominal thickness. */
+            thickness: components["schemas"]["Thickness"];
         };
         /** @description A post under a header. */
         PostUnder: {
@@ -4660,6 +4780,11 @@ export interface components {
             dead_on: components["schemas"]["DeadLoadOn"];
             /** @description How it is framed. */
             framing: components["schemas"]["RoofFieldFraming"];
+            /**
+             * Format: double
+             * @description What its gables weigh per face.
+             */
+            gable_weight: number;
             /** @description How far it hangs over at each eave. */
             overhang: components["schemas"]["TypedLength"];
             /**
@@ -4888,7 +5013,7 @@ export interface components {
              */
             partially_enclosed: components["schemas"]["Answer"];
             /** @default null */
-            place: components["schemas"]["PlaceSource"] | null;
+            place: components["schemas"]["PlaceFigures"] | null;
             /**
              * Format: double
              * @description Roof live load, lb/ft².
@@ -5242,6 +5367,7 @@ export interface components {
              * @description The largest combination of it, lb.
              */
             largest_lb: number;
+            layout?: components["schemas"]["LayoutView"] | null;
             /**
              * Format: uuid
              * @description Of a break that an engineer answers for: his mark.
@@ -6929,6 +7055,82 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["HistoryEntry"][];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Request Timeout */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Misdirected Request */
+            421: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Internal Server Error */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    get_member_choices: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                part: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MemberChoicesView"];
                 };
             };
             /** @description Unauthorized */

@@ -31,6 +31,7 @@ export const PENCILS = {
   cripple_above: { ...thin, fill: "url(#hatch-cripple)" },
   cripple_below: { ...thin, fill: "url(#hatch-cripple)" },
   bay_filler: { ...thin, fill: "url(#hatch-cripple)" },
+  squash_block: { fill: "url(#hatch-jack)", stroke: "var(--graphite)", width: 1.2 },
 } satisfies Record<string, Pencil>;
 
 /** A role without a pencil cannot be drawn: whoever hands over a member is told so by the compiler. */

@@ -6,6 +6,8 @@ pub const ROOF: &str = "load-house-roof";
 pub const CEILING: &str = "load-house-ceiling";
 /// A floor or deck.
 pub const FLOOR: &str = "load-house-floor";
+/// A gable of a roof.
+pub const GABLE: &str = "load-house-gable";
 /// A wall that stands on it.
 pub const WALL: &str = "load-house-wall";
 /// The pack beside an opening of a wall above.
@@ -18,4 +20,4 @@ pub const POST: &str = "load-house-post";
 pub const POINT: &str = "load-house-point";
 
 /// All of them.
-pub const HOUSE_SOURCES: [&str; 8] = [ROOF, CEILING, FLOOR, WALL, PACK, BEAM, POST, POINT];
+pub const HOUSE_SOURCES: [&str; 9] = [ROOF, CEILING, FLOOR, GABLE, WALL, PACK, BEAM, POST, POINT];

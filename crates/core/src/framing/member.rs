@@ -87,6 +87,8 @@ pub enum Role {
     CrippleBelow,
     /// Upright beside an opening that is narrower than the bay it stands in.
     BayFiller,
+    /// Block on the top plates, through the floor, under what presses from the storey above.
+    SquashBlock,
 }
 
 /// A rectangle in the plane of the wall; x from the left end, y up from the subfloor.
@@ -265,6 +267,7 @@ impl Role {
                 | Self::CrippleAbove
                 | Self::CrippleBelow
                 | Self::BayFiller
+                | Self::SquashBlock
         )
     }
 
@@ -298,6 +301,7 @@ impl Role {
             Self::CrippleAbove => say!("role-cripple-above"),
             Self::CrippleBelow => say!("role-cripple-below"),
             Self::BayFiller => say!("role-bay-filler"),
+            Self::SquashBlock => say!("role-squash-block"),
         }
     }
 }

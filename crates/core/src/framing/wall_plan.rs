@@ -9,6 +9,7 @@ mod packs;
 mod plate_breaks;
 mod plate_pieces;
 mod sole_bolts;
+mod squash_blocks;
 
 use super::field_studs::{FieldLoad, field_loads};
 use super::judgment::judge;
@@ -62,7 +63,7 @@ pub fn plan_wall(rules: &Rules<'_>, wall: &Wall, landed: &Landed) -> WallPlan {
     let layout = stud_positions(&wall.frame);
     let breaks = plate_breaks(wall, &openings, &layout);
     let field_loads = field_loads(wall, &ground, &openings);
-    let members = members(wall, &field_loads, &openings, &layout, breaks.as_ref());
+    let members = members(wall, &ground, &field_loads, &openings, &layout, breaks.as_ref());
     let bolts = bolts(wall, &members);
     let findings = findings::findings(&findings::Planned {
         rules,
@@ -136,6 +137,7 @@ impl WallPlan {
 
 fn members(
     wall: &Wall,
+    ground: &Ground,
     field_loads: &[FieldLoad],
     openings: &[OpeningPlan],
     layout: &[Length],
@@ -159,6 +161,7 @@ fn members(
     framer.layout_studs(openings, layout);
     framer.ladder_blocks(openings);
     framer.rows_of_blocking(openings);
+    framer.squash_blocks(&ground.landed.solid);
     framer.members
 }
 

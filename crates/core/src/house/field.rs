@@ -47,6 +47,8 @@ pub struct FloorField {
     pub live: Pressure,
     /// Whether a deck has a roof over it.
     pub roofed: bool,
+    /// How deep its joists are, where somebody said so.
+    pub joist_depth: Option<Length>,
 }
 
 /// A ceiling under a roof of rafters.
@@ -96,4 +98,6 @@ pub struct RoofField {
     pub attic_live: Pressure,
     /// What else the snow does.
     pub snow_trouble: SnowTrouble,
+    /// What its gables weigh per face, where they stand on the walls under its ends.
+    pub gable_weight: Pressure,
 }

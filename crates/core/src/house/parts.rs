@@ -3,7 +3,9 @@
 use super::field::Field;
 use super::part_id::PartId;
 use super::plan::{Axis, Line, Spot};
+use crate::lumber::HeaderSpec;
 use crate::measure::{Force, Length, LineLoad, Pressure};
+use crate::sizing::post::PostSection;
 use crate::statics::Joints;
 
 /// A storey.
@@ -47,6 +49,8 @@ pub struct Beam {
     pub weight: LineLoad,
     /// Whether it is cut at its supports or runs over them.
     pub joints: Joints,
+    /// What goes in where somebody chose it; else the job's aim does.
+    pub chosen: Option<HeaderSpec>,
 }
 
 /// A post of a storey.
@@ -62,6 +66,8 @@ pub struct Post {
     pub at: Spot,
     /// What it weighs.
     pub weight: Force,
+    /// What goes in where somebody chose it; else the least wood that carries.
+    pub chosen: Option<PostSection>,
 }
 
 /// A foundation wall or a footing along a line.

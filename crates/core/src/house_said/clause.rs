@@ -2,6 +2,7 @@
 
 use std::fmt;
 
+use crate::lumber::SawnSize;
 use crate::measure::{Length, LengthStyle};
 use crate::say;
 use crate::speech::Phrase;
@@ -31,8 +32,8 @@ pub(super) enum Clause {
     Slab,
     /// `middle wall at 12-0`.
     MiddleWall { at: Length },
-    /// `joists across`, `joists along`.
-    Joists { along: bool },
+    /// `joists across`, `joists along`, `joists 2x10`, `joists 11-7/8" deep`.
+    Joists { along: Option<bool>, depth: Option<Length> },
     /// `trusses`, `trusses 6/12`.
     Trusses { rise: f64 },
     /// `rafters 6/12 lapped`.
@@ -149,7 +150,7 @@ impl<'a> Words<'a> {
         } else if self.has(&["girder", "beam"]) {
             self.girder()?
         } else if self.has(&["joists"]) {
-            Clause::Joists { along: self.across_or_along()? }
+            self.joists()?
         } else if self.has(&["trusses"]) {
             Clause::Trusses { rise: self.rise()? }
         } else if self.has(&["rafters"]) {
@@ -225,11 +226,36 @@ impl<'a> Words<'a> {
         }
     }
 
-    fn across_or_along(&mut self) -> Read<bool> {
-        if self.has(&["across"]) {
-            return Ok(false);
+    /// Which way, how deep, or both.
+    fn joists(&mut self) -> Read<Clause> {
+        let along = if self.has(&["across"]) { Some(false) } else { self.has(&["along"]).then_some(true) };
+        let said_deep = self.has(&["deep"]);
+        let depth = match self.words.first() {
+            Some(_) => {
+                let said = std::mem::take(&mut self.words).join(" ");
+                Some(self.joist_depth(&said)?)
+            }
+            None if said_deep => return Err(HouseMisread::new(say!("house-length-wanted", said = self.text))),
+            None => None,
+        };
+        if along.is_none() && depth.is_none() {
+            return Err(HouseMisread::new(say!("house-which-way")));
         }
-        if self.has(&["along"]) { Ok(true) } else { Err(HouseMisread::new(say!("house-which-way"))) }
+        Ok(Clause::Joists { along, depth })
+    }
+
+    /// How deep joists are: of a sawn size as it is dressed, else as it is said; a bare number is inches, or millimeters.
+    fn joist_depth(&self, said: &str) -> Read<Length> {
+        if let Some(sawn) = SawnSize::from_name(said) {
+            return Ok(sawn.actual_depth());
+        }
+        let bare = said.parse::<f64>().ok().filter(|number| number.is_finite() && (0.0..=1e4).contains(number));
+        let read = match (bare, self.style) {
+            (Some(number), LengthStyle::Millimeters) => Some(Length::from_decimal_inches(number / 25.4)),
+            (Some(number), _) => Some(Length::from_decimal_inches(number)),
+            (None, _) => said.parse::<Length>().ok(),
+        };
+        read.filter(|depth| Length::ZERO < *depth).ok_or_else(|| HouseMisread::new(say!("house-no-length", said)))
     }
 
     /// `6/12`, wherever it stands; 6 in 12 where nobody says.

@@ -13,7 +13,7 @@ use crate::job::{Command, Job, Opening, OpeningId, Wall, WallFrame, WallHeight, 
 use crate::loads::FloorUse;
 use crate::measure::{Length, LengthStyle, LineLoad, Pressure};
 use crate::say;
-use crate::speech::{Phrase, distance};
+use crate::speech::{Joined, Phrase, distance};
 use crate::statics::Joints;
 
 type Read<T> = Result<T, HouseMisread>;
@@ -53,7 +53,7 @@ impl<'a> Draft<'a> {
                 Ok(say!("said-house-slab"))
             }
             Clause::MiddleWall { at } => self.middle_wall(*at),
-            Clause::Joists { along } => self.joists(*along),
+            Clause::Joists { along, depth } => self.joists(*along, *depth),
             Clause::Trusses { rise } => {
                 self.roof(RoofFieldFraming::Trusses, *rise, None)?;
                 Ok(say!("said-house-trusses"))
@@ -212,22 +212,25 @@ impl<'a> Draft<'a> {
         Ok(say!("said-house-middle-wall", at = distance(at)))
     }
 
-    fn joists(&mut self, along: bool) -> Read<Phrase> {
+    fn joists(&mut self, along: Option<bool>, depth: Option<Length>) -> Read<Phrase> {
         let layout = self.layout()?;
-        let span = if along { layout.along() } else { layout.across() };
-        let floors: Vec<Field> = self
-            .job
-            .house
-            .fields
-            .iter()
-            .filter(|field| matches!(field.of, FieldOf::Floor(_)) && field.span != span)
-            .cloned()
-            .collect();
+        let turned = along.map(|along| if along { layout.along() } else { layout.across() });
+        let floors: Vec<Field> =
+            self.job.house.fields.iter().filter(|field| matches!(field.of, FieldOf::Floor(_))).cloned().collect();
         for field in floors {
-            let part = HousePart::Field(Field { span, ..field });
-            self.does(Command::ChangePart { part: Box::new(part) })?;
+            let mut changed = field.clone();
+            changed.span = turned.unwrap_or(field.span);
+            if let FieldOf::Floor(floor) = &mut changed.of {
+                floor.joist_depth = depth.or(floor.joist_depth);
+            }
+            if changed != field {
+                self.does(Command::ChangePart { part: Box::new(HousePart::Field(changed)) })?;
+            }
         }
-        Ok(if along { say!("said-house-joists-along") } else { say!("said-house-joists-across") })
+        let way =
+            along.map(|along| if along { say!("said-house-joists-along") } else { say!("said-house-joists-across") });
+        let deep = depth.map(|depth| say!("said-house-joists-deep", depth = distance(depth)));
+        Ok(Phrase::several(way.into_iter().chain(deep).collect(), Joined::Sentences))
     }
 
     fn roof(&mut self, framing: RoofFieldFraming, rise: f64, lapped: Option<bool>) -> Read<()> {
@@ -271,7 +274,7 @@ impl<'a> Draft<'a> {
         joints: Joints,
     ) -> Read<()> {
         let line = Line { thickness, ..line };
-        let beam = Beam { id: self.id(), level, name: called.to_owned(), line, weight, joints };
+        let beam = Beam { id: self.id(), level, name: called.to_owned(), line, weight, joints, chosen: None };
         self.adds(HousePart::Beam(beam))
     }
 
@@ -283,7 +286,7 @@ impl<'a> Draft<'a> {
             (0..=spaces).map(|post| line.spot(first + (last - first) * post / spaces.max(1))).collect();
         for at in spots.iter().copied() {
             let (id, name) = (self.id(), format!("Post {}", self.job.house.posts.len() + 1));
-            self.adds(HousePart::Post(Post { id, level, name, at, weight: POST_WEIGHT }))?;
+            self.adds(HousePart::Post(Post { id, level, name, at, weight: POST_WEIGHT, chosen: None }))?;
         }
         Ok(spots)
     }
@@ -307,6 +310,7 @@ impl<'a> Draft<'a> {
             overhang: PORCH_OVERHANG,
             ceiling_dead: Pressure::ZERO,
             warmth: crate::loads::RoofWarmth::Unheated,
+            gable_weight: Pressure::ZERO,
             ..usual_roof(RoofFieldFraming::OneWay, 3.0)
         };
         self.field(level, "Porch roof", over, span, FieldOf::Roof(roof))?;
@@ -396,5 +400,6 @@ const fn usual_floor() -> FloorField {
         dead: Pressure::psf(10.0),
         live: Pressure::psf(40.0),
         roofed: false,
+        joist_depth: None,
     }
 }

@@ -11,6 +11,8 @@ use crate::speech::distance;
 /// Common practice, no source.
 pub(super) const ROOF_OVERHANG: Length = Length::feet(2);
 pub(super) const PORCH_OVERHANG: Length = Length::feet(1);
+/// What a gable weighs per face: studs or its truss, sheathing, siding.
+const GABLE: Pressure = Pressure::psf(12.0);
 /// Between a wall and the end of a girder that posts carry.
 const CLEAR_OF_WALLS: Length = Length::inches(1);
 
@@ -33,6 +35,7 @@ pub(super) const fn usual_roof(framing: RoofFieldFraming, rise_in_twelve: f64) -
         ceiling_dead: if trusses { Pressure::psf(5.0) } else { Pressure::ZERO },
         attic_live: Pressure::ZERO,
         snow_trouble: SnowTrouble::None,
+        gable_weight: GABLE,
     }
 }
 

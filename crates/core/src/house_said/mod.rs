@@ -51,9 +51,10 @@ pub fn say_house(
 #[cfg(test)]
 mod tests {
     use super::*;
+    use crate::house::{Axis, FieldOf};
+    use crate::measure::Length;
     use crate::job::command::apply;
     use crate::loads::WallCarries;
-    use crate::measure::Length;
     use crate::plan::JobPlan;
     use proptest::prelude::*;
 
@@ -115,6 +116,26 @@ mod tests {
         let openings: usize = job.walls.iter().map(|wall| wall.openings.len()).sum();
         assert_eq!((openings, job.house.beams.len()), (8, 2));
         assert_eq!(JobPlan::of(job).house().expect("a house").path.breaks, []);
+    }
+
+    #[test]
+    fn joists_are_so_deep_and_run_a_way() {
+        let deep = |text: &str| {
+            let job = made(&format!("house 36x24, 2 storeys 8-0 8-0, {text}"));
+            job.house.fields.iter().find_map(|field| match field.of {
+                FieldOf::Floor(floor) => Some((field.span, floor.joist_depth)),
+                _ => None,
+            })
+        };
+        let ten = Some(Length::inches_and(9, 1, 4));
+        assert_eq!(deep("joists 2x10"), Some((Axis::Y, ten)));
+        assert_eq!(deep("joists along 9-1/4\" deep"), Some((Axis::X, ten)));
+        assert_eq!(deep("joists 11.875 deep"), Some((Axis::Y, Some(Length::inches_and(11, 7, 8)))));
+        assert_eq!(deep("joists along"), Some((Axis::X, None)));
+        let empty = Job::empty("a house", vec![]);
+        for wrong in ["joists", "joists deep", "joists bold", "joists -4 deep"] {
+            assert!(read(&format!("house 36x24, {wrong}"), &empty).is_err(), "{wrong}");
+        }
     }
 
     #[test]

@@ -26,7 +26,7 @@ pub use opening::{
     RunPast, SillStyle, Size, SpecialCase, StudRole, Underside,
 };
 pub use particulars::Particulars;
-pub use settings::{KingWindBasis, PlaceSource, Settings, SiteSaid};
+pub use settings::{KingWindBasis, PlaceFigures, Settings, SiteSaid};
 pub use wall_frame::{
     Backing, FramingOptions, HeadLine, LayoutStart, MeasuredRoom, OwnBreaks, Partition, PlateLap, Rake, Sawn, TWO_BY,
     WallEnd, WallFace, WallFrame, WallHeight,

@@ -7,24 +7,11 @@
 //! roof; of a job without a house 30 ft, until somebody says it.
 
 use super::command::Command;
-use super::{Job, KingWindBasis, PlaceSource, Settings};
-use crate::loads::{SnowBasis, SnowEdition, Standing, WindExposure, WindSpeed};
-use crate::measure::{Length, Pressure};
-
-/// What is said of a place.
-#[derive(Clone, Debug, PartialEq)]
-pub struct PlaceFigures {
-    /// The place, and who says so.
-    pub of: PlaceSource,
-    /// Ground snow.
-    pub ground_snow: Pressure,
-    /// The edition it belongs to.
-    pub edition: SnowEdition,
-    /// Basic wind speed, mph.
-    pub miles_per_hour: f64,
-    /// Exposure.
-    pub exposure: WindExposure,
-}
+use super::{Job, KingWindBasis, PlaceFigures, Settings};
+use crate::loads::{SnowBasis, Standing, WindSpeed};
+use crate::measure::Length;
+use crate::say;
+use crate::speech::Phrase;
 
 const BETWEEN_STOREYS: Length = Length::feet(1);
 const HALF_A_ROOF: Length = Length::feet(5);
@@ -42,8 +29,24 @@ pub fn taken_over(job: &Job, figures: &PlaceFigures) -> Command {
     });
     settings.said.snow = Standing::Said;
     settings.said.wind = Standing::Said;
-    settings.place = Some(figures.of.clone());
+    settings.place = Some(figures.clone());
     Command::ChangeSettings { settings: Box::new(settings) }
+}
+
+/// Where a job's snow and wind come from, and which of them were typed over since; `None` where no place was asked.
+pub fn come_from(settings: &Settings) -> Option<Phrase> {
+    let place = settings.place.as_ref()?;
+    let snow = &settings.site.snow;
+    let snow_holds = snow.basis == SnowBasis::Ground(place.ground_snow) && snow.edition == place.edition;
+    let of_place = |speed: &WindSpeed| (speed.miles_per_hour, speed.exposure) == (place.miles_per_hour, place.exposure);
+    let wind_holds = matches!(&settings.wind, KingWindBasis::Speed(speed) if of_place(speed));
+    let (name, source) = (place.name.clone(), place.source.clone());
+    Some(match (snow_holds, wind_holds) {
+        (true, true) => say!("place-both-hold", name, source),
+        (true, false) => say!("place-snow-holds", name, source),
+        (false, true) => say!("place-wind-holds", name, source),
+        (false, false) => say!("place-neither-holds", name, source),
+    })
 }
 
 fn mean_roof_height(job: &Job) -> Length {
@@ -62,10 +65,14 @@ mod tests {
     use super::*;
     use crate::house::{Level, PartId};
     use crate::job::command::apply;
+    use crate::loads::{SnowEdition, WindExposure};
+    use crate::measure::Pressure;
 
     fn figures() -> PlaceFigures {
         PlaceFigures {
-            of: PlaceSource { name: "Tarn Hollow".into(), source: "made up".into(), frost_depth: Length::inches(54) },
+            name: "Tarn Hollow".into(),
+            source: "made up".into(),
+            frost_depth: Length::inches(54),
             ground_snow: Pressure::psf(70.0),
             edition: SnowEdition::Asce7From22,
             miles_per_hour: 105.0,
@@ -107,5 +114,20 @@ mod tests {
         ] {
             assert!(apply(&job, &taken_over(&job, &figures)).is_err(), "{figures:?}");
         }
+    }
+
+    #[test]
+    fn what_was_typed_over_is_no_more_the_places() {
+        let job = Job::empty("by a place", vec![]);
+        let mut settings = apply(&job, &taken_over(&job, &figures())).expect("allowed").job.settings;
+        let said = |settings: &Settings| come_from(settings).map(|phrase| phrase.id.to_owned());
+        assert_eq!(said(&settings).as_deref(), Some("place-both-hold"));
+        settings.site.snow.basis = SnowBasis::Ground(Pressure::psf(71.0));
+        assert_eq!(said(&settings).as_deref(), Some("place-wind-holds"));
+        settings.wind = KingWindBasis::Pressure(Pressure::psf(20.0));
+        assert_eq!(said(&settings).as_deref(), Some("place-neither-holds"));
+        settings.site.snow.basis = SnowBasis::Ground(Pressure::psf(70.0));
+        assert_eq!(said(&settings).as_deref(), Some("place-snow-holds"));
+        assert_eq!(said(&job.settings), None);
     }
 }

@@ -1,7 +1,7 @@
 //! Settings of a job: the place, the wind, the limits, the school that governs, the shop's own rules.
 
 use super::rough_opening::RoughOpeningRules;
-use crate::loads::{Answer, Enclosure, SiteLoads, SiteSnow, Standing, WindSpeed};
+use crate::loads::{Answer, Enclosure, SiteLoads, SiteSnow, SnowEdition, Standing, WindExposure, WindSpeed};
 use crate::measure::{Length, Pressure};
 use crate::sizing::candidates::{Aim, Margin};
 use crate::sizing::kings::KingTable;
@@ -13,7 +13,7 @@ pub struct Settings {
     /// Loads of the place.
     pub site: SiteLoads,
     /// Where snow and wind come from, where a place was asked for them.
-    pub place: Option<PlaceSource>,
+    pub place: Option<PlaceFigures>,
     /// Wind on the kings.
     pub wind: KingWindBasis,
     /// Whether snow and wind were said.
@@ -54,15 +54,23 @@ pub struct Settings {
     pub backsplash: Length,
 }
 
-/// Where a job's snow and wind come from.
-#[derive(Clone, Debug, PartialEq, Eq)]
-pub struct PlaceSource {
+/// What somebody said of a place: a job's snow and wind come from it for as long as they are these.
+#[derive(Clone, Debug, PartialEq)]
+pub struct PlaceFigures {
     /// What the place is called.
     pub name: String,
     /// Who says so.
     pub source: String,
     /// How deep the ground freezes there.
     pub frost_depth: Length,
+    /// Ground snow.
+    pub ground_snow: Pressure,
+    /// The edition it belongs to.
+    pub edition: SnowEdition,
+    /// Basic wind speed, mph.
+    pub miles_per_hour: f64,
+    /// Exposure.
+    pub exposure: WindExposure,
 }
 
 /// Which figures of the place were said. One that nobody said is not used: what needs it has no number.

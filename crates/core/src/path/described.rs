@@ -9,7 +9,7 @@
 //! **Assumptions and limits.** An opening enters with one jack at each side until its header is sized. A header that runs past its pack, or
 //! over posts, is followed as one from pack to pack.
 
-use super::roofs::followed;
+use super::roofs::{followed, gable_of};
 use super::structure::{
     GroundStructure, Pad, StandingBeam, StandingPost, StandingWall, StoreyStructure, Structure, WallOpening,
 };
@@ -100,6 +100,7 @@ fn storey(job: &Job, level: PartId, site: &SiteLoads) -> (StoreyStructure, Named
         named.posts.push(post.id);
     }
     for field in house.fields.iter().filter(|field| field.level == level) {
+        storey.gables.extend(gable_of(field, storey.fields.len()));
         for part in followed(field, site) {
             storey.fields.push(part);
             named.fields.push(field.id);

@@ -10,6 +10,7 @@ use super::along_beam::beams_come_down;
 use super::along_wall::through;
 use super::down::{Below, lands, wall_comes_down};
 use super::fields::fields_come_down;
+use super::gables::gables_come_down;
 use super::loaded::{LoadPath, LoadedBeam, LoadedPost, LoadedStorey, LoadedWall, Part, Press, Source};
 use super::structure::{StoreyStructure, Structure};
 use crate::loads::ByCase;
@@ -48,6 +49,7 @@ impl Following {
         let Self { structure, path } = self;
         let storey = &structure.storeys[place];
         fields_come_down(pen, storey, place, path);
+        gables_come_down(storey, place, path);
         for (index, point) in storey.points.iter().enumerate() {
             let from = Source { storey: place, part: Part::Point(index) };
             let press = Press { at: Length::ZERO, pounds: point.pounds, from, came_down: point.at };

@@ -11,6 +11,8 @@ use crate::speech::Phrase;
 pub enum Part {
     /// A field.
     Field(usize),
+    /// The gables of a roof, by the place of its field.
+    Gable(usize),
     /// A point load.
     Point(usize),
     /// A wall, beside its openings.

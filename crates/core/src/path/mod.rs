@@ -6,6 +6,7 @@ pub mod described;
 mod down;
 mod fields;
 pub mod follow;
+pub mod gables;
 pub mod loaded;
 pub mod pad_size;
 pub mod roofs;

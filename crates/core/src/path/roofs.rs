@@ -13,7 +13,7 @@
 //! **Worked example.** Trusses 24 ft from wall to wall with 2 ft overhangs, roof dead 10 and ceiling dead 5: 10 psf from eave to eave, 5 from
 //! wall to wall: 10 · 14 + 5 · 12 = 200 lb/ft on each wall.
 
-use super::structure::{Field, FieldRun, OnField};
+use super::structure::{Field, FieldRun, Gable as GableEnds, OnField};
 use crate::house;
 use crate::house::{Axis, CeilingField, FieldOf, FloorField, Rectangle, RoofField, RoofFieldFraming, Spot};
 use crate::loads::roof::on_the_level;
@@ -32,6 +32,21 @@ pub fn followed(field: &house::Field, site: &SiteLoads) -> Vec<Field> {
         FieldOf::Ceiling(ceiling) => vec![ceiling_field(field, ceiling)],
         FieldOf::Roof(roof) => roof_fields(field, roof, site),
     }
+}
+
+/// The gables of a field that is a roof, whose place among the fields of its storey is given; a roof that falls one way has none.
+pub fn gable_of(field: &house::Field, place: usize) -> Option<GableEnds> {
+    let FieldOf::Roof(roof) = &field.of else { return None };
+    let (low, high) = field.over.along(field.span);
+    let (start, end) = field.over.along(field.span.across());
+    (roof.framing != RoofFieldFraming::OneWay).then_some(GableEnds {
+        field: place,
+        span: field.span,
+        ends: [start, end],
+        feet: (low + roof.overhang, high - roof.overhang),
+        rise_in_twelve: roof.rise_in_twelve,
+        face: roof.gable_weight,
+    })
 }
 
 fn one_kind(kind: LoadKind, pressure: Pressure) -> ByCase {
@@ -159,6 +174,7 @@ mod tests {
             ceiling_dead: Pressure::psf(5.0),
             attic_live: Pressure::ZERO,
             snow_trouble: SnowTrouble::None,
+            gable_weight: Pressure::ZERO,
         }
     }
 

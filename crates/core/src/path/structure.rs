@@ -148,6 +148,25 @@ pub struct StoreyStructure {
     pub fields: Vec<Field>,
     /// What stands at one place on top of it.
     pub points: Vec<PointAbove>,
+    /// Gables of its roofs.
+    pub gables: Vec<Gable>,
+}
+
+/// The triangles at the two ends of a roof's ridge.
+#[derive(Clone, Copy, Debug, PartialEq)]
+pub struct Gable {
+    /// The roof, by its place among the storey's fields.
+    pub field: usize,
+    /// Along which its rafters or trusses run.
+    pub span: Axis,
+    /// Where the roof ends, across them.
+    pub ends: [Length; 2],
+    /// From which outside wall to which, along them.
+    pub feet: (Length, Length),
+    /// Rise in 12 of run.
+    pub rise_in_twelve: f64,
+    /// What it weighs per face.
+    pub face: Pressure,
 }
 
 /// A pad of concrete.

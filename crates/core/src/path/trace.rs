@@ -141,7 +141,7 @@ fn onto_wall(flows: &mut Vec<Flow>, (storey, place): (usize, usize), wall: &Stan
 /// The station that a source is.
 pub const fn station(of: Source) -> Station {
     match of.part {
-        Part::Field(place) => Station::Field(of.storey, place),
+        Part::Field(place) | Part::Gable(place) => Station::Field(of.storey, place),
         Part::Point(place) => Station::Point(of.storey, place),
         Part::Wall(place) => Station::Wall(of.storey, place),
         Part::Opening(wall, opening, _) => Station::Opening(of.storey, wall, opening),

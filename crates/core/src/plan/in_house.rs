@@ -4,12 +4,14 @@ use super::members::{Members, Sizing, snow_unsaid};
 use crate::framing::house_sources;
 use crate::framing::solid_floor::SolidFloor;
 use crate::framing::{FromHouse, Landed, OpeningOutcome, OpeningPlan, WallPlan};
-use crate::house::{Field, FieldOf, PartId, RoofFieldFraming};
+use crate::house::plan::between;
+use crate::house::{Axis, Field, FieldOf, PartId, RoofFieldFraming, Spot};
 use crate::job::{Job, Wall};
 use crate::loads::carried::FLATTEST_RIDGE_BOARD;
 use crate::loads::{ByCase, CarriedLimit, LoadCase, LoadKind, LoadLine, LoadPoint, SnowTrouble, Standing, TakeDown};
 use crate::measure::{Force, Length, LineLoad};
 use crate::path::described::{Named, along_axis, described, from_left_end};
+use crate::path::gables::slopes_on;
 use crate::path::{Following, LoadPath, Part, Source, Structure, WallOpening};
 use crate::say;
 use crate::sizing::OutsideLimits;
@@ -67,7 +69,11 @@ impl InHouse {
         let wall = &job.walls[in_job];
         let top = &self.following.path.storeys[storey].walls[place].top;
         let mut down = TakeDown::default();
+        self.gables(wall, (storey, place), &mut down);
         for stretch in &top.stretches {
+            if matches!(stretch.from.part, Part::Gable(_)) {
+                continue;
+            }
             let plf = stretch.plf + stretch.more;
             self.lines(job, wall, stretch.from, &plf, (stretch.low, stretch.high), &mut down);
         }
@@ -106,14 +112,31 @@ impl InHouse {
                     let name = job.house.part(id).map_or_else(String::new, |part| part.name().to_owned());
                     (None, say!("solid-under-a-post", name))
                 }
-                Part::Field(_) | Part::Point(_) | Part::Wall(_) | Part::Beam(_) => return None,
+                Part::Field(_) | Part::Gable(_) | Part::Point(_) | Part::Wall(_) | Part::Beam(_) => return None,
             };
-            Some(SolidFloor { at: self.place_from_left(wall, press.at), wide, under })
+            let joists = self.joists_at(job, storey, press.came_down);
+            Some(SolidFloor { at: self.place_from_left(wall, press.at), wide, joists, under })
         });
         let mut solid: Vec<SolidFloor> = solid.collect();
         solid.sort_by_key(|each| each.at);
         solid.dedup();
         solid
+    }
+
+    /// How deep the joists of the floor on top of a storey are at a spot, where somebody said so.
+    fn joists_at(&self, job: &Job, storey: usize, at: Spot) -> Option<Length> {
+        let level = self.named.storeys[storey].level;
+        let over = |field: &&Field| {
+            field.level == level
+                && [Axis::X, Axis::Y].into_iter().all(|axis| {
+                    let (low, high) = field.over.along(axis);
+                    between(low, at.along(axis), high)
+                })
+        };
+        job.house.fields.iter().filter(over).find_map(|field| match field.of {
+            FieldOf::Floor(floor) => floor.joist_depth,
+            FieldOf::Ceiling(_) | FieldOf::Roof(_) => None,
+        })
     }
 
     /// Takes a wall's openings as they were planned: the load goes on over their headers.
@@ -203,6 +226,33 @@ impl InHouse {
         }
     }
 
+    /// The slopes of the gables that stand on a wall.
+    fn gables(&self, wall: &Wall, (storey, place): (usize, usize), down: &mut TakeDown) {
+        let top = &self.following.path.storeys[storey].walls[place].top;
+        let standing = &self.following.structure.storeys[storey];
+        for gable in &standing.gables {
+            let from = Source { storey, part: Part::Gable(gable.field) };
+            if !top.stretches.iter().any(|stretch| stretch.from == from) {
+                continue;
+            }
+            for slope in slopes_on(gable, &standing.walls[place].line) {
+                let ends = [(slope.low, slope.at_low), (slope.high, slope.at_high)];
+                let mut ends = ends.map(|(at, plf)| (self.place_from_left(wall, at), LineLoad::plf(plf)));
+                ends.sort_unstable_by_key(|(at, _)| *at);
+                let [(start, at_start), (end, at_end)] = ends;
+                down.lines.push(LoadLine {
+                    source: house_sources::GABLE,
+                    kind: LoadKind::Dead,
+                    area: None,
+                    at_start,
+                    at_end,
+                    extent: Some((start, end)),
+                    bay: None,
+                });
+            }
+        }
+    }
+
     fn field<'a>(&self, job: &'a Job, from: Source) -> Option<&'a Field> {
         let Part::Field(place) = from.part else { return None };
         let id: PartId = *self.named.storeys[from.storey].fields.get(place)?;
@@ -216,6 +266,7 @@ impl InHouse {
                 Some(FieldOf::Ceiling(_)) => house_sources::CEILING,
                 Some(FieldOf::Floor(_)) | None => house_sources::FLOOR,
             },
+            Part::Gable(_) => house_sources::GABLE,
             Part::Point(_) => house_sources::POINT,
             Part::Wall(_) => house_sources::WALL,
             Part::Opening(..) => house_sources::PACK,

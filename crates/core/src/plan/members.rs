@@ -87,8 +87,18 @@ impl Member<'_> {
         let check = check.kind.phrase();
         if carries {
             say!("member-goes-in", what, at, check, combination)
+        } else if self.by_hand() {
+            say!("member-chosen-fails", what, at, check, combination)
         } else {
             say!("member-nothing-carries", what, at, check, combination)
+        }
+    }
+
+    /// Whether somebody chose it.
+    pub const fn by_hand(self) -> bool {
+        match self {
+            Self::Beam(plan) => plan.spec.chosen.is_some(),
+            Self::Post(plan) => plan.spec.chosen.is_some(),
         }
     }
 
@@ -165,10 +175,12 @@ impl Sizing<'_> {
         });
         let supports: Vec<BeamSupport> = supports.collect();
         let settings = &self.job.settings;
+        let id = self.named.storeys[storey].beams.get(place);
         BeamSpec {
             length: line.length,
             joints: standing.joints,
             held: is_held(&loaded.top, line, &supports),
+            chosen: id.and_then(|id| self.job.house.beams.iter().find(|beam| beam.id == *id)?.chosen),
             supports,
             loads: loads_on(&loaded.top, line),
             conventions: Conventions {
@@ -239,8 +251,10 @@ impl Sizing<'_> {
         let level = self.named.storeys[storey].level;
         let height =
             self.job.house.levels.iter().find(|each| each.id == level).map_or(Length::ZERO, |each| each.height);
+        let id = self.named.storeys[storey].posts.get(place);
+        let chosen = id.and_then(|id| self.job.house.posts.iter().find(|post| post.id == *id)?.chosen);
         let stands_on = (0 < storey).then(|| self.usual_plate());
-        PostSpec { height, load: load.map(Force::lbf), beams: lie_on_it, stands_on, code: self.code() }
+        PostSpec { height, load: load.map(Force::lbf), beams: lie_on_it, stands_on, code: self.code(), chosen }
     }
 
     /// Why what stands on a line has no number.

@@ -2,6 +2,7 @@
 
 pub mod house_working;
 mod in_house;
+pub mod member_choices;
 pub mod members;
 pub mod stations;
 pub mod ways_out;

@@ -13,6 +13,7 @@ use super::ways_out::{WayOfBreak, mended_as_one, ways_out};
 use crate::codes::DesignCode;
 use crate::framing::OpeningOutcome;
 use crate::framing::bears_by_house::concluded;
+use crate::framing::layout::stud_positions;
 use crate::house::plan::ONE_SUPPORT;
 use crate::house::{Axis, EngineersMark, Line, PartId, Spot};
 use crate::job::{Job, OpeningId, WallId};
@@ -92,6 +93,8 @@ pub struct StationTold {
     pub partition: bool,
     /// Along which axis its joists, rafters or trusses run.
     pub span: Option<Axis>,
+    /// Of a wall: where the middle of one of its studs stands along it in plan, and how far apart they are.
+    pub layout: Option<(Length, Length)>,
 }
 
 /// What one station brings to another, by their places in the list.
@@ -233,6 +236,7 @@ impl Teller<'_> {
             mark: mark.map(|mark| mark.id),
             lies: self.lies(station),
             partition: self.is_partition(is),
+            layout: self.layout(is),
             span,
         }
     }
@@ -399,6 +403,16 @@ impl Teller<'_> {
     fn is_partition(&self, is: StationIs) -> bool {
         let StationIs::Wall(id) = is else { return false };
         self.job.wall(id).is_some_and(|wall| wall.carries == WallCarries::Nothing)
+    }
+
+    fn layout(&self, is: StationIs) -> Option<(Length, Length)> {
+        let StationIs::Wall(id) = is else { return None };
+        let wall = self.job.wall(id)?;
+        let (place, studs) = (wall.place?, stud_positions(&wall.frame));
+        // Those at the ends may stand nearer to their neighbors.
+        let stud = *studs.get(studs.len() / 2)? + wall.frame.thickness().half();
+        let from_start = if place.turned { wall.frame.length - stud } else { stud };
+        Some((place.start + from_start, wall.frame.spacing))
     }
 
     fn pad_hint(&self, place: usize, largest: Force) -> Option<Phrase> {

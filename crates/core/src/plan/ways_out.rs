@@ -71,7 +71,7 @@ pub fn ways_out(
         Part::Wall(wall) | Part::Opening(wall, ..) => finder.of_wall(wall),
         Part::Beam(_) => finder.of_beam(first),
         Part::Post(_) | Part::Point(_) => finder.of_point(first.at.0, &first.amount),
-        Part::Field(_) => {}
+        Part::Field(_) | Part::Gable(_) => {}
     }
     // What would be refused is no way out.
     let together = |commands: &[Command]| Command::Together { commands: commands.to_vec() };
@@ -286,7 +286,7 @@ impl Maker<'_> {
     fn post(&mut self, storey: usize, at: Spot, pounds: &ByCase) {
         let Some(level) = self.job.house.levels.get(storey).map(|level| level.id) else { return };
         let number = self.number(self.job.house.posts.len(), |part| matches!(part, HousePart::Post(_)));
-        let post = Post { id: self.id(), level, name: format!("Post {number}"), at, weight: POST_WEIGHT };
+        let post = Post { id: self.id(), level, name: format!("Post {number}"), at, weight: POST_WEIGHT, chosen: None };
         self.adds(HousePart::Post(post));
         if storey == 0 && !self.job.house.ground.slab {
             self.pad(at, pounds);
@@ -297,8 +297,15 @@ impl Maker<'_> {
         let Some(level) = self.job.house.levels.get(storey).map(|level| level.id) else { return };
         let number = self.number(self.job.house.beams.len(), |part| matches!(part, HousePart::Beam(_)));
         let (_, weight) = BEAM;
-        let beam =
-            Beam { id: self.id(), level, name: format!("Beam {number}"), line, weight, joints: Joints::AtEverySupport };
+        let beam = Beam {
+            id: self.id(),
+            level,
+            name: format!("Beam {number}"),
+            line,
+            weight,
+            joints: Joints::AtEverySupport,
+            chosen: None,
+        };
         self.adds(HousePart::Beam(beam));
     }
 

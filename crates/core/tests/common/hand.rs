@@ -33,6 +33,7 @@ pub const fn floor(live: f64) -> FieldOf {
         dead: Pressure::psf(10.0),
         live: Pressure::psf(live),
         roofed: false,
+        joist_depth: None,
     })
 }
 
@@ -102,6 +103,7 @@ impl Hand {
             ceiling_dead: Pressure::psf(5.0),
             attic_live: Pressure::ZERO,
             snow_trouble: SnowTrouble::None,
+            gable_weight: Pressure::ZERO,
         };
         self.field(level, at, span, FieldOf::Roof(roof));
     }
@@ -126,12 +128,19 @@ impl Hand {
     ) {
         let line = Line { axis, offset, start, length: end - start, thickness: Length::inches_and(5, 1, 4) };
         let (id, level, weight) = (PartId(self.id()), PartId(level), LineLoad::plf(plf));
-        self.job.house.beams.push(Beam { id, level, name: "beam".into(), line, weight, joints });
+        self.job.house.beams.push(Beam { id, level, name: "beam".into(), line, weight, joints, chosen: None });
     }
 
     pub fn post(&mut self, level: u128, x: Length, y: Length) {
         let (id, level) = (PartId(self.id()), PartId(level));
-        self.job.house.posts.push(Post { id, level, name: "post".into(), at: Spot { x, y }, weight: Force::ZERO });
+        self.job.house.posts.push(Post {
+            id,
+            level,
+            name: "post".into(),
+            at: Spot { x, y },
+            weight: Force::ZERO,
+            chosen: None,
+        });
     }
 
     pub fn pad(&mut self, x: Length, y: Length, inches: i64) {

@@ -268,7 +268,7 @@ impl Names<'_> {
     fn part(&self, from: Source) -> &str {
         let storey = &self.0.storeys[from.storey];
         match from.part {
-            Part::Field(field) => &storey.fields[field].id,
+            Part::Field(field) | Part::Gable(field) => &storey.fields[field].id,
             Part::Point(point) => &storey.points[point].id,
             Part::Wall(wall) | Part::Opening(wall, _, End::Left | End::Right) => &storey.walls[wall].id,
             Part::Beam(beam) => &storey.beams[beam].id,

@@ -83,7 +83,7 @@ impl Reader {
             PointAbove { at: here.spot(point.x, point.y), pounds }
         });
         let points = points.collect();
-        StoreyStructure { walls, beams, posts, fields, points }
+        StoreyStructure { walls, beams, posts, fields, points, gables: Vec::new() }
     }
 
     fn wall(&mut self, at: &str, wall: &WallCase) -> StandingWall {

@@ -265,7 +265,7 @@ impl Sheet<'_> {
 const fn shade(role: Role) -> f64 {
     match role {
         Role::Header => 0.34,
-        Role::Jack | Role::HeaderPost => 0.24,
+        Role::Jack | Role::HeaderPost | Role::SquashBlock => 0.24,
         Role::King | Role::PointLoadStud => 0.14,
         Role::SolePlate | Role::TopPlate | Role::SecondTopPlate | Role::Sill | Role::FlatHead | Role::Nailer => 0.07,
         _ => 0.0,

@@ -2,8 +2,8 @@
 
 use serde::{Deserialize, Serialize};
 use sturvek_core::job::command::apply;
-use sturvek_core::job::place_figures::{PlaceFigures, taken_over};
-use sturvek_core::job::{self, Job, PlaceSource};
+use sturvek_core::job::place_figures::taken_over;
+use sturvek_core::job::{self, Job, PlaceFigures};
 use sturvek_core::loads::{SnowEdition, WindExposure};
 use sturvek_core::measure::{Length, Pressure};
 use sturvek_core::say;
@@ -68,11 +68,9 @@ fn figures(place: &Place) -> Option<PlaceFigures> {
     let frost = place.frost_depth_in;
     let plain = frost.is_finite() && !place.place.trim().is_empty() && !place.source.trim().is_empty();
     plain.then(|| PlaceFigures {
-        of: PlaceSource {
-            name: place.place.trim().to_owned(),
-            source: place.source.trim().to_owned(),
-            frost_depth: Length::from_decimal_inches(frost.clamp(-1.0, 1e4)),
-        },
+        name: place.place.trim().to_owned(),
+        source: place.source.trim().to_owned(),
+        frost_depth: Length::from_decimal_inches(frost.clamp(-1.0, 1e4)),
         ground_snow: Pressure::psf(place.ground_snow_psf),
         edition,
         miles_per_hour: place.wind_mph,

@@ -1,17 +1,19 @@
 //! The house: how it is described, where its loads go.
 
 use axum::extract::State;
+use sturvek_core::house::PartId;
 use sturvek_core::house_said::say_house;
 use sturvek_core::measure::LengthStyle;
+use sturvek_core::plan::member_choices::member_choices;
 use sturvek_core::plan::stations::stations;
-use sturvek_wire::results::PathView;
+use sturvek_wire::results::{MemberChoicesView, PathView};
 use uuid::Uuid;
 
 use crate::extract::{Body, Ids, Params, Written};
 use crate::places::NoFigures;
 use crate::places::taken::{PlaceQuery, PlaceView, Taken};
 use crate::plans::Planned;
-use crate::problem::Problem;
+use crate::problem::{NoSuch, Problem};
 use crate::state::AppState;
 use crate::views::{SayHouseView, SayRequest};
 use crate::workers::Wanted;
@@ -22,6 +24,20 @@ use crate::workers::Wanted;
 pub async fn get_path(State(state): State<AppState>, Ids(job): Ids<Uuid>) -> Result<Written<PathView>, Problem> {
     let answer =
         |planned: &Planned, _: &Wanted| Ok(PathView::from(&stations(&planned.plan, &mut || Uuid::new_v4().as_u128())));
+    state.about(job, answer).await
+}
+
+/// What may go in as a beam or a post of the house, with the edit that chooses each.
+#[utoipa::path(get, path = "/api/jobs/{job}/members/{part}", params(("job" = Uuid, Path), ("part" = Uuid, Path)),
+    responses((status = 200, body = MemberChoicesView), (status = 404, body = Problem)))]
+pub async fn get_member_choices(
+    State(state): State<AppState>,
+    Ids((job, part)): Ids<(Uuid, Uuid)>,
+) -> Result<Written<MemberChoicesView>, Problem> {
+    let answer = move |planned: &Planned, _: &Wanted| {
+        let choices = member_choices(&planned.plan, PartId(part.as_u128()));
+        choices.as_ref().map(MemberChoicesView::from).ok_or_else(|| Problem::not_found(NoSuch::Part))
+    };
     state.about(job, answer).await
 }
 

@@ -21,6 +21,7 @@ pub struct Model {
     pub thickness_nm: i64,
     pub weight_plf: f64,
     pub joints: String,
+    pub chosen: Option<Json>,
 }
 
 #[derive(Clone, Copy, Debug, EnumIter, DeriveRelation)]

@@ -17,6 +17,7 @@ pub struct Model {
     pub x_nm: i64,
     pub y_nm: i64,
     pub weight_lb: f64,
+    pub chosen: Option<Json>,
 }
 
 #[derive(Clone, Copy, Debug, EnumIter, DeriveRelation)]

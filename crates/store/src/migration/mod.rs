@@ -40,6 +40,7 @@ mod m20261126_000032_foundation;
 mod m20261126_000033_pad;
 mod m20261126_000034_ground;
 mod m20261127_000035_engineers_mark;
+mod m20261127_000036_members_chosen;
 
 struct Migrator;
 
@@ -81,6 +82,7 @@ impl MigratorTrait for Migrator {
             Box::new(m20261126_000033_pad::Migration),
             Box::new(m20261126_000034_ground::Migration),
             Box::new(m20261127_000035_engineers_mark::Migration),
+            Box::new(m20261127_000036_members_chosen::Migration),
         ]
     }
 }

@@ -4,11 +4,16 @@ use std::collections::BTreeMap;
 
 use serde::{Deserialize, Serialize};
 use sturvek_core::house;
+use sturvek_core::lumber::{JackLumber, SawnLumber, SawnSize};
 use sturvek_core::measure::{Force, LineLoad, Pressure};
+use sturvek_core::sizing::post;
 use utoipa::ToSchema;
 use uuid::Uuid;
 
-use crate::choices::{Axis, DeadLoadOn, FloorUse, Joints, RoofFieldFraming, RoofWarmth, SnowTrouble};
+use super::stock::Header;
+use crate::choices::{
+    Axis, DeadLoadOn, Depth, FloorUse, Grade, Joints, RoofFieldFraming, RoofWarmth, SnowTrouble, Species, Thickness,
+};
 use crate::reading::{Reader, Resolve};
 use crate::typed::TypedLength;
 
@@ -42,6 +47,7 @@ impl Default for House {
 
 /// A storey.
 #[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize, ToSchema)]
+#[serde(deny_unknown_fields)]
 pub struct Level {
     /// Its identity; left out when it is added.
     pub id: Option<Uuid>,
@@ -53,6 +59,7 @@ pub struct Level {
 
 /// Where a wall stands.
 #[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize, ToSchema)]
+#[serde(deny_unknown_fields)]
 pub struct Place {
     /// On which storey.
     pub level: Uuid,
@@ -69,6 +76,7 @@ pub struct Place {
 
 /// Where a line runs in plan.
 #[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize, ToSchema)]
+#[serde(deny_unknown_fields)]
 pub struct PlanLine {
     /// Along which axis.
     pub axis: Axis,
@@ -84,6 +92,7 @@ pub struct PlanLine {
 
 /// A floor, a ceiling or a roof.
 #[derive(Clone, Debug, PartialEq, Serialize, Deserialize, ToSchema)]
+#[serde(deny_unknown_fields)]
 pub struct Field {
     /// Its identity; left out when it is added.
     pub id: Option<Uuid>,
@@ -132,6 +141,8 @@ pub struct FloorField {
     /// Whether a deck has a roof over it.
     #[serde(default)]
     pub roofed: bool,
+    /// How deep its joists are, where somebody said so.
+    pub joist_depth: Option<TypedLength>,
 }
 
 /// A ceiling under a roof of rafters. Pressures are lb/ft².
@@ -168,10 +179,13 @@ pub struct RoofField {
     pub attic_live: f64,
     /// What else the snow does.
     pub snow_trouble: SnowTrouble,
+    /// What its gables weigh per face.
+    pub gable_weight: f64,
 }
 
 /// A beam.
 #[derive(Clone, Debug, PartialEq, Serialize, Deserialize, ToSchema)]
+#[serde(deny_unknown_fields)]
 pub struct Beam {
     /// Its identity; left out when it is added.
     pub id: Option<Uuid>,
@@ -185,10 +199,13 @@ pub struct Beam {
     pub weight: f64,
     /// Whether it is cut at its supports or runs over them.
     pub joints: Joints,
+    /// What goes in where somebody chose it.
+    pub chosen: Option<Header>,
 }
 
 /// A post of a house.
 #[derive(Clone, Debug, PartialEq, Serialize, Deserialize, ToSchema)]
+#[serde(deny_unknown_fields)]
 pub struct HousePost {
     /// Its identity; left out when it is added.
     pub id: Option<Uuid>,
@@ -202,10 +219,41 @@ pub struct HousePost {
     pub y: TypedLength,
     /// Its own weight, lb.
     pub weight: f64,
+    /// What goes in where somebody chose it.
+    pub chosen: Option<PostSection>,
+}
+
+/// What a post is made of.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, Serialize, Deserialize, ToSchema)]
+#[serde(tag = "made", rename_all = "snake_case")]
+pub enum PostSection {
+    /// Studs nailed to one another.
+    Studs {
+        /// Species.
+        species: Species,
+        /// Grade.
+        grade: Grade,
+        /// Nominal depth.
+        nominal_depth: Depth,
+        /// How many.
+        count: u8,
+    },
+    /// One stick.
+    Solid {
+        /// Species.
+        species: Species,
+        /// Grade.
+        grade: Grade,
+        /// Nominal thickness.
+        thickness: Thickness,
+        /// Nominal depth.
+        nominal_depth: Depth,
+    },
 }
 
 /// A foundation along a line.
 #[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize, ToSchema)]
+#[serde(deny_unknown_fields)]
 pub struct Foundation {
     /// Its identity; left out when it is added.
     pub id: Option<Uuid>,
@@ -217,6 +265,7 @@ pub struct Foundation {
 
 /// A pad of concrete.
 #[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize, ToSchema)]
+#[serde(deny_unknown_fields)]
 pub struct Pad {
     /// Its identity; left out when it is added.
     pub id: Option<Uuid>,
@@ -232,6 +281,7 @@ pub struct Pad {
 
 /// An engineer's mark on a place where the load goes no further: he answers for it.
 #[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize, ToSchema)]
+#[serde(deny_unknown_fields)]
 pub struct EngineersMark {
     /// Its identity; left out when it is added.
     pub id: Option<Uuid>,
@@ -249,6 +299,7 @@ pub struct EngineersMark {
 
 /// What holds for the ground as a whole.
 #[derive(Clone, Debug, PartialEq, Serialize, Deserialize, ToSchema)]
+#[serde(deny_unknown_fields)]
 pub struct Ground {
     /// Whether a slab lies under all of the lowest storey.
     pub slab: bool,
@@ -461,6 +512,7 @@ impl Resolve for FieldOf {
                 dead: Pressure::psf(floor.dead),
                 live: Pressure::psf(floor.live),
                 roofed: floor.roofed,
+                joist_depth: reader.maybe("joist_depth", floor.joist_depth.as_ref()),
             }),
             Self::CeilingField(ceiling) => house::FieldOf::Ceiling(house::CeilingField {
                 lapped: ceiling.lapped,
@@ -478,6 +530,7 @@ impl Resolve for FieldOf {
                 ceiling_dead: Pressure::psf(roof.ceiling_dead),
                 attic_live: Pressure::psf(roof.attic_live),
                 snow_trouble: roof.snow_trouble.into(),
+                gable_weight: Pressure::psf(roof.gable_weight),
             }),
         }
     }
@@ -492,6 +545,7 @@ impl From<&house::FieldOf> for FieldOf {
                 dead: floor.dead.to_psf(),
                 live: floor.live.to_psf(),
                 roofed: floor.roofed,
+                joist_depth: floor.joist_depth.map(Into::into),
             }),
             house::FieldOf::Ceiling(ceiling) => Self::CeilingField(CeilingField {
                 lapped: ceiling.lapped,
@@ -509,6 +563,7 @@ impl From<&house::FieldOf> for FieldOf {
                 ceiling_dead: roof.ceiling_dead.to_psf(),
                 attic_live: roof.attic_live.to_psf(),
                 snow_trouble: roof.snow_trouble.into(),
+                gable_weight: roof.gable_weight.to_psf(),
             }),
         }
     }
@@ -524,6 +579,7 @@ impl Resolve for Beam {
             line: reader.part("line", &self.line),
             weight: LineLoad::plf(self.weight),
             joints: self.joints.into(),
+            chosen: self.chosen.as_ref().map(|chosen| reader.part("chosen", chosen)),
         }
     }
 }
@@ -537,6 +593,7 @@ impl From<&house::Beam> for Beam {
             line: (&beam.line).into(),
             weight: beam.weight.to_plf(),
             joints: beam.joints.into(),
+            chosen: beam.chosen.map(Into::into),
         }
     }
 }
@@ -550,6 +607,7 @@ impl Resolve for HousePost {
             name: self.name.trim().to_owned(),
             at: house::Spot { x: reader.place("x", &self.x), y: reader.place("y", &self.y) },
             weight: Force::lbf(self.weight),
+            chosen: self.chosen.map(Into::into),
         }
     }
 }
@@ -563,6 +621,41 @@ impl From<&house::Post> for HousePost {
             x: post.at.x.into(),
             y: post.at.y.into(),
             weight: post.weight.to_lbf(),
+            chosen: post.chosen.map(Into::into),
+        }
+    }
+}
+
+impl From<PostSection> for post::PostSection {
+    fn from(section: PostSection) -> Self {
+        match section {
+            PostSection::Studs { species, grade, nominal_depth, count } => {
+                let lumber = JackLumber { species: species.into(), grade: grade.into(), depth: nominal_depth.into() };
+                Self::Studs { lumber, count }
+            }
+            PostSection::Solid { species, grade, thickness, nominal_depth } => {
+                let size = SawnSize { thickness: thickness.into(), depth: nominal_depth.into() };
+                Self::Solid(SawnLumber { species: species.into(), grade: grade.into(), size })
+            }
+        }
+    }
+}
+
+impl From<post::PostSection> for PostSection {
+    fn from(section: post::PostSection) -> Self {
+        match section {
+            post::PostSection::Studs { lumber, count } => Self::Studs {
+                species: lumber.species.into(),
+                grade: lumber.grade.into(),
+                nominal_depth: lumber.depth.into(),
+                count,
+            },
+            post::PostSection::Solid(lumber) => Self::Solid {
+                species: lumber.species.into(),
+                grade: lumber.grade.into(),
+                thickness: lumber.size.thickness.into(),
+                nominal_depth: lumber.size.depth.into(),
+            },
         }
     }
 }

@@ -36,7 +36,7 @@ pub struct Settings {
     /// Roof live load, lb/ft².
     pub roof_live: f64,
     /// Where snow and wind come from, where a place was asked for them.
-    pub place: Option<PlaceSource>,
+    pub place: Option<PlaceFigures>,
     /// Wind on the kings.
     pub wind: KingWind,
     /// Whether the snow was said.
@@ -83,15 +83,23 @@ pub struct Settings {
     pub backsplash: TypedLength,
 }
 
-/// Where a job's snow and wind come from.
-#[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize, ToSchema)]
-pub struct PlaceSource {
+/// What somebody said of a place.
+#[derive(Clone, Debug, PartialEq, Serialize, Deserialize, ToSchema)]
+pub struct PlaceFigures {
     /// What the place is called.
     pub name: String,
     /// Who says so.
     pub source: String,
     /// How deep the ground freezes there.
     pub frost_depth: TypedLength,
+    /// Ground snow, lb/ft².
+    pub ground_snow: f64,
+    /// The edition it belongs to.
+    pub edition: SnowEdition,
+    /// Basic wind speed, mph.
+    pub miles_per_hour: f64,
+    /// Exposure.
+    pub exposure: WindExposure,
 }
 
 /// How much larger rough openings are than their units, by kind.
@@ -199,20 +207,32 @@ pub enum SnowBasis {
     Roof,
 }
 
-impl Resolve for PlaceSource {
-    type Core = job::PlaceSource;
-    fn read(&self, reader: &mut Reader) -> job::PlaceSource {
-        job::PlaceSource {
+impl Resolve for PlaceFigures {
+    type Core = job::PlaceFigures;
+    fn read(&self, reader: &mut Reader) -> job::PlaceFigures {
+        job::PlaceFigures {
             name: self.name.trim().to_owned(),
             source: self.source.trim().to_owned(),
             frost_depth: reader.length("frost_depth", &self.frost_depth),
+            ground_snow: Pressure::psf(self.ground_snow),
+            edition: self.edition.into(),
+            miles_per_hour: self.miles_per_hour,
+            exposure: self.exposure.into(),
         }
     }
 }
 
-impl From<&job::PlaceSource> for PlaceSource {
-    fn from(place: &job::PlaceSource) -> Self {
-        Self { name: place.name.clone(), source: place.source.clone(), frost_depth: place.frost_depth.into() }
+impl From<&job::PlaceFigures> for PlaceFigures {
+    fn from(place: &job::PlaceFigures) -> Self {
+        Self {
+            name: place.name.clone(),
+            source: place.source.clone(),
+            frost_depth: place.frost_depth.into(),
+            ground_snow: place.ground_snow.to_psf(),
+            edition: place.edition.into(),
+            miles_per_hour: place.miles_per_hour,
+            exposure: place.exposure.into(),
+        }
     }
 }
 

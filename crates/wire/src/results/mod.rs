@@ -13,7 +13,10 @@ pub use finding::{FindingView, WayOutView};
 pub use header::{CandidateView, CheckView, HungView, SchoolView, SizedView, candidates};
 pub use loads::{FieldLoadView, LoadLine, LoadPart, LoadPointView, LoadStretch, LoadTotal};
 pub use pack::{KingReasonView, PackView, RatioView, ReasonView};
-pub use path::{FlowView, PathView, PoundsOfKind, SpotView, StationView, WayOfBreakView};
+pub use path::{
+    FlowView, LayoutView, MemberChoiceView, MemberChoicesView, PathView, PoundsOfKind, SpotView, StationView,
+    WayOfBreakView,
+};
 pub use ticket::{AskedView, OpeningView, SnapView, StackLayer, Ticket, ticket};
 pub use wall::{BearingView, LegendLine, Unresolved, WallSettled, WallView, wall_view};
 

@@ -4,6 +4,7 @@ use serde::Serialize;
 use sturvek_core::house::Spot;
 use sturvek_core::loads::{ByKind, LoadKind};
 use sturvek_core::measure::Force;
+use sturvek_core::plan::member_choices::{MemberChoice, MemberChoices};
 use sturvek_core::plan::stations::{self, StationIs};
 use sturvek_core::plan::ways_out::WayOfBreak;
 use utoipa::ToSchema;
@@ -30,6 +31,15 @@ pub struct SpotView {
     pub x: i64,
     /// Away from the viewer.
     pub y: i64,
+}
+
+/// Where the studs of a wall stand along it in plan, nanometers.
+#[derive(Clone, Copy, Debug, Serialize, ToSchema)]
+pub struct LayoutView {
+    /// The middle of one of them.
+    pub from: i64,
+    /// How far apart they are.
+    pub every: i64,
 }
 
 /// A station on the way of the loads.
@@ -65,6 +75,8 @@ pub struct StationView {
     pub partition: bool,
     /// Along which axis its joists, rafters or trusses run.
     pub span: Option<Axis>,
+    /// Of a wall: where its studs stand along it in plan.
+    pub layout: Option<LayoutView>,
 }
 
 /// A way out of a break: what it is, and the edits that take it, as one.
@@ -101,6 +113,43 @@ fn by_kind(amount: &ByKind<Force>) -> Vec<PoundsOfKind> {
     there.map(|kind| PoundsOfKind { symbol: kind.symbol(), pounds: amount[kind].to_lbf() }).collect()
 }
 
+/// Something that may go in as a beam or a post.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct MemberChoiceView {
+    /// What it is.
+    pub what: Phrase,
+    /// How hard it works; left out where it carries nothing at all.
+    pub works: Option<f64>,
+    /// Whether it carries.
+    pub carries: bool,
+    /// Whether it goes in.
+    pub goes_in: bool,
+    /// The edit that chooses it.
+    pub command: Command,
+}
+
+/// What may go in as a beam or a post.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct MemberChoicesView {
+    /// What was tried; none where there is no number.
+    pub tried: Vec<MemberChoiceView>,
+    /// The edit that gives the choice back to the job; left out where nobody chose.
+    pub back: Option<Command>,
+}
+
+impl From<&MemberChoices> for MemberChoicesView {
+    fn from(choices: &MemberChoices) -> Self {
+        let view = |choice: &MemberChoice| MemberChoiceView {
+            what: choice.what.clone().into(),
+            works: finite(choice.works),
+            carries: choice.carries,
+            goes_in: choice.goes_in,
+            command: (&choice.command).into(),
+        };
+        Self { tried: choices.tried.iter().map(view).collect(), back: choices.back.as_ref().map(Into::into) }
+    }
+}
+
 impl From<Spot> for SpotView {
     fn from(spot: Spot) -> Self {
         Self { x: spot.x.nanometers(), y: spot.y.nanometers() }
@@ -131,6 +180,7 @@ impl From<&stations::StationTold> for StationView {
             far: told.lies.map(|(_, far)| far.into()),
             partition: told.partition,
             span: told.span.map(Into::into),
+            layout: told.layout.map(|(from, every)| LayoutView { from: from.nanometers(), every: every.nanometers() }),
         }
     }
 }

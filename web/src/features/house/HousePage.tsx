@@ -9,6 +9,7 @@ import { PageHead } from "../../components/PageHead";
 import { Trouble } from "../../components/Trouble";
 import { useSpeech } from "../../speech/useSpeech";
 import { Dimensions } from "./Dimensions";
+import { FieldLoads } from "./FieldLoads";
 import { GroundFields } from "./GroundFields";
 import { HouseLine } from "./HouseLine";
 import { PathDrawing } from "./PathDrawing";
@@ -130,6 +131,7 @@ export function HousePage() {
                     make={(command) => void editing.run(command)}
                   />
                   {station && <Dimensions job={house} station={station} editing={editing} />}
+                  {station && <FieldLoads job={house} station={station} editing={editing} />}
                   {storey === 0 && <GroundFields job={house} editing={editing} />}
                   <Unplaced job={house} storey={Math.min(storey, levels.length - 1)} editing={editing} />
                 </>
@@ -138,6 +140,7 @@ export function HousePage() {
             <section className="sheet p-3 print:hidden">
               <StationList
                 job={job}
+                version={version}
                 levels={levels}
                 path={path}
                 picked={chosen}

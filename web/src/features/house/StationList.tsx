@@ -3,10 +3,12 @@ import { Link } from "react-router";
 import type { Schemas } from "../../api/client";
 import { useSpeech } from "../../speech/useSpeech";
 import { EngineersMark } from "./EngineersMark";
+import { MemberChoices } from "./MemberChoices";
 import type { Path, Station } from "./stations";
 
 interface Props {
   readonly job: string;
+  readonly version: number;
   /** The storeys, from the bottom. */
   readonly levels: readonly { readonly id?: string | null }[];
   readonly path: Path;
@@ -22,7 +24,7 @@ interface Props {
 }
 
 /** The stations of the loads, from the roof to the ground; where they break stands first. */
-export function StationList({ job, levels, path, picked, way, pick, make, mark, turn }: Props) {
+export function StationList({ job, version, levels, path, picked, way, pick, make, mark, turn }: Props) {
   const { say } = useSpeech();
   const all = path.stations.map((station, index) => ({ station, index }));
   const breaks = all.filter(({ station }) => station.kind === "break");
@@ -93,6 +95,7 @@ export function StationList({ job, levels, path, picked, way, pick, make, mark, 
               {picked === index && (
                 <GoesOn
                   job={job}
+                  version={version}
                   path={path}
                   station={station}
                   index={index}
@@ -169,6 +172,7 @@ const PARTS = ["field", "beam", "post", "foundation", "pad"];
 
 interface GoesOnProps {
   readonly job: string;
+  readonly version: number;
   readonly path: Path;
   readonly station: Station;
   readonly index: number;
@@ -178,7 +182,7 @@ interface GoesOnProps {
 }
 
 /** What comes to the picked station and what it hands on, by kind. */
-function GoesOn({ job, path, station, index, make, mark, turn }: GoesOnProps) {
+function GoesOn({ job, version, path, station, index, make, mark, turn }: GoesOnProps) {
   const part = PARTS.includes(station.kind) ? station.id : undefined;
   const { say, quantity } = useSpeech();
   const flows = [
@@ -241,6 +245,9 @@ function GoesOn({ job, path, station, index, make, mark, turn }: GoesOnProps) {
         >
           {say("page-its-sheet")}
         </Link>
+      )}
+      {(station.kind === "beam" || station.kind === "post") && station.id && (
+        <MemberChoices job={job} part={station.id} version={version} make={make} />
       )}
       {part && (
         <button

@@ -22,6 +22,8 @@ export interface Held {
 export interface Stop {
   readonly at: number;
   readonly why: Phrase;
+  /** Whether there are many of its kind: it is taken from nearby only, and where nothing else is. */
+  readonly weak?: boolean;
 }
 
 const across = (axis: Axis): Axis => (axis === "x" ? "y" : "x");
@@ -71,6 +73,9 @@ export function moved(
   return change({ ...part, ...whole });
 }
 
+/** So much nearer has a finger to come to a stop of which there are many. */
+const WEAKER = 3;
+
 const MIDDLE: Phrase = { id: "page-stop-in-the-middle" };
 
 /** Lines that matter along an axis: what bears below, what stands beside it, half way between two of those. */
@@ -95,11 +100,27 @@ export function stopsFor(path: Path, held: Held, axis: Axis): Stop[] {
     .filter(usable)
     .map((station) => stop(middle(station), "page-stop-in-line-with", station));
   const all = [...over, ...beside];
+  const studs = lines(
+    ["wall"],
+    (station) => station.storey === storey || station.storey === (storey ?? 0) - 1,
+  ).flatMap((wall) => onTheLayout(wall, axis));
   const places = [...new Set(all.map(({ at }) => at))].sort((a, b) => a - b);
   const first = places[0];
   const last = places[places.length - 1];
   const half = first !== undefined && last !== undefined && first < last ? (first + last) / 2 : undefined;
-  return half === undefined ? all : [...all, { at: half, why: MIDDLE }];
+  return half === undefined ? [...all, ...studs] : [...all, { at: half, why: MIDDLE }, ...studs];
+}
+
+/** The studs of a wall that runs along an axis: there are many, so a finger has to be nearer to one. */
+function onTheLayout(wall: Station, axis: Axis): Stop[] {
+  const { layout, near, far } = wall;
+  if (!layout || !near || !far || far[axis] - near[axis] < far[across(axis)] - near[across(axis)]) return [];
+  const first = layout.from - Math.floor((layout.from - near[axis]) / layout.every) * layout.every;
+  const count = Math.max(0, Math.floor((far[axis] - first) / layout.every) + 1);
+  return Array.from({ length: count }, (_, stud) => ({
+    ...stop(first + stud * layout.every, "page-stop-on-the-layout", wall),
+    weak: true,
+  }));
 }
 
 const center = (at: number | undefined) => at ?? 0;
@@ -110,6 +131,7 @@ function stop(at: number, id: string, station: Station): Stop {
 
 /** The stop nearest to a place, if one is within reach. */
 export function taken(stops: readonly Stop[], at: number, reach: number): Stop | undefined {
-  const near = stops.filter((each) => Math.abs(each.at - at) <= reach);
-  return near.sort((a, b) => Math.abs(a.at - at) - Math.abs(b.at - at))[0];
+  const near = stops.filter((each) => Math.abs(each.at - at) <= (each.weak ? reach / WEAKER : reach));
+  const away = (stop: Stop) => Math.abs(stop.at - at) + (stop.weak ? reach : 0);
+  return near.sort((a, b) => away(a) - away(b))[0];
 }

@@ -1,18 +1,19 @@
 import { useMutation } from "@tanstack/react-query";
 import { useId, useState } from "react";
-import { answered, api, type Settings } from "../../api/client";
+import { answered, api, type Schemas } from "../../api/client";
 import { problemText } from "../../api/problems";
 import type { JobEditing } from "../../api/useJobEditing";
 import { useSpeech } from "../../speech/useSpeech";
 
 interface Props {
   readonly job: string;
-  readonly settings: Settings;
+  /** Where snow and wind come from, where a place was asked for them. */
+  readonly from: Schemas["Phrase"] | null | undefined;
   readonly editing: JobEditing;
 }
 
 /** Asks the service of places for the snow and wind of one, to be taken over with their source. */
-export function AskPlace({ job, settings, editing }: Props) {
+export function AskPlace({ job, from, editing }: Props) {
   const { say } = useSpeech();
   const id = useId();
   const [name, setName] = useState("");
@@ -57,9 +58,7 @@ export function AskPlace({ job, settings, editing }: Props) {
           {say("page-take-them-over")}
         </button>
       )}
-      {settings.place && (
-        <p className="text-secondary text-sm">{say("page-figures-of", { ...settings.place })}</p>
-      )}
+      {from && <p className="text-secondary text-sm">{say(from)}</p>}
     </form>
   );
 }

@@ -34,7 +34,7 @@ export function RulesPage() {
     editing
       .run((now) => {
         const changed = typeof part === "function" ? part(now.settings) : part;
-        return { do: "change_settings", settings: { ...now.settings, ...changed, ...withoutPlace(changed) } };
+        return { do: "change_settings", settings: { ...now.settings, ...changed } };
       })
       .then((problem) => problem?.said);
   return (
@@ -63,7 +63,7 @@ export function RulesPage() {
               <Schools settings={settings} change={change} />
               <section className="sheet p-4">
                 <h2 className="ruled">{say("page-the-place")}</h2>
-                <AskPlace job={job} settings={settings} editing={editing} />
+                <AskPlace job={job} from={data.figures_from} editing={editing} />
               </section>
               <Snow settings={settings} change={change} />
               <RoughRules settings={settings} change={change} />
@@ -97,13 +97,6 @@ export function RulesPage() {
 interface Props {
   readonly settings: Settings;
   readonly change: Change;
-}
-
-/** Figures that a place was asked for; typed over, they are its no more. */
-const OF_THE_PLACE = ["snow", "snow_basis", "snow_edition", "wind"];
-
-function withoutPlace(changed: object) {
-  return OF_THE_PLACE.some((field) => field in changed) ? { place: null } : {};
 }
 
 function Schools({ settings, change }: Props) {

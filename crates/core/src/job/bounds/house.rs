@@ -3,10 +3,12 @@
 use super::check::Checks;
 use super::input::Input;
 use super::refused::{PartList, Within};
+use super::stock::header;
 use crate::house::{Field, FieldOf, House, Line, PartId, Spot};
 use crate::job::Job;
 use crate::measure::Length;
 use crate::say;
+use crate::sizing::post::PostSection;
 use crate::speech::distance;
 
 /// The house of a job, and the places of its walls in it.
@@ -58,6 +60,9 @@ fn parts(checks: &mut Checks, house: &House) {
             of_level(checks, house, beam.level);
             line(checks, &beam.line);
             checks.number(Input::BeamWeight, beam.weight.to_plf());
+            if let Some(chosen) = beam.chosen {
+                checks.within(Within::Chosen, |checks| header(checks, chosen));
+            }
         },
     );
     checks.count(Input::HousePosts, house.posts.len());
@@ -70,6 +75,9 @@ fn parts(checks: &mut Checks, house: &House) {
             of_level(checks, house, post.level);
             spot(checks, post.at);
             checks.number(Input::PostWeight, post.weight.to_lbf());
+            if let Some(chosen) = post.chosen {
+                checks.within(Within::Chosen, |checks| post_section(checks, chosen));
+            }
         },
     );
     checks.count(Input::Foundations, house.foundations.len());
@@ -147,6 +155,21 @@ fn spot(checks: &mut Checks, spot: Spot) {
     checks.length(Input::SpotY, spot.y);
 }
 
+/// What a post is made of.
+fn post_section(checks: &mut Checks, post: PostSection) {
+    match post {
+        PostSection::Studs { count, .. } => checks.count(Input::StudsOfAPost, usize::from(count)),
+        PostSection::Solid(lumber) => {
+            checks.follow(
+                lumber.size.is_made(),
+                Input::SawnSize,
+                || lumber.size.name().into(),
+                || say!("allowed-sawn"),
+            );
+        }
+    }
+}
+
 /// The narrowest field, either way.
 const NARROWEST_FIELD: Length = Length::inches(12);
 
@@ -169,6 +192,9 @@ fn field(checks: &mut Checks, field: &Field) {
         FieldOf::Floor(floor) => {
             checks.number(Input::FloorDead, floor.dead.to_psf());
             checks.number(Input::FloorLive, floor.live.to_psf());
+            if let Some(depth) = floor.joist_depth {
+                checks.length(Input::JoistDepth, depth);
+            }
         }
         FieldOf::Ceiling(ceiling) => {
             checks.number(Input::CeilingDead, ceiling.dead.to_psf());
@@ -181,6 +207,7 @@ fn field(checks: &mut Checks, field: &Field) {
             checks.number(Input::RoofDead, roof.dead.to_psf());
             checks.number(Input::CeilingDead, roof.ceiling_dead.to_psf());
             checks.number(Input::AtticLive, roof.attic_live.to_psf());
+            checks.number(Input::GableWeight, roof.gable_weight.to_psf());
         }
     }
 }

@@ -196,6 +196,9 @@ inputs! {
     SpotY: "input-spot-y", IN_PLAN;
     BeamWeight: "input-beam-weight", Range::number(0.0, 500.0, Unit::PoundsPerFoot);
     PostWeight: "input-post-weight", Range::number(0.0, 5000.0, Unit::Pounds);
+    JoistDepth: "input-joist-depth", Range::inches(3, 36);
+    GableWeight: "input-gable-weight", psf(60.0);
+    StudsOfAPost: "input-studs-of-a-post", Range::count(2, 5);
     PadSize: "input-pad-size", Range::inches(6, 20 * 12);
     Soil: "input-soil", Range::number(500.0, 12_000.0, Unit::PoundsPerSquareFoot);
     ThickSlabOver: "input-thick-slab-over", Range::number(0.0, 100_000.0, Unit::Pounds);
@@ -230,4 +233,6 @@ inputs! {
     PlaceName: "input-place-name", NAME;
     PlaceSource: "input-place-source", NAME;
     FrostDepth: "input-frost-depth", Range::inches(0, 20 * 12);
+    PlaceSnow: "input-place-snow", psf(300.0);
+    PlaceWind: "input-place-wind", Range::number(85.0, 200.0, Unit::MilesPerHour);
 }

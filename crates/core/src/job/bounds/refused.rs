@@ -43,6 +43,8 @@ pub enum Within {
     House,
     /// In where a part of it runs.
     Line,
+    /// In what was chosen for it.
+    Chosen,
     /// In what holds for the ground as a whole.
     Ground,
     /// In a part of the house.

@@ -17,6 +17,8 @@ pub(super) fn settings(checks: &mut Checks, settings: &Settings) {
         checks.text(Input::PlaceName, &place.name);
         checks.text(Input::PlaceSource, &place.source);
         checks.length(Input::FrostDepth, place.frost_depth);
+        checks.number(Input::PlaceSnow, place.ground_snow.to_psf());
+        checks.number(Input::PlaceWind, place.miles_per_hour);
     }
     checks.number(Input::LiveDeflectionLimit, settings.live_deflection_limit);
     checks.number(Input::TotalDeflectionLimit, settings.total_deflection_limit);

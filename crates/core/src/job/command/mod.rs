@@ -183,7 +183,14 @@ mod tests {
             return HousePart::Level(Level { id: PartId(id), name: "storey".into(), height: Length::feet(8) });
         }
         let at = Spot { x: Length::feet(3), y: Length::ZERO };
-        HousePart::Post(Post { id: PartId(id), level: PartId(900), name: "post".into(), at, weight: Force::ZERO })
+        HousePart::Post(Post {
+            id: PartId(id),
+            level: PartId(900),
+            name: "post".into(),
+            at,
+            weight: Force::ZERO,
+            chosen: None,
+        })
     }
 
     fn any_command() -> impl Strategy<Value = Command> {

@@ -97,6 +97,7 @@ mod tests {
             supports: vec![wall(Length::inches_and(1, 3, 4)), wall(Length::inches_and(121, 3, 4))],
             loads: vec![OpeningLoad::Line { amount, extent: None }],
             held: true,
+            chosen: None,
             conventions: Conventions { self_weight: false, ..Conventions::default() },
         };
         let size = SawnSize::two_by(Depth::Twelve);

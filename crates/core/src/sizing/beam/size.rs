@@ -102,7 +102,8 @@ pub struct SizedBeam {
     pub pieces: Vec<BeamPiece>,
     /// Everything that was tried, the cheapest first.
     pub candidates: Vec<TriedBeam>,
-    /// The one that goes in, by its place: the aim's best of those that carry; where none does, the one that comes nearest.
+    /// The one that goes in, by its place: the one that somebody chose; else the aim's best of those that carry; where none does, the one that comes
+    /// nearest.
     pub chosen: usize,
     /// What it presses its supports with, in their order.
     pub on_supports: Vec<OnSupport>,
@@ -136,16 +137,19 @@ pub fn size_beam(spec: BeamSpec, stock: BeamStock<'_>) -> Result<SizedBeam, Outs
     within_limits(&spec)?;
     let pieces = pieces(&spec);
     let mut known: Vec<KnownSpans> = pieces.iter().map(|_| KnownSpans::default()).collect();
-    let headers = headers_from(stock.boards, WIDEST);
+    let mut headers = headers_from(stock.boards, WIDEST);
+    let by_hand = spec.chosen.filter(|chosen| headers.iter().all(|(header, _)| header != chosen));
+    headers.extend(by_hand.map(|chosen| (chosen, None)));
     let mut candidates = Vec::with_capacity(headers.len());
     for (beam, price_per_foot) in cheapest_first(&headers) {
         match checks(&spec, &pieces, *beam, &mut known) {
             Ok(checks) => candidates.push(TriedBeam { beam: *beam, price_per_foot: *price_per_foot, checks }),
-            Err(limit) if limit.is_of_the_header() => {}
+            Err(limit) if limit.is_of_the_header() && spec.chosen != Some(*beam) => {}
             Err(limit) => return Err(limit),
         }
     }
-    let chosen = chosen(&candidates, stock).ok_or(OutsideLimits::AnyHeader)?;
+    let by_hand = || candidates.iter().position(|candidate| Some(candidate.beam) == spec.chosen);
+    let chosen = by_hand().or_else(|| chosen(&candidates, stock)).ok_or(OutsideLimits::AnyHeader)?;
     let beam = candidates[chosen].beam;
     let (on_supports, uplift) = on_supports(&spec, &pieces, beam)?;
     Ok(SizedBeam { spec, pieces, candidates, chosen, on_supports, uplift })
@@ -255,6 +259,7 @@ mod tests {
             supports: [0, 10, 20].map(support).to_vec(),
             loads: vec![OpeningLoad::Line { amount, extent: None }],
             held: true,
+            chosen: None,
             conventions: Conventions { self_weight: false, ..Conventions::default() },
         }
     }

@@ -50,6 +50,8 @@ pub struct BeamSpec {
     pub loads: Vec<OpeningLoad>,
     /// Whether what lies on it holds its top edge all along.
     pub held: bool,
+    /// What goes in where somebody chose it.
+    pub chosen: Option<HeaderSpec>,
     /// Design code, limits of sag, creep.
     pub conventions: Conventions,
 }

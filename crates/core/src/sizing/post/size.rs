@@ -63,7 +63,7 @@ pub struct SizedPost {
     pub spec: PostSpec,
     /// Everything that was tried, the least wood first.
     pub candidates: Vec<TriedPost>,
-    /// The one that goes in, by its place: the first that carries; where none does, the one that comes nearest.
+    /// The one that goes in, by its place: the one that somebody chose; else the first that carries; where none does, the one that comes nearest.
     pub chosen: usize,
 }
 
@@ -99,14 +99,21 @@ pub fn size_post(spec: PostSpec) -> Result<SizedPost, OutsideLimits> {
     if LARGEST_POINT_LOAD < pounds {
         return Err(OutsideLimits::PointLoadTooLarge { pounds });
     }
+    let mut posts = sections();
+    posts.extend(spec.chosen.filter(|chosen| !posts.contains(chosen)));
+    posts.sort_by(|a, b| a.area().total_cmp(&b.area()));
     let candidates: Vec<TriedPost> =
-        sections().into_iter().map(|post| TriedPost { post, checks: checks(&spec, post) }).collect();
+        posts.into_iter().map(|post| TriedPost { post, checks: checks(&spec, post) }).collect();
     let nearest = || {
         let by_ratio = |a: &&TriedPost, b: &&TriedPost| a.largest_ratio().total_cmp(&b.largest_ratio());
         let least = candidates.iter().min_by(by_ratio)?;
         candidates.iter().position(|tried| std::ptr::eq(tried, least))
     };
-    let chosen = candidates.iter().position(TriedPost::carries).or_else(nearest).ok_or(OutsideLimits::AnyHeader)?;
+    let by_hand = || candidates.iter().position(|tried| Some(tried.post) == spec.chosen);
+    let chosen = by_hand()
+        .or_else(|| candidates.iter().position(TriedPost::carries))
+        .or_else(nearest)
+        .ok_or(OutsideLimits::AnyHeader)?;
     Ok(SizedPost { spec, candidates, chosen })
 }
 

@@ -77,4 +77,6 @@ pub struct PostSpec {
     pub stands_on: Option<Stress>,
     /// By which code it is designed.
     pub code: DesignCode,
+    /// What goes in where somebody chose it.
+    pub chosen: Option<PostSection>,
 }

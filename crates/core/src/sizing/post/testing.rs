@@ -21,5 +21,6 @@ pub fn under(live: f64) -> PostSpec {
         }],
         stands_on: None,
         code: DesignCode::default(),
+        chosen: None,
     }
 }
