@@ -13,6 +13,7 @@ step-share-of-a-support = What a support takes
 step-area-of-the-pad = Area of the pad
 step-side-of-the-pad = Side of the pad
 station-opening = { $letter } in { $wall }
+station-gable = gable of { $of }
 station-slab = slab
 station-break = { $what } breaks
 station-point = load at one place

@@ -17,6 +17,7 @@ interface LaidPoint {
   readonly words: string;
   readonly middle: number;
   readonly row: number;
+  readonly on: number;
 }
 
 /** What lands on the wall, laid out: how high it is, and where each word stands. */
@@ -32,20 +33,21 @@ export function laidLanding(
   scale: Pick<Scale, "x" | "right">,
   { words, quantity }: Pick<Speech, "words" | "quantity">,
 ): LaidLanding {
-  const named = landing.points.map(({ at, name, pounds }) => {
+  const named = landing.points.map(({ at, name, pounds, on }) => {
     const text = `${words(name)} ${quantity(pounds, "pounds")}`;
     const half = widthOf(text, SMALL) / 2;
     const middle = clamp(scale.x(at), half, Math.max(scale.right - half, half));
-    return { at, words: text, middle, from: middle - half, to: middle + half };
+    return { at, on, words: text, middle, from: middle - half, to: middle + half };
   });
   const rows = laidInRows(named);
   const points = named.map((point, index) => ({ ...point, row: rows[index] ?? 0 }));
   const wordsHigh = rowsOf(rows) * POINT_ROW;
   const bands = landing.bands.length * BAND;
+  const blocks = Math.max(0, ...landing.points.map(({ on }) => scale.x(on) - scale.x(0)));
   return {
     bands: landing.bands,
     points,
-    height: wordsHigh + (points.length > 0 ? Math.max(bands, ARROW) : bands),
+    height: wordsHigh + (points.length > 0 ? Math.max(bands, ARROW + blocks) : bands),
   };
 }
 
@@ -72,7 +74,7 @@ export const LandingDrawing = memo(function LandingDrawing({ laid, topLine, scal
       {laid.points.map((point) => {
         const x = scale.x(point.at);
         const y = top + (point.row + 1) * POINT_ROW;
-        const foot = scale.y(topAt(topLine, point.at));
+        const foot = scale.y(topAt(topLine, point.at) + point.on);
         return (
           <g key={`${point.at} ${point.words}`} fill="var(--graphite)" stroke="var(--graphite)">
             <path d={`M${x} ${y + 2}V${foot - 8}`} strokeWidth={2.4} />

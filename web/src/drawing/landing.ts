@@ -17,6 +17,8 @@ export interface LandingPoint {
   readonly name: string | Phrase;
   /** All of its kinds together, lb. */
   readonly pounds: number;
+  /** How high the blocks are that it stands on, over the plates. */
+  readonly on: number;
 }
 
 export interface Landing {

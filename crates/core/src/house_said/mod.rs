@@ -52,9 +52,9 @@ pub fn say_house(
 mod tests {
     use super::*;
     use crate::house::{Axis, FieldOf};
-    use crate::measure::Length;
     use crate::job::command::apply;
     use crate::loads::WallCarries;
+    use crate::measure::Length;
     use crate::plan::JobPlan;
     use proptest::prelude::*;
 

@@ -19,7 +19,7 @@ use crate::house::{Axis, EngineersMark, Line, PartId, Spot};
 use crate::job::{Job, OpeningId, WallId};
 use crate::loads::{ByCase, ByKind, WallCarries};
 use crate::measure::{Force, Length};
-use crate::path::loaded::{Break, Carrier};
+use crate::path::loaded::{Break, Carrier, Part};
 use crate::path::pad_size::pad_side;
 use crate::path::trace::{Flow, Station, flows, station};
 use crate::say;
@@ -390,12 +390,17 @@ impl Teller<'_> {
         let top = &self.house.path.storeys[storey].walls[place].top;
         let along = top.stretches.iter().filter(|each| !each.plf.is_nothing()).map(|each| each.from);
         let at_places = top.presses.iter().filter(|each| !each.pounds.is_nothing()).map(|each| each.from);
-        let mut bring: Vec<Station> = along.chain(at_places).map(station).collect();
+        let mut bring: Vec<(Station, bool)> =
+            along.chain(at_places).map(|from| (station(from), matches!(from.part, Part::Gable(_)))).collect();
         bring.sort_unstable();
         bring.dedup();
         let bears = !bring.is_empty();
         Some(concluded(wall, bears, || {
-            let what = bring.into_iter().map(|from| self.name(from)).collect();
+            let named = |(from, gable)| match (self.name(from), gable) {
+                (of, true) => say!("station-gable", of),
+                (of, false) => of,
+            };
+            let what = bring.into_iter().map(named).collect();
             say!("bears-because", what = Argument::Phrases(what, Joined::Commas))
         }))
     }

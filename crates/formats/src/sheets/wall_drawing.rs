@@ -37,10 +37,14 @@ const MOST_ON_THE_POLE: usize = 24;
 /// The wall, stretch by stretch.
 pub(super) fn wall_drawings(wall: &Wall, plan: &WallPlan) -> Vec<Drawing> {
     let length = wall.frame.length;
-    let by_height = (HIGHEST - TAPE - LOADS) / wall.frame.height().to_inches();
+    let blocks = blocks_high(plan);
+    let by_height = (HIGHEST - TAPE - LOADS) / (wall.frame.height() + blocks).to_inches();
     let scale = by_height.min(AT_16_FEET.max(FOR_THE_WALL / length.to_inches()));
     let most = Length::from_decimal_inches(FOR_THE_WALL / scale);
-    stretches(length, most, plan).into_iter().map(|stretch| Sheet { wall, plan, stretch, scale }.draw()).collect()
+    stretches(length, most, plan)
+        .into_iter()
+        .map(|stretch| Sheet { wall, plan, stretch, scale, blocks }.draw())
+        .collect()
 }
 
 /// Stretches of a wall, none longer than so much and none with more marks than have room; none ends within the packs of an opening where
@@ -97,6 +101,14 @@ struct Sheet<'a> {
     stretch: (Length, Length),
     /// Points to the inch.
     scale: f64,
+    /// How high the blocks on its top plates are.
+    blocks: Length,
+}
+
+/// How high the blocks on a wall's top plates are.
+fn blocks_high(plan: &WallPlan) -> Length {
+    let blocks = plan.members.iter().filter(|member| member.role == Role::SquashBlock);
+    blocks.map(|block| block.rect.height).max().unwrap_or(Length::ZERO)
 }
 
 impl Sheet<'_> {
@@ -125,7 +137,7 @@ impl Sheet<'_> {
     }
 
     fn y(&self, height: Length) -> f64 {
-        LOADS + self.scale * (self.wall.frame.height() - height).to_inches()
+        LOADS + self.scale * (self.wall.frame.height() + self.blocks - height).to_inches()
     }
 
     fn openings(&self) -> impl Iterator<Item = &OpeningPlan> {
@@ -217,7 +229,12 @@ impl Sheet<'_> {
         {
             if from <= at && at <= to {
                 let x = self.x(at);
-                ink.arrow([x, LOADS], 40.0);
+                let block = |member: &&Member| {
+                    member.role == Role::SquashBlock && member.rect.x <= at && at <= member.rect.right()
+                };
+                let on = self.plan.members.iter().find(block).map_or(Length::ZERO, |block| block.rect.height);
+                let foot = self.y(self.wall.frame.height() + on);
+                ink.arrow([x, foot], foot - LOADS + 40.0);
                 ink.bold([x, LOADS - 44.0], Stands::Middle, say!("an-amount", amount = number), USUAL);
             }
         }

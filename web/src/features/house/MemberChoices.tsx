@@ -12,8 +12,27 @@ interface Props {
   readonly make: (commands: Schemas["Command"][]) => void;
 }
 
-/** What may go in as a beam or a post: what carries, one tap each; the rest is folded away. */
-export function MemberChoices({ job, part, version, make }: Props) {
+/** What may go in as a beam or a post. */
+export function MemberChoices(props: Props) {
+  const { say } = useSpeech();
+  const [open, setOpen] = useState(false);
+  return (
+    <section className="no-print">
+      <button
+        type="button"
+        className="btn btn-ghost tap font-normal"
+        aria-expanded={open}
+        onClick={() => setOpen(!open)}
+      >
+        {say("page-what-may-go-in")}
+      </button>
+      {open && <Choices {...props} />}
+    </section>
+  );
+}
+
+/** What carries, one tap each; the rest is folded away. */
+function Choices({ job, part, version, make }: Props) {
   const { say } = useSpeech();
   const [all, setAll] = useState(false);
   const { data } = useQuery(memberChoicesQuery(job, part, version));
@@ -23,8 +42,7 @@ export function MemberChoices({ job, part, version, make }: Props) {
   const carrying = data.tried.filter((each) => each.carries || each.goes_in);
   const failing = data.tried.length - carrying.length;
   return (
-    <section className="no-print pt-2" aria-label={say("page-what-may-go-in")}>
-      <h3 className="font-bold">{say("page-what-may-go-in")}</h3>
+    <div>
       {data.back && <Back command={data.back} make={make} />}
       <ul>
         {(all ? data.tried : carrying).map((each) => (
@@ -50,7 +68,7 @@ export function MemberChoices({ job, part, version, make }: Props) {
           {say(all ? "page-only-what-carries" : "page-and-what-does-not-carry", { count: failing })}
         </button>
       )}
-    </section>
+    </div>
   );
 }
 

@@ -73,3 +73,27 @@ test("it stops over a wall below, in line with one beside it, and half way", () 
   expect(taken(stops, 11.8 * FOOT, FOOT)?.at).toBe(12 * FOOT);
   expect(taken(stops, 9 * FOOT, FOOT)).toBeUndefined();
 });
+
+test("a stud of the layout is stopped at from nearby only, and where nothing else is", () => {
+  const under = station({
+    ...wall,
+    kind: "wall",
+    id: "u",
+    storey: 0,
+    name: { id: "verbatim", args: { text: { text: "Under" } } },
+    near: { x: 0, y: 0 },
+    far: { x: 10 * FOOT, y: FOOT / 2 },
+    layout: { from: 4 * FOOT, every: 2 * FOOT },
+  });
+  const held = { station: station({ kind: "post", id: "p", storey: 1 }) };
+  const stops = stopsFor({ stations: [under], flows: [] } as unknown as Path, held, "x");
+  const weak = stops.filter(({ weak }) => weak).map(({ at }) => at / FOOT);
+  expect(weak).toEqual([0, 2, 4, 6, 8, 10]);
+  expect(
+    stopsFor({ stations: [under], flows: [] } as unknown as Path, held, "y").some(({ weak }) => weak),
+  ).toBe(false);
+  expect(taken(stops, 4.2 * FOOT, FOOT)?.at).toBe(4 * FOOT);
+  expect(taken(stops, 4.5 * FOOT, FOOT)).toBeUndefined();
+  const strong = { at: 4.9 * FOOT, why: { id: "page-stop-over" } };
+  expect(taken([...stops, strong], 4.1 * FOOT, FOOT)).toBe(strong);
+});

@@ -1,5 +1,5 @@
 import { expect, test } from "vitest";
-import type { Wall } from "../../api/client";
+import type { Wall, WallView } from "../../api/client";
 import { landingOf } from "./landingOf";
 
 const carries = (bearing: boolean) =>
@@ -15,6 +15,11 @@ const point = { at: 40, name: "hot tub", dead: 300, floor_live: 900, roof_live: 
 const wall = (bearing: boolean) => ({ carries: carries(bearing), point_loads: [point] }) as unknown as Wall;
 const view = {
   length: 100,
+  members: [
+    { role: "squash_block", x: 47, width: 3, height: 9 },
+    { role: "squash_block", x: 50, width: 3, height: 9 },
+    { role: "stud", x: 40, width: 3, height: 90 },
+  ],
   load_points: [
     {
       at: 50,
@@ -25,7 +30,7 @@ const view = {
       ],
     },
   ],
-};
+} as unknown as WallView;
 
 test("roofs and floors lie along their stretch, posts and points stand where they are with all they bring", () => {
   expect(landingOf(wall(true), view)).toMatchObject({
@@ -34,8 +39,8 @@ test("roofs and floors lie along their stretch, posts and points stand where the
       { shape: "floor", from: 10, to: 60 },
     ],
     points: [
-      { at: 50, name: { id: "load-post-under-the-ridge-beam" }, pounds: 3600 },
-      { at: 40, name: "hot tub", pounds: 1200 },
+      { at: 50, name: { id: "load-post-under-the-ridge-beam" }, pounds: 3600, on: 9 },
+      { at: 40, name: "hot tub", pounds: 1200, on: 0 },
     ],
   });
 });
