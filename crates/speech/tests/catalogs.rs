@@ -12,8 +12,10 @@ use sturvek_core::job::Input;
 use sturvek_speech::{Language, Vocabulary, files, text};
 
 /// What a crew reads: whole in every language.
-const CREW: [&str; 11] =
-    ["assembly", "asked", "basics", "checks", "findings", "limits", "loads", "nailing", "paper", "parts", "schools"];
+const CREW: [&str; 12] = [
+    "assembly", "asked", "basics", "checks", "findings", "limits", "loads", "nailing", "paper", "parts", "path",
+    "schools",
+];
 /// Read by a crew as well.
 const MORE_OF_THE_CREW: [&str; 1] = ["verdict"];
 

@@ -48,7 +48,7 @@ function Carried({ wall, planned }: Pick<FactsProps, "wall" | "planned">) {
           <b className="num">{bare(units, total.plf, "pounds_per_foot", 0)}</b>
         </span>
       ))}
-      {unitText(units, "pounds_per_foot")}
+      {unitText(units, "pounds_per_foot")}{" "}
       {planned.load_stretches.length > 1 && say("page-at-its-left-end-uneven")}
     </>
   );
