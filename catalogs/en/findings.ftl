@@ -127,3 +127,5 @@ way-drill-an-anchor-there = Drill an anchor there.
 way-move-the-piece-end = Move the piece's end.
 way-more-clearance = Leave { $clearance } of clearance over the wall.
 way-stud-by-stud = Build it in place, stud by stud.
+finding-path-breaks = What it brings, { $force }, goes no further in the house: { $why }
+way-look-at-the-house = See the House screen: it says what can be put under it.

@@ -146,3 +146,5 @@ way-drill-an-anchor-there = Taladre un ancla ahí.
 way-move-the-piece-end = Mueva el extremo de la pieza.
 way-more-clearance = Deje { $clearance } libres sobre el muro.
 way-stud-by-stud = Ármelo en su lugar, montante por montante.
+finding-path-breaks = Lo que trae, { $force }, no sigue bajando en la casa: { $why }
+way-look-at-the-house = Vea la casa: ahí se dice qué puede ponerse debajo.

@@ -481,6 +481,7 @@ fn every_kind_of_finding_is_provoked() {
     let tests = [
         include_str!("conflicts.rs"),
         include_str!("every_wall.rs"),
+        include_str!("houses.rs"),
         include_str!("limits.rs"),
         include_str!("load_path.rs"),
         include_str!("../src/framing/wall_plan/tests.rs"),

@@ -22,6 +22,7 @@ pub mod nailing;
 pub mod opening_plan;
 pub mod opening_problem;
 pub mod opening_sheet;
+pub mod path_breaks;
 pub mod pieces;
 pub mod plan_opening;
 pub mod plates;

@@ -5,6 +5,7 @@ mod in_house;
 pub mod member_choices;
 pub mod members;
 pub mod stations;
+mod wall_breaks;
 pub mod ways_out;
 
 use std::sync::Arc;
@@ -16,6 +17,7 @@ use crate::sizing::schools::JurisdictionRow;
 pub use in_house::FollowedHouse;
 use in_house::InHouse;
 use members::Member;
+use wall_breaks::{told_on_walls, untold};
 
 /// The form of what is computed: raised with every change of it, so that what was counted before is counted again.
 pub const COMPUTATION: i32 = 1;
@@ -205,9 +207,13 @@ impl<'a> Planning<'a> {
         while self.next_wall() {}
         let mut in_order: Vec<(usize, Arc<WallPlan>)> = self.order.into_iter().zip(self.planned).collect();
         in_order.sort_by_key(|(place, _)| *place);
-        let walls = in_order.into_iter().map(|(_, plan)| plan).collect();
+        let walls = in_order.into_iter().map(|(_, plan)| plan);
         let before = self.before.and_then(JobPlan::house).map(|house| &house.members);
         let house = self.house.map(|house| house.finish(&self.job, before));
+        let walls = match &house {
+            Some(house) => told_on_walls(&self.job, house, walls.collect()),
+            None => walls.map(untold).collect(),
+        };
         JobPlan { job: self.job, walls, house }
     }
 }

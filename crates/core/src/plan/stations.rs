@@ -9,12 +9,12 @@
 use super::JobPlan;
 use super::in_house::FollowedHouse;
 use super::members::Member;
+use super::wall_breaks::mark_on;
 use super::ways_out::{WayOfBreak, mended_as_one, ways_out};
 use crate::codes::DesignCode;
 use crate::framing::OpeningOutcome;
 use crate::framing::bears_by_house::concluded;
 use crate::framing::layout::stud_positions;
-use crate::house::plan::ONE_SUPPORT;
 use crate::house::{Axis, EngineersMark, Line, PartId, Spot};
 use crate::job::{Job, OpeningId, WallId};
 use crate::loads::{ByCase, ByKind, WallCarries};
@@ -378,10 +378,7 @@ impl Teller<'_> {
     /// The engineer's mark on a break.
     fn mark(&self, station: Station) -> Option<&EngineersMark> {
         let Station::Break(place) = station else { return None };
-        let breaks = self.mended_with(place);
-        let level = self.house.named.storeys[breaks.first()?.from.storey].level;
-        let marks = self.job.house.marks.iter().filter(|mark| mark.level == level);
-        marks.into_iter().find(|mark| breaks.iter().any(|broken| is_at(broken, mark.at)))
+        mark_on(self.job, self.house, &self.mended_with(place))
     }
 
     /// Why a wall bears or does not, and whether what somebody saw says otherwise.
@@ -445,15 +442,6 @@ fn along(line: &Line, stretch: Option<(Length, Length)>) -> (Spot, Spot) {
     let (from, to) = stretch.unwrap_or((line.start, line.end()));
     let half = line.thickness.half();
     (Spot::on(line.axis, from, line.offset - half), Spot::on(line.axis, to, line.offset + half))
-}
-
-/// Whether a break is at a spot, or goes along it.
-fn is_at(broken: &Break, spot: Spot) -> bool {
-    let (first, last) = (broken.at.0, broken.at.1.unwrap_or(broken.at.0));
-    let within = |axis: Axis| {
-        first.along(axis) - ONE_SUPPORT <= spot.along(axis) && spot.along(axis) <= last.along(axis) + ONE_SUPPORT
-    };
-    within(Axis::X) && within(Axis::Y)
 }
 
 fn station_of(broken: &Break) -> Station {

@@ -1,4 +1,5 @@
 import { useId, useState } from "react";
+import { Link, useParams } from "react-router";
 import type { Command, WallView } from "../../api/client";
 import { signOf, VerdictMark } from "../../components/VerdictMark";
 import { useSpeech } from "../../speech/useSpeech";
@@ -14,6 +15,7 @@ interface LookProps {
 export function ToLookAt({ view, select, tryOut }: LookProps) {
   const failing = view.openings.filter((opening) => opening.verdict !== "carries");
   const { say } = useSpeech();
+  const { job } = useParams();
   const [open, setOpen] = useState(false);
   const list = useId();
   // Notes are read on their opening's ticket; those about the wall have no other place.
@@ -67,6 +69,11 @@ export function ToLookAt({ view, select, tryOut }: LookProps) {
               </li>
             ))}
           </ul>
+          {findings.some(({ code }) => code === "path-breaks") && (
+            <Link to={`/jobs/${job}/house`} className="btn tap my-1 font-normal">
+              {say("page-where-it-breaks")}
+            </Link>
+          )}
           {/* What an edit would do is seen in the drawing, which the list lies over. */}
           <FindingList
             findings={findings}

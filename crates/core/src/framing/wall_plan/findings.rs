@@ -8,11 +8,12 @@ mod planned;
 mod plate_breaks;
 mod sole_bolts;
 
+use super::super::path_breaks::PATH_BREAKS;
 use crate::finding::{Finding, Rule};
 pub(super) use planned::Planned;
 
 /// Every kind of finding there is; a test provokes each.
-pub static CATALOG: [&Rule; 45] = [
+pub static CATALOG: [&Rule; 46] = [
     &places::PAST_THE_END,
     &places::PACKS_OVERLAP,
     &places::PARTITION_IN_THE_WAY,
@@ -58,6 +59,7 @@ pub static CATALOG: [&Rule; 45] = [
     &sole_bolts::BOLT_IN_DOORWAY,
     &sole_bolts::BOLT_UNDER_STUD,
     &sole_bolts::BOLT_MISSING,
+    &PATH_BREAKS,
 ];
 
 /// Everything found, opening by opening, then about the wall.
