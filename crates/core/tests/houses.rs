@@ -14,8 +14,9 @@ use sturvek_core::house::{
     Axis, CeilingField, EngineersMark, FieldOf, FloorField, PartId, Place, RoofFieldFraming, Spot,
 };
 use sturvek_core::job::command::apply;
-use sturvek_core::job::{Command, WallId};
+use sturvek_core::job::{Command, WallId, WhatIf};
 use sturvek_core::loads::{ByKind, FloorUse, Framing, LoadCase, LoadKind, RoofOnWall, SnowLies, WallCarries};
+use sturvek_core::lumber::HeaderSpec;
 use sturvek_core::measure::{End, Length, LineLoad, Pressure};
 use sturvek_core::path::Why;
 use sturvek_core::plan::JobPlan;
@@ -667,4 +668,20 @@ fn the_layout_of_a_wall_is_told_where_its_studs_stand_in_plan() {
     wall.frame.length = feet(31);
     let (from, _) = told_of(&hand.plan(), 1);
     assert_eq!((feet(31) - from).nanometers() % sixteen.nanometers(), 0);
+}
+
+#[test]
+fn in_a_wider_house_more_comes_down_on_a_header() {
+    let mut hand = Hand::with_storeys(1);
+    under_trusses(&mut hand);
+    let window = hand.window(1, feet(10), 60);
+    let plan = hand.plan();
+    let wider = WhatIf::percent(100, 150).applied_to(plan.job(), window);
+    // 24 ft and 2 ft of overhang at both sides, half as much again: D 10 · 21 + 5 · 19 (the ceiling reaches to the overhang of 2 ft).
+    carries(&JobPlan::of(wider.clone()), 1, feet(10), [305.0, 0.0, 420.0, 588.0]);
+    assert_eq!(wider.walls[0].frame.length, plan.job().walls[0].frame.length, "along the wall it is as it was");
+    let more = plan.opening_after(&wider, window).expect("planned");
+    let (_, _, now) = plan.opening(window).expect("planned");
+    let area = |header: Option<HeaderSpec>| header.map_or(0.0, |header| header.section().area_square_inches());
+    assert!(area(now.header()) <= area(more.header()));
 }

@@ -13,6 +13,7 @@ use sturvek_core::measure::Length;
 use sturvek_core::plan::JobPlan;
 use sturvek_core::plan::member_choices::member_choices;
 use sturvek_core::plan::members::{BeamPlan, Member, PostPlan};
+use sturvek_core::sizing::OpeningLoad;
 use sturvek_core::sizing::beam::{SizedBeam, Under};
 use sturvek_core::sizing::candidates::Tried;
 use sturvek_core::sizing::header::CheckKind;
@@ -195,4 +196,33 @@ fn a_beam_that_is_not_in_stock_can_be_chosen_and_is_worked_out() {
     let part = hand.job.house.posts[1].id;
     assert!(member_choices(&plan, part).expect("a post").back.is_some());
     assert!(member_choices(&plan, PartId(77)).is_none());
+}
+
+#[test]
+fn what_hangs_on_a_beam_presses_it_with_only_one_of_its_spans_loaded() {
+    let mut hand = Hand::with_storeys(1);
+    hand.slab();
+    for (wall, axis, offset) in [(1, Axis::X, 0), (2, Axis::Y, 0), (3, Axis::Y, 12)] {
+        hand.wall(wall, 0, axis, feet(offset), (feet(0), feet(12)));
+    }
+    // Joists from the side walls to a beam in one piece between them: on the front wall, on a post half way, in a hanger at the carrier's side.
+    hand.field(0, (feet(0), feet(0), feet(12), feet(12)), Axis::X, floor(40.0));
+    hand.beam(0, Axis::X, feet(12), (feet(0), feet(12)), 10.0);
+    hand.girder(0, Axis::Y, feet(6), (feet(0), feet(12)), 10.0);
+    hand.post(0, feet(6), feet(6));
+    let plan = hand.plan();
+    assert_eq!(plan.house().expect("a house").path.breaks, []);
+    let (_, carrier) = beams(&plan)[0];
+    let points: Vec<f64> = carrier
+        .spec
+        .loads
+        .iter()
+        .filter_map(|load| match load {
+            OpeningLoad::Point { amount, .. } => Some(amount[LoadKind::FloorLive].to_lbf()),
+            _ => None,
+        })
+        .collect();
+    // 6 ft of floor on the beam, 240 lb/ft: 7/16 of a span of 6 ft, where all loaded would bring 3/8.
+    let [point] = points[..] else { panic!("{points:?}") };
+    assert!((point - 7.0 / 16.0 * 240.0 * 6.0).abs() < 2.0, "{point}");
 }

@@ -120,7 +120,7 @@ mod tests {
     fn what_was_typed_over_is_no_more_the_places() {
         let job = Job::empty("by a place", vec![]);
         let mut settings = apply(&job, &taken_over(&job, &figures())).expect("allowed").job.settings;
-        let said = |settings: &Settings| come_from(settings).map(|phrase| phrase.id.to_owned());
+        let said = |settings: &Settings| come_from(settings).map(|phrase| phrase.id.into_owned());
         assert_eq!(said(&settings).as_deref(), Some("place-both-hold"));
         settings.site.snow.basis = SnowBasis::Ground(Pressure::psf(71.0));
         assert_eq!(said(&settings).as_deref(), Some("place-wind-holds"));

@@ -18,7 +18,7 @@ use crate::loads::{Asked, ByCase, ByKind, LoadCase, LoadKind, Standing};
 use crate::lumber::{Depth, Family, Grade, SawnSize, Species};
 use crate::measure::{Force, Length, LineLoad, Stress};
 use crate::path::described::Named;
-use crate::path::loaded::{Carrier, LoadedBeam, OnTop};
+use crate::path::loaded::{Carrier, LoadedBeam, OnTop, Press};
 use crate::path::{LoadPath, Part, Structure};
 use crate::say;
 use crate::sizing::beam::{BeamSpec, BeamStock, BeamSupport, SizedBeam, Under, size_beam};
@@ -140,8 +140,7 @@ impl Sizing<'_> {
         let boards: Vec<StockBoard> = self.job.boards().copied().collect();
         let mut members = Members::default();
         for storey in 0..self.structure.storeys.len() {
-            let beams: Vec<Arc<BeamPlan>> =
-                (0..self.structure.storeys[storey].beams.len()).map(|beam| self.beam(storey, beam, &boards)).collect();
+            let beams = self.beams(storey, &boards);
             let posts =
                 (0..self.structure.storeys[storey].posts.len()).map(|post| self.post(storey, post, &beams)).collect();
             members.beams.push(beams);
@@ -150,8 +149,35 @@ impl Sizing<'_> {
         members
     }
 
-    fn beam(&self, storey: usize, place: usize, boards: &[StockBoard]) -> Arc<BeamPlan> {
-        let spec = self.beam_spec(storey, place);
+    /// The beams of a storey: what hangs on another beam before that one. None hangs on one that hangs on it: the path takes rings apart.
+    fn beams(&self, storey: usize, boards: &[StockBoard]) -> Vec<Arc<BeamPlan>> {
+        let loaded = &self.path.storeys[storey].beams;
+        let hangs_on = |beam: &LoadedBeam, carrier: usize| {
+            beam.reactions.iter().any(|reaction| reaction.on == Carrier::Beam(carrier))
+        };
+        let mut sized: Vec<Option<Arc<BeamPlan>>> = vec![None; loaded.len()];
+        for _ in 0..loaded.len() {
+            let is_next = |place: &usize| {
+                let waits = |other: usize| sized[other].is_none() && hangs_on(&loaded[other], *place);
+                sized[*place].is_none() && !(0..loaded.len()).any(waits)
+            };
+            let Some(place) = (0..loaded.len()).find(is_next) else { break };
+            sized[place] = Some(self.beam(storey, place, boards, &sized));
+        }
+        let or_alone = |(place, plan): (usize, Option<Arc<BeamPlan>>)| {
+            plan.unwrap_or_else(|| self.beam(storey, place, boards, &[]))
+        };
+        sized.into_iter().enumerate().map(or_alone).collect()
+    }
+
+    fn beam(
+        &self,
+        storey: usize,
+        place: usize,
+        boards: &[StockBoard],
+        sized: &[Option<Arc<BeamPlan>>],
+    ) -> Arc<BeamPlan> {
+        let spec = self.beam_spec(storey, place, sized);
         let limit = self.limit(storey, &self.path.storeys[storey].beams[place].top);
         let kept = self.before.and_then(|before| {
             let alike = |plan: &&Arc<BeamPlan>| plan.spec == spec && limit.is_none() && plan.outcome.is_ok();
@@ -165,7 +191,7 @@ impl Sizing<'_> {
         })
     }
 
-    fn beam_spec(&self, storey: usize, place: usize) -> BeamSpec {
+    fn beam_spec(&self, storey: usize, place: usize, sized: &[Option<Arc<BeamPlan>>]) -> BeamSpec {
         let standing = &self.structure.storeys[storey].beams[place];
         let loaded: &LoadedBeam = &self.path.storeys[storey].beams[place];
         let line = &standing.line;
@@ -182,7 +208,7 @@ impl Sizing<'_> {
             held: is_held(&loaded.top, line, &supports),
             chosen: id.and_then(|id| self.job.house.beams.iter().find(|beam| beam.id == *id)?.chosen),
             supports,
-            loads: loads_on(&loaded.top, line),
+            loads: self.loads_on(storey, &loaded.top, line, sized),
             conventions: Conventions {
                 code: self.code(),
                 shear_at_depth: false,
@@ -231,13 +257,8 @@ impl Sizing<'_> {
             let at = press.at - line.start;
             let plan = &beams[beam];
             let brought = press.pounds.without_lift().most();
-            let pressed = plan.pressing(at).map_or(brought, |most| {
-                LoadKind::ALL.into_iter().fold(brought, |mut all, kind| {
-                    all[kind] = all[kind].max(most[kind].to_lbf());
-                    all
-                })
-            });
-            load = load + pressed + brought.map(|pounds: f64| -pounds);
+            let pressed = plan.pressing(at).map_or(brought, |most| harder(&brought, &most));
+            load = load + pressed + less(press);
             let (width, bearing, family) =
                 plan.wood().unwrap_or((line.thickness, self.usual_plate(), Family::Dimension));
             lie_on_it.push(BeamOnPost {
@@ -255,6 +276,32 @@ impl Sizing<'_> {
         let chosen = id.and_then(|id| self.job.house.posts.iter().find(|post| post.id == *id)?.chosen);
         let stands_on = (0 < storey).then(|| self.usual_plate());
         PostSpec { height, load: load.map(Force::lbf), beams: lie_on_it, stands_on, code: self.code(), chosen }
+    }
+
+    /// Loads on a beam, from its start; what hangs on it presses with the most that it does.
+    fn loads_on(&self, storey: usize, top: &OnTop, line: &Line, sized: &[Option<Arc<BeamPlan>>]) -> Vec<OpeningLoad> {
+        let along = top.pieces_for_sizing(line).into_iter().map(|(low, high, plf)| {
+            let all = low <= line.start && line.end() <= high;
+            OpeningLoad::Line {
+                amount: plf.without_lift().most().map(LineLoad::plf),
+                extent: (!all).then_some((low - line.start, high - line.start)),
+            }
+        });
+        let more = |press: &Press| {
+            let Part::Beam(beam) = press.from.part else { return None };
+            let of = &self.structure.storeys[storey].beams[beam].line;
+            let at = press.came_down.along(of.axis) - of.start;
+            let pressing = sized.get(beam)?.as_ref().filter(|_| press.from.storey == storey)?.pressing(at)?;
+            Some(harder(&press.pounds.without_lift().most(), &pressing))
+        };
+        let places = top.places().into_iter().map(|(at, pounds)| {
+            let here = top.presses.iter().filter(|press| press.at == at);
+            let brought = pounds.without_lift().most();
+            let amount =
+                here.filter_map(|press| Some(more(press)? + less(press))).fold(brought, |sum, more| sum + more);
+            OpeningLoad::Point { amount: amount.map(Force::lbf), at: at - line.start }
+        });
+        along.chain(places).collect()
     }
 
     /// Why what stands on a line has no number.
@@ -302,20 +349,17 @@ impl BeamPlan {
     }
 }
 
-/// Loads on a line, from its start.
-fn loads_on(top: &OnTop, line: &Line) -> Vec<OpeningLoad> {
-    let along = top.pieces_for_sizing(line).into_iter().map(|(low, high, plf)| {
-        let all = low <= line.start && line.end() <= high;
-        OpeningLoad::Line {
-            amount: plf.without_lift().most().map(LineLoad::plf),
-            extent: (!all).then_some((low - line.start, high - line.start)),
-        }
-    });
-    let places = top.places().into_iter().map(|(at, pounds)| OpeningLoad::Point {
-        amount: pounds.without_lift().most().map(Force::lbf),
-        at: at - line.start,
-    });
-    along.chain(places).collect()
+/// What one part brings by the path, or the most that it presses with where that is more, kind by kind.
+fn harder(brought: &ByKind<f64>, pressing: &ByKind<Force>) -> ByKind<f64> {
+    LoadKind::ALL.into_iter().fold(*brought, |mut all, kind| {
+        all[kind] = all[kind].max(pressing[kind].to_lbf());
+        all
+    })
+}
+
+/// The other way of what it brings by the path.
+fn less(press: &Press) -> ByKind<f64> {
+    press.pounds.without_lift().most().map(|pounds: f64| -pounds)
 }
 
 /// Whether fields lie on a beam all the way from its first to its last support.

@@ -54,8 +54,9 @@ pub async fn get_reach(
     Params(query): Params<WhatIfQuery>,
 ) -> Result<Written<ReachView>, Problem> {
     let answer = move |planned: &Planned, _: &Wanted| {
-        let job = what_if(query)?.applied_to(planned.plan.job());
-        let after = planned.plan.opening_after(&job, OpeningId(opening.as_u128()));
+        let opening = OpeningId(opening.as_u128());
+        let job = what_if(query)?.applied_to(planned.plan.job(), opening);
+        let after = planned.plan.opening_after(&job, opening);
         let planned = after.ok_or_else(|| Problem::not_found(NoSuch::Opening))?;
         let problem = &sized(&planned)?.problem;
         let headers = headers_from(job.boards(), problem.wall_depth);
