@@ -131,4 +131,32 @@ await run(async ({ open }) => {
   await sayHouse(page, "girder at 18-0 on 3 posts");
   await expectText(other.getByRole("region", { name: "Stations of the loads" }), "Girder");
   assert.ok(Date.now() - begun < 120_000, "described and followed within two minutes, waiting and all");
+
+  // What goes in is chosen by hand, and given back.
+  await page.goto(new URL(`/jobs/${demo}/house`, page.url()).href);
+  await station(/^Porch beam/).click();
+  await page.getByRole("button", { name: "What may go in" }).click();
+  await page.getByRole("button", { name: /^3-2x10 SPF No\.2/ }).click();
+  await expectText(way, /3-2x10 SPF No\.2 goes in/);
+  await page.getByRole("button", { name: "Let the job choose again" }).click();
+  await expectText(way, /2-2x8 SPF No\.2 goes in/);
+  // Deeper joists: the squash blocks of the wall below are cut to them.
+  await page.getByRole("button", { name: "Show all" }).click();
+  await station(/^Floor storey 1/).click();
+  const lies = page.getByRole("region", { name: "What lies on it" });
+  await lies.getByLabel("Joists are deep").fill("11 7/8");
+  await lies.getByLabel("Joists are deep").press("Enter");
+  await page.getByRole("button", { name: "Show all" }).click();
+  await station(/^Front storey 1/).click();
+  await page.getByRole("link", { name: "To this wall" }).click();
+  await page.getByRole("link", { name: "Cut list" }).click();
+  await expectText(page.getByRole("main"), /squash block through the floor above.*11 7\/8"/s);
+  // Its upper middle wall says that its load goes no further, and leads to the house.
+  await page.goto(new URL(`/jobs/${demo}/house`, page.url()).href);
+  await station(/^Middle 2/).click();
+  await page.getByRole("link", { name: "To this wall" }).click();
+  await page.getByRole("button", { name: /^To look at/ }).click();
+  await expectText(page.getByRole("region", { name: "To look at" }), "goes no further in the house");
+  await page.getByRole("link", { name: "Where the path breaks" }).click();
+  await expectText(breaks, "Middle 2 breaks");
 });
