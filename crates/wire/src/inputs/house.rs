@@ -47,7 +47,6 @@ impl Default for House {
 
 /// A storey.
 #[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize, ToSchema)]
-#[serde(deny_unknown_fields)]
 pub struct Level {
     /// Its identity; left out when it is added.
     pub id: Option<Uuid>,
@@ -59,7 +58,6 @@ pub struct Level {
 
 /// Where a wall stands.
 #[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize, ToSchema)]
-#[serde(deny_unknown_fields)]
 pub struct Place {
     /// On which storey.
     pub level: Uuid,
@@ -76,7 +74,6 @@ pub struct Place {
 
 /// Where a line runs in plan.
 #[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize, ToSchema)]
-#[serde(deny_unknown_fields)]
 pub struct PlanLine {
     /// Along which axis.
     pub axis: Axis,
@@ -92,7 +89,6 @@ pub struct PlanLine {
 
 /// A floor, a ceiling or a roof.
 #[derive(Clone, Debug, PartialEq, Serialize, Deserialize, ToSchema)]
-#[serde(deny_unknown_fields)]
 pub struct Field {
     /// Its identity; left out when it is added.
     pub id: Option<Uuid>,
@@ -185,7 +181,6 @@ pub struct RoofField {
 
 /// A beam.
 #[derive(Clone, Debug, PartialEq, Serialize, Deserialize, ToSchema)]
-#[serde(deny_unknown_fields)]
 pub struct Beam {
     /// Its identity; left out when it is added.
     pub id: Option<Uuid>,
@@ -205,7 +200,6 @@ pub struct Beam {
 
 /// A post of a house.
 #[derive(Clone, Debug, PartialEq, Serialize, Deserialize, ToSchema)]
-#[serde(deny_unknown_fields)]
 pub struct HousePost {
     /// Its identity; left out when it is added.
     pub id: Option<Uuid>,
@@ -253,7 +247,6 @@ pub enum PostSection {
 
 /// A foundation along a line.
 #[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize, ToSchema)]
-#[serde(deny_unknown_fields)]
 pub struct Foundation {
     /// Its identity; left out when it is added.
     pub id: Option<Uuid>,
@@ -265,7 +258,6 @@ pub struct Foundation {
 
 /// A pad of concrete.
 #[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize, ToSchema)]
-#[serde(deny_unknown_fields)]
 pub struct Pad {
     /// Its identity; left out when it is added.
     pub id: Option<Uuid>,
@@ -281,7 +273,6 @@ pub struct Pad {
 
 /// An engineer's mark on a place where the load goes no further: he answers for it.
 #[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize, ToSchema)]
-#[serde(deny_unknown_fields)]
 pub struct EngineersMark {
     /// Its identity; left out when it is added.
     pub id: Option<Uuid>,
@@ -299,7 +290,6 @@ pub struct EngineersMark {
 
 /// What holds for the ground as a whole.
 #[derive(Clone, Debug, PartialEq, Serialize, Deserialize, ToSchema)]
-#[serde(deny_unknown_fields)]
 pub struct Ground {
     /// Whether a slab lies under all of the lowest storey.
     pub slab: bool,
