@@ -20,3 +20,4 @@ load-of-a-kind = { $kind } { $force }
 below-jacks = { $end } { -jacks }
 below-post = post
 below-studs = studs under a load
+assembly-stretcher = Nail a stretcher across the doorway, { $up } up, and leave it there while the wall is carried.

@@ -160,3 +160,14 @@ question-not-understood = The question is not understood: { $why }.
 nothing-to-undo = There is nothing to undo.
 nothing-to-redo = There is nothing to redo.
 factor-out-of-bounds = { $field } is { $given } %; it can be { $least } to { $most } %.
+allowed-beyond-on-the-wall = { $least } to { $most }, beyond where it begins
+allowed-step = { $least } to { $most }, at an end or { $room } from one: the studs of a step need that
+allowed-let-down = { $least } to { $most }; the plates of a rake are not let down
+say-let-down = Say drop, from where to where, at what height: flat for one plate, under for what was measured.
+say-board = Say backing, what it is for, from where to where, at what height its middle is.
+said-let-down =
+    { $plates ->
+        [one] Plate let down from { $from } to { $to }, to { $top } over it
+       *[other] Plates let down from { $from } to { $to }, to { $top } over them
+    }
+said-board = Backing for { $name }, { $board }, from { $from } to { $to }, its middle at { $height }

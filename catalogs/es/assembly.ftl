@@ -29,3 +29,4 @@ below-jacks = los montantes de apoyo, extremo { $end ->
     }
 below-post = el poste
 below-studs = los montantes bajo una carga
+assembly-stretcher = Clave un travesaño de lado a lado de la puerta, a { $up } de alto, y déjelo mientras se carga el muro.

@@ -70,3 +70,11 @@ job-is-held = Otra persona tiene esta obra en este momento. Nada se perdió; int
 took-too-long = Tardó demasiado y se dejó. Nada de lo guardado se perdió.
 nothing-to-undo = No hay nada que deshacer.
 nothing-to-redo = No hay nada que rehacer.
+say-let-down = Diga bajada, de dónde a dónde, a qué altura: flat para una sola solera, under para lo que se midió.
+say-board = Diga refuerzo, para qué, de dónde a dónde, a qué altura queda su centro.
+said-let-down =
+    { $plates ->
+        [one] Solera bajada de { $from } a { $to }, a { $top } por encima
+       *[other] Soleras bajadas de { $from } a { $to }, a { $top } por encima
+    }
+said-board = Refuerzo para { $name }, { $board }, de { $from } a { $to }, con su centro a { $height }

@@ -404,3 +404,4 @@ page-snow-is-in-none-of-these-loads = La nieve aún no se ha dicho: no está en 
 page-say-the-snow = Diga la nieve
 page-from-the-house-too = Lo que la casa trae a este muro está en sus cargas; lo que se diga aquí se suma.
 page-to-the-house = A la casa
+page-top-let-down = tope donde baja

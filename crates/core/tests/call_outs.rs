@@ -41,6 +41,7 @@ fn read(style: &str, text: &str) -> String {
         Ok(said) => match said.what {
             Wanted::Openings(designs) => designs.iter().map(opening).collect::<Vec<_>>().join("; "),
             Wanted::Wall(wall) => of_the_wall(wall),
+            Wanted::Piece(piece) => format!("{piece:?}"),
         },
         Err(misread) => not_understood(&misread),
     }

@@ -9,7 +9,8 @@ use sturvek_core::framing::plan_wall_as_said;
 use sturvek_core::framing::wall_plan::findings::CATALOG;
 use sturvek_core::job::command;
 use sturvek_core::job::{
-    CountOverride, FramingOptions, HeadLine, HeaderChoice, HeaderPlace, Job, KingWindBasis, MeasuredRoom, Opening,
+    BackingBoard, CountOverride, FramingOptions, HeadLine, HeaderChoice, HeaderPlace, Job, KingWindBasis, LetDown, LetDownTo,
+    MeasuredRoom, Opening,
     OpeningId, OpeningKind, OwnBreaks, Partition, Rake, Room, SiteSaid, Size, WallEnd, WallFace, WallHeight,
 };
 use sturvek_core::loads::{
@@ -473,6 +474,45 @@ fn a_table_that_takes_what_calculation_does_not_is_told() {
     lacks(&job, &["calculation-disagrees"]);
     job.settings.school = School::CodeTable;
     has(&job, "calculation-disagrees", &[]);
+}
+
+/// Plates let down from so many feet to so many, a foot lower.
+fn let_down(job: &mut Job, from: i64, to: i64) {
+    let height = LetDownTo::OverPlates(job.walls[0].frame.height() - Length::inches(12));
+    framing(job).let_downs = vec![LetDown { from: Length::feet(from), to: Length::feet(to), height, plates: 2 }];
+}
+
+#[test]
+fn a_step_of_the_plates_keeps_out_of_openings_and_from_under_loads() {
+    // The door's pack from 122 to 166; the step in its middle.
+    let mut job = partition(OpeningKind::Door, 36);
+    let_down(&mut job, 12, 17);
+    has(&job, "step-in-pack", &[("at", Length::inches(144).into()), ("by", Length::inches(22).into())]);
+    let_down(&mut job, 14, 17);
+    lacks(&job, &["step-in-pack", "load-on-let-down"]);
+    let mut job = roofed(36);
+    let_down(&mut job, 2, 6);
+    has(&job, "load-on-let-down", &[("by", Length::inches(12).into())]);
+}
+
+#[test]
+fn a_board_stands_between_studs_and_not_behind_a_door() {
+    let mut job = partition(OpeningKind::Door, 36);
+    let board = |from: i64, to: i64| BackingBoard {
+        name: "rail".into(),
+        from: Length::inches(from),
+        to: Length::inches(to),
+        height: Length::inches(40),
+        board: Depth::Six,
+    };
+    // Nothing but the doorway between 125 and 163.
+    framing(&mut job).boards = vec![board(130, 158)];
+    has(&job, "board-lost", &[("height", Length::inches(40).into())]);
+    // The leaf of 36 in. reaches from 125 to 89.
+    framing(&mut job).boards = vec![board(60, 110)];
+    has(&job, "board-behind-door", &[("leaf", Length::inches(36).into())]);
+    framing(&mut job).boards = vec![board(40, 85)];
+    lacks(&job, &["board-lost", "board-behind-door"]);
 }
 
 /// Whoever adds a finding provokes it here or beside its wall.

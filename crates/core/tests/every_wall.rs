@@ -10,7 +10,7 @@ use sturvek_core::finding::Severity;
 use sturvek_core::framing::judgment::works;
 use sturvek_core::framing::{Member, OpeningOutcome, OpeningPlan, PlatesMarked, Role, WallPlan, plan_wall_as_said};
 use sturvek_core::job::{
-    Backing, HeaderPlace, Job, LayoutStart, MeasuredRoom, Opening, OpeningDesign, OpeningId, OpeningKind, Partition,
+    Backing, BackingBoard, HeaderPlace, Job, LayoutStart, LetDown, LetDownTo, MeasuredRoom, Opening, OpeningDesign, OpeningId, OpeningKind, Partition,
     PlateLap, Rake, Sawn, SillStyle, Size, Underside, WallEnd, WallFrame, WallHeight, bounds, usual_sizes,
 };
 use sturvek_core::loads::{Framing, WallCarries};
@@ -52,13 +52,17 @@ prop_compose! {
         depth in prop::sample::select(vec![Depth::Four, Depth::Six, Depth::Eight]),
         from_right in any::<bool>(),
         neighbor in any::<bool>(),
-        ends in (0..3, 0..3),
+        ends in (0..4, 0..4),
         laps in (0..3, 0..3),
         crossing in prop::collection::vec((any_length(20, 500), any::<bool>(), any::<bool>()), 0..3),
         bolts in any::<bool>(),
         rows in prop::collection::vec(any_length(12, 80), 0..3),
+        let_down in prop::option::of((prop_oneof![Just(Length::ZERO), any_length(4, 200)], any_length(6, 120), any_length(2, 40), 1_u8..3)),
+        boards in prop::collection::vec((any_length(0, 100), any_length(10, 200), any_length(12, 80)), 0..3),
     ) -> WallFrame {
-        let end = |pick: i32| [WallEnd::Plain, WallEnd::ThreeStudCorner, WallEnd::TwoStudCorner][pick as usize];
+        let end = |pick: i32| {
+            [WallEnd::Plain, WallEnd::ThreeStudCorner, WallEnd::TwoStudCorner, WallEnd::ThreePieceCorner][pick as usize]
+        };
         let lap = |pick: i32| [PlateLap::Flush, PlateLap::HeldBack(depth), PlateLap::RunsOver(depth)][pick as usize];
         let length = Length::feet(feet);
         let mut frame = WallFrame { length, height, spacing, ..WallFrame::usual("any") };
@@ -81,6 +85,21 @@ prop_compose! {
             .collect();
         options.bolts = bolts.then_some(Length::feet(6));
         options.blocking = rows;
+        options.boards = boards
+            .into_iter()
+            .map(|(from, long, height)| BackingBoard {
+                name: "rail".into(),
+                from,
+                to: (from + long).min(length),
+                height,
+                board: Depth::Six,
+            })
+            .collect();
+        if let (Some((from, long, by, plates)), None) = (let_down, frame.rake()) {
+            let to = if length - Length::inches(6) < from + long { length } else { from + long };
+            let height = LetDownTo::OverPlates(frame.height() - by);
+            frame.framing.let_downs = vec![LetDown { from, to, height, plates }];
+        }
         frame
     }
 }
@@ -244,6 +263,10 @@ fn heights_add_up(plan: &WallPlan, frame: &WallFrame) -> Result<(), TestCaseErro
     let full = plan.members.iter().filter(|member| member.meets == Some(PlatesMarked::Both));
     for upright in full {
         let (x, right) = (upright.rect.x, upright.rect.right());
+        if frame.rake().is_none() {
+            prop_assert_eq!(frame.thickness() + upright.cut, frame.lowest_under_plates(x, right));
+            continue;
+        }
         let high = |at: Length| frame.top_at(at) - frame.plate_rise_at(at) * 2;
         let long = if frame.peak_between(x, right) { Length::min } else { Length::max };
         prop_assert_eq!(frame.thickness() + upright.cut, long(high(x), high(right)));

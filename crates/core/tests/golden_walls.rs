@@ -6,7 +6,7 @@ mod common;
 use common::{carrying, in_a_town, job_of, roof};
 use sturvek_core::framing::{Role, WallPlan, plan_wall_as_said};
 use sturvek_core::job::{
-    FramingOptions, HeaderChoice, HeaderPlace, Job, OpeningKind, Partition, Rake, Sawn, Size, WallEnd, WallHeight,
+    BackingBoard, FramingOptions, HeaderChoice, HeaderPlace, Job, LetDown, LetDownTo, OpeningKind, Partition, Rake, Sawn, Size, WallEnd, WallHeight,
 };
 use sturvek_core::loads::{Framing, WallCarries};
 use sturvek_core::lumber::{Depth, EngineeredClass, HeaderBoard, HeaderSpec};
@@ -241,4 +241,93 @@ fn a_metric_wall_is_exact_in_millimeters() {
     assert!(exact(Role::Blocking).contains(&mm(555)));
     // The wall's length on the tape, exactly: the plate's pieces.
     assert_eq!(exact(Role::SolePlate).into_iter().sum::<Length>(), mm(3600));
+}
+
+/// A partition beside a duct, common practice, no source: studs of 90 1/4 and, under the duct, of 81 1/4; the door's of 81 1/2.
+#[test]
+fn a_partition_under_a_duct_has_studs_of_two_lengths() {
+    let mut job = job_of(OpeningKind::Door, Length::inches(36), WallCarries::Nothing);
+    let frame = &mut job.walls[0].frame;
+    frame.height = WallHeight::Studs(Length::inches_and(90, 1, 4));
+    // 81 1/4 of stud and three plates: 85 3/4, measured 86 1/4 under the duct with 1/2 left. It takes the last 8 ft of 24.
+    let height = LetDownTo::Under { measured: Length::inches_and(86, 1, 4), clearance: Length::inches_and(0, 1, 2) };
+    frame.framing.let_downs = vec![LetDown { from: Length::feet(16), to: Length::feet(24), height, plates: 2 }];
+    job.walls[0].openings[0].design.rough = Some(Size { width: Length::inches(38), height: Length::inches(83) });
+    let plan = planned(&job);
+    let of = |role: Role, from: f64, to: f64| -> Vec<f64> {
+        let here = |member: &&sturvek_core::framing::Member| {
+            member.role == role && (from..to).contains(&member.rect.x.to_inches())
+        };
+        plan.members.iter().filter(here).map(|member| member.cut.to_inches()).collect()
+    };
+    assert!(of(Role::Stud, 0.0, 190.0).iter().all(|cut| (cut - 90.25).abs() < 1e-9));
+    assert!(of(Role::Stud, 192.0, 288.0).iter().all(|cut| (cut - 81.25).abs() < 1e-9));
+    assert!(!of(Role::Stud, 192.0, 288.0).is_empty());
+    // Head at 83, less the sole plate.
+    assert_eq!(cuts(&plan, Role::Jack), [81.5, 81.5]);
+    // The step at 192: a long stud outside, which the lower plates butt, and a short one under them.
+    assert_eq!((at(&plan, Role::StepStud), cuts(&plan, Role::StepStud)), (vec![190.5, 192.0], vec![90.25, 81.25]));
+    // Both plates end there, the lower ones reach on: 16 ft and 8 ft of each.
+    assert_eq!(cuts(&plan, Role::TopPlate), [192.0, 96.0]);
+    assert_eq!(cuts(&plan, Role::SecondTopPlate), [192.0, 96.0]);
+    // The end of the upper plates is tied to the stud at 175 1/4: from 176 3/4 to 190 1/2.
+    assert_eq!(cuts(&plan, Role::PlateEndBlock), [13.75]);
+    assert!(plan.findings.is_empty(), "{:?}", plan.findings);
+}
+
+/// A beam crosses a partition, common practice, no source: a flat 2x of 41 in. over an opening of 38 between doubled studs.
+#[test]
+fn a_flat_plate_of_41_lies_over_38_between_doubled_studs() {
+    let mut job = job_of(OpeningKind::Door, Length::inches(36), WallCarries::Nothing);
+    job.walls[0].openings.clear();
+    let height = LetDownTo::OverPlates(Length::inches(80));
+    let (from, to) = (Length::inches(100), Length::inches(141));
+    job.walls[0].frame.framing.let_downs = vec![LetDown { from, to, height, plates: 1 }];
+    let plan = planned(&job);
+    let lower: Vec<f64> =
+        plan.members.iter().filter(|member| member.role == Role::TopPlate && member.rect.top() == Length::inches(80)).map(|member| member.cut.to_inches()).collect();
+    assert_eq!(lower, [41.0]);
+    // Doubled at both ends; between the short ones 41 − 2 · 1 1/2.
+    assert_eq!(at(&plan, Role::StepStud), [98.5, 100.0, 139.5, 141.0]);
+    assert!((139.5 - 101.5 - 38.0_f64).abs() < 1e-9);
+    // 80 less one plate above and one below: 77; the long ones 97 1/8 − 4 1/2.
+    assert_eq!(cuts(&plan, Role::StepStud), [92.625, 77.0, 77.0, 92.625]);
+    // No second plate over it.
+    assert_eq!(plan.members.iter().filter(|member| member.role == Role::SecondTopPlate).count(), 2);
+}
+
+/// Backing for cabinets from 2 ft to 6 ft at 54 in.: the bays of a 16 in. layout that it reaches into, 14 1/2 in. each.
+#[test]
+fn backing_stands_in_every_bay_that_it_reaches_into() {
+    let mut job = job_of(OpeningKind::Door, Length::inches(36), WallCarries::Nothing);
+    let board = BackingBoard {
+        name: "upper cabinets".into(),
+        from: Length::feet(2),
+        to: Length::feet(6),
+        height: Length::inches(54),
+        board: Depth::Eight,
+    };
+    job.walls[0].frame.framing.boards = vec![board];
+    let plan = planned(&job);
+    // Studs at 15 1/4, 31 1/4, 47 1/4, 63 1/4, 79 1/4: the bays from 16 3/4 to 79 1/4.
+    assert_eq!(at(&plan, Role::BackingBlock), [16.75, 32.75, 48.75, 64.75]);
+    assert!(cuts(&plan, Role::BackingBlock).iter().all(|cut| (cut - 14.5).abs() < 1e-9));
+    // 7 1/4 wide about 54: from 50 3/8; of the wall's wood as wide.
+    let block = plan.members.iter().find(|member| member.role == Role::BackingBlock).expect("there");
+    assert_eq!(block.rect.y, Length::inches_and(50, 3, 8));
+    assert_eq!(&*block.stock.wood, "2x8 SPF Stud");
+}
+
+/// A corner of three pieces, common practice, no source: two studs, blocks between them at 24, 48 and 72 in.
+#[test]
+fn a_three_piece_corner_leaves_room_between_its_studs() {
+    let mut job = job_of(OpeningKind::Door, Length::inches(36), WallCarries::Nothing);
+    job.walls[0].frame.framing.ends.left = WallEnd::ThreePieceCorner;
+    let plan = planned(&job);
+    assert_eq!(at(&plan, Role::CornerStud), [3.0]);
+    assert_eq!(at(&plan, Role::CornerBlock), [1.5, 1.5, 1.5]);
+    // 1 1/2 in. between the studs; flat blocks as high as a 2x4 is wide.
+    let blocks: Vec<_> = plan.members.iter().filter(|member| member.role == Role::CornerBlock).collect();
+    let middles = blocks.iter().map(|block| (block.rect.y + block.rect.height.half()).to_inches());
+    assert_eq!(middles.collect::<Vec<_>>(), [24.0, 48.0, 72.0]);
 }

@@ -3,7 +3,7 @@
 use chrono::{DateTime, Utc};
 use serde::{Deserialize, Serialize};
 use sturvek_core::framing::WallPlan;
-use sturvek_core::framing::say::{Misread, Said, SaidWall, Wanted};
+use sturvek_core::framing::say::{Misread, Said, SaidPiece, SaidWall, Wanted};
 use sturvek_core::job::place_figures::come_from;
 use sturvek_core::job::{self as core, OpeningId, Rules, WallId};
 use sturvek_core::measure::Length;
@@ -13,7 +13,7 @@ use sturvek_store::devices::Device;
 use sturvek_store::{LOG_NEARLY_FULL, ListedJob, ListedPage, MOST_LOG_BYTES, Mark, StoredJob};
 use sturvek_wire::Command;
 use sturvek_wire::choices::{Depth, TogetherAim};
-use sturvek_wire::inputs::{CodeTable, Design, Job, Wall};
+use sturvek_wire::inputs::{BackingBoard, CodeTable, Design, Job, LetDown, Wall};
 use sturvek_wire::results::{CandidateView, Ticket, Unresolved, WallSettled, WallView, candidates, ticket, wall_view};
 use sturvek_wire::speech::Phrase;
 use utoipa::{IntoParams, ToSchema};
@@ -250,6 +250,10 @@ pub struct SayView {
     pub designs: Vec<Design>,
     /// What was said of the wall itself.
     pub wall: Option<SaidWallView>,
+    /// Its plates let down, where that was said.
+    pub let_down: Option<LetDown>,
+    /// A board that something is fastened to, where that was said.
+    pub board: Option<BackingBoard>,
     /// What was not understood.
     pub problem: Option<Phrase>,
     /// Where that stands in the words.
@@ -338,11 +342,14 @@ pub struct Health {
 impl SayView {
     /// What was understood.
     pub fn of(said: &Said) -> Self {
-        let (designs, wall) = match &said.what {
-            Wanted::Openings(designs) => (designs.iter().map(Into::into).collect(), None),
-            Wanted::Wall(wall) => (Vec::new(), Some(wall.into())),
+        let understood = Some((&said.understood).into());
+        let view = match &said.what {
+            Wanted::Openings(designs) => Self { designs: designs.iter().map(Into::into).collect(), ..Self::default() },
+            Wanted::Wall(wall) => Self { wall: Some(wall.into()), ..Self::default() },
+            Wanted::Piece(SaidPiece::LetDown(each)) => Self { let_down: Some(each.into()), ..Self::default() },
+            Wanted::Piece(SaidPiece::Board(board)) => Self { board: Some(board.into()), ..Self::default() },
         };
-        Self { understood: Some((&said.understood).into()), designs, wall, ..Self::default() }
+        Self { understood, ..view }
     }
 
     /// What was not understood.

@@ -11,8 +11,8 @@ use sturvek_core::house::{
 use sturvek_core::job::command::Placement;
 use sturvek_core::job::rough_opening::RoughOpeningRules;
 use sturvek_core::job::{
-    Backing, Command, CountOverride, FramedAs, FramingOptions, HeadLine, HeaderChoice, HeaderPlace, Job, KingWindBasis,
-    LayoutStart, Letter, MeasuredRoom, Opening, OpeningDesign, OpeningId, OpeningKind, OwnBreaks, Particulars,
+    Backing, BackingBoard, Command, CountOverride, FramedAs, FramingOptions, HeadLine, HeaderChoice, HeaderPlace, Job, KingWindBasis,
+    LayoutStart, LetDown, LetDownTo, Letter, MeasuredRoom, Opening, OpeningDesign, OpeningId, OpeningKind, OwnBreaks, Particulars,
     Partition, PlaceFigures, PlateLap, PointLoad, PointLoadId, Rake, Room, RunDesign, RunPast, Sawn, Settings,
     SillStyle, SiteSaid, Size, SpecialCase, StockId, StockItem, StudRole, Underside, Wall, WallEnd, WallFace,
     WallFrame, WallHeight, WallId,
@@ -270,7 +270,7 @@ impl Draw {
 
     fn frame(&mut self) -> WallFrame {
         let length = self.length(SHORTEST, 60 * 12);
-        WallFrame {
+        let mut frame = WallFrame {
             name: self.text(),
             length,
             height: self.height(),
@@ -280,7 +280,11 @@ impl Draw {
             plate_species: self.species(),
             face: self.one(&[WallFace::Outside, WallFace::Inside]),
             framing: self.framing_options(),
+        };
+        if matches!(frame.height, WallHeight::Rake(_)) {
+            frame.framing.let_downs.clear();
         }
+        frame
     }
 
     fn height(&mut self) -> WallHeight {
@@ -301,7 +305,7 @@ impl Draw {
     }
 
     fn framing_options(&mut self) -> FramingOptions {
-        let ends = [WallEnd::Plain, WallEnd::ThreeStudCorner, WallEnd::TwoStudCorner];
+        let ends = [WallEnd::Plain, WallEnd::ThreeStudCorner, WallEnd::TwoStudCorner, WallEnd::ThreePieceCorner];
         FramingOptions {
             layout_from: self.end(),
             layout_start: match self.maybe(Self::depth_of_studs) {
@@ -330,6 +334,34 @@ impl Draw {
             cast_bolts: self.some(3, |draw| draw.length(2, SHORTEST)),
             blocking: self.some(2, |draw| draw.length(10, 60)),
             heads: self.one(&[HeadLine::Aligned, HeadLine::OnPurpose]),
+            let_downs: self.let_downs(),
+            boards: self.some(2, Self::backing_board),
+        }
+    }
+
+    /// One at the left end, or further in, or both.
+    fn let_downs(&mut self) -> Vec<LetDown> {
+        let at_the_end = self.maybe(|draw| (Length::ZERO, draw.length(20, 60)));
+        let further_in = self.maybe(|draw| (draw.length(80, 120), draw.length(140, 200)));
+        let all = at_the_end.into_iter().chain(further_in);
+        all.map(|(from, to)| {
+            let height = if self.yes() {
+                LetDownTo::OverPlates(self.length(60, 84))
+            } else {
+                LetDownTo::Under { measured: self.length(60, 84), clearance: self.length(0, 2) }
+            };
+            LetDown { from, to, height, plates: self.count(1, 2) }
+        })
+        .collect()
+    }
+
+    fn backing_board(&mut self) -> BackingBoard {
+        BackingBoard {
+            name: self.text(),
+            from: self.length(0, 40),
+            to: self.length(48, 200),
+            height: self.length(20, 60),
+            board: self.one(&[Depth::Four, Depth::Six, Depth::Eight]),
         }
     }
 

@@ -129,7 +129,7 @@ mirror!(
     MemberRole = Role {
         SolePlate, SolePlateCutLast, TopPlate, SecondTopPlate, Stud, CornerStud, PartitionStud, PartitionBacker,
         LadderBlock, Blocking, PointLoadStud, King, Jack, HeaderPost, Header, Nailer, HeadPacking, FlatHead, Sill,
-        CrippleAbove, CrippleBelow, BayFiller, SquashBlock,
+        CrippleAbove, CrippleBelow, BayFiller, StepStud, PlateEndBlock, CornerBlock, BackingBlock, SquashBlock,
     }
 );
 mirror!(
@@ -246,7 +246,7 @@ mirror!(
 );
 mirror!(
     /// How a wall ends.
-    WallEnd = job::WallEnd { Plain, ThreeStudCorner, TwoStudCorner }
+    WallEnd = job::WallEnd { Plain, ThreeStudCorner, TwoStudCorner, ThreePieceCorner }
 );
 mirror!(
     /// How studs and plates are sawn.

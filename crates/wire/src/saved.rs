@@ -14,7 +14,7 @@ use crate::inputs::{
 };
 
 /// The form that is written, and the newest that is read.
-pub const FORM: u16 = 7;
+pub const FORM: u16 = 8;
 
 /// Something that is kept as JSON.
 pub trait Saved: DeserializeOwned {
@@ -73,7 +73,7 @@ struct Step {
     up: fn(&mut Value),
 }
 
-static STEPS: [Step; 10] = [
+static STEPS: [Step; 11] = [
     Step { name: "a wall carries several things", from: 1, up: a_wall_carries_several_things },
     Step { name: "snow and wind were assumed before", from: 1, up: snow_and_wind_were_assumed_before },
     Step { name: "tails were assumed free", from: 1, up: tails_were_assumed_free },
@@ -84,6 +84,7 @@ static STEPS: [Step; 10] = [
     Step { name: "houses without engineer's marks", from: 5, up: houses_without_marks },
     Step { name: "gables weighed nothing", from: 6, up: gables_weighed_nothing },
     Step { name: "places without their figures", from: 6, up: places_without_their_figures },
+    Step { name: "plates that go straight through", from: 7, up: plates_straight_through },
 ];
 
 /// The names of all steps.
@@ -270,6 +271,14 @@ fn places_without_their_figures(value: &mut Value) {
         place.insert("edition".into(), edition.unwrap_or_default());
         place.insert("miles_per_hour".into(), wind["miles_per_hour"].clone());
         place.insert("exposure".into(), wind["exposure"].clone());
+    });
+}
+
+/// No plates were let down, and nothing was fastened between studs.
+fn plates_straight_through(value: &mut Value) {
+    each_named("framing", value, &mut |framing| {
+        framing.entry("let_downs").or_insert_with(|| json!([]));
+        framing.entry("boards").or_insert_with(|| json!([]));
     });
 }
 

@@ -11,7 +11,7 @@ const WOOD = 12;
 const LABEL = 31;
 
 interface Props {
-  readonly view: Pick<DrawnWall, "height">;
+  readonly view: Pick<DrawnWall, "height" | "top_line">;
   readonly scale: Scale;
   readonly opening: Pick<DrawnOpening, "stack"> | undefined;
   readonly height: number;
@@ -26,9 +26,12 @@ export const StoryPole = memo(function StoryPole({ view, scale, opening, height 
   const top = topLayer ? topLayer.from + topLayer.height : view.height;
   const edges = [
     ...layers.map((layer) => ({ at: layer.from, name: say(named("stack", layer.kind)) })),
-    { at: top, name: say("page-top-of-wall") },
+    ...levels(view.top_line, top).map((at) => ({
+      at,
+      name: say(at === view.height || at === top ? "page-top-of-wall" : "page-top-let-down"),
+    })),
   ];
-  const fromTop = [...edges].reverse();
+  const fromTop = edges.toSorted((a, b) => b.at - a.at);
   const wanted = fromTop.map((edge) => scale.y(edge.at));
   const placed = spread(wanted, LABEL, 32, height - 16);
   const poleX = POLE_WIDTH - WOOD - 6;
@@ -85,3 +88,13 @@ export const StoryPole = memo(function StoryPole({ view, scale, opening, height 
     </svg>
   );
 });
+
+/** The top over the opening, and every other height at which the top of the wall is level. */
+function levels(topLine: readonly number[], top: number): number[] {
+  const found = new Set([top]);
+  for (let index = 0; index + 3 < topLine.length; index += 2) {
+    const [x1, y1, x2, y2] = topLine.slice(index, index + 4) as [number, number, number, number];
+    if (x1 < x2 && y1 === y2) found.add(y1);
+  }
+  return [...found];
+}

@@ -31,6 +31,10 @@ export const PENCILS = {
   cripple_above: { ...thin, fill: "url(#hatch-cripple)" },
   cripple_below: { ...thin, fill: "url(#hatch-cripple)" },
   bay_filler: { ...thin, fill: "url(#hatch-cripple)" },
+  step_stud: { fill: "var(--wood)", stroke: "var(--graphite)", width: 1.5 },
+  plate_end_block: { fill: "var(--wood-deep)", stroke: "var(--graphite)", width: 0.8 },
+  corner_block: { fill: "var(--wood-deep)", stroke: "var(--graphite)", width: 0.8 },
+  backing_block: { fill: "var(--wood-deep)", stroke: "var(--graphite)", width: 1 },
   squash_block: { fill: "url(#hatch-jack)", stroke: "var(--graphite)", width: 1.2 },
 } satisfies Record<string, Pencil>;
 

@@ -3,13 +3,16 @@
 //! **What it does.** The order in which an opening's pieces go together on the deck, so that every nail can still be driven.
 //!
 //! **Source.** Common practice, no source: the header is nailed through the first king into its ends before a second king is added,
-//! or the nailer cannot reach; the door's sole plate is cut out when the wall stands.
+//! or the nailer cannot reach; the door's sole plate is cut out when the wall stands; a stretcher 6 in. up holds a doorway while its wall is carried.
 
 use super::member::{Member, Role};
 use super::opening_plan::{OpeningOutcome, OpeningPlan};
 use crate::measure::{End, Ends, Length};
 use crate::say;
 use crate::speech::{Joined, Phrase};
+
+/// How far up a stretcher is nailed across a doorway while its wall is carried.
+const STRETCHER_UP: Length = Length::inches(6);
 
 /// The steps of an opening, first to last, each a sentence.
 pub fn assembly(plan: &OpeningPlan, members: &[Member]) -> Vec<Phrase> {
@@ -40,6 +43,7 @@ pub fn assembly(plan: &OpeningPlan, members: &[Member]) -> Vec<Phrase> {
     }
     steps.push(say!("assembly-diagonals"));
     if has(Role::SolePlateCutLast) {
+        steps.push(say!("assembly-stretcher", up = STRETCHER_UP));
         steps.push(say!("assembly-cut-the-plate"));
     }
     steps
@@ -111,6 +115,7 @@ mod tests {
             .expect("two kings at the right");
         assert!(nailed < second, "{steps:?}");
         assert_eq!(place("assembly-cut-the-plate"), Some(steps.len() - 1));
+        assert_eq!(place("assembly-stretcher (up: 6\")"), Some(steps.len() - 2), "{steps:?}");
         // Jacks of a 82 1/2 head: 81.
         assert!(place("some-at-each-end (count: 1, length: 81\")").is_some(), "{steps:?}");
     }

@@ -2,7 +2,8 @@
 //!
 //! **What it does.** Which studs a wall's end has besides its end stud, and how far they reach into the wall.
 //!
-//! **Source.** Common practice, no source: a corner of three studs in a row, or of two with room for insulation between.
+//! **Source.** Common practice, no source: a corner of three studs in a row, or of two with room for insulation between; the three-piece corner has flat
+//! blocks between its two, 24 in. apart, that the next wall's end stud is nailed to.
 //!
 //! **Worked example.** Three studs of 1 1/2 in.: 4 1/2 in. of the wall's end are the corner's.
 
@@ -14,7 +15,7 @@ pub const fn corner_studs(end: WallEnd) -> &'static [i64] {
     match end {
         WallEnd::Plain => &[],
         WallEnd::ThreeStudCorner => &[1, 2],
-        WallEnd::TwoStudCorner => &[2],
+        WallEnd::TwoStudCorner | WallEnd::ThreePieceCorner => &[2],
     }
 }
 

@@ -87,6 +87,14 @@ pub enum Role {
     CrippleBelow,
     /// Upright beside an opening that is narrower than the bay it stands in.
     BayFiller,
+    /// Stud at a step of the top plates.
+    StepStud,
+    /// Flat block under the end of the upper plates at a step.
+    PlateEndBlock,
+    /// Flat block between the two studs of a corner.
+    CornerBlock,
+    /// Block or board between studs that something is fastened to.
+    BackingBlock,
     /// Block on the top plates, through the floor, under what presses from the storey above.
     SquashBlock,
 }
@@ -267,6 +275,7 @@ impl Role {
                 | Self::CrippleAbove
                 | Self::CrippleBelow
                 | Self::BayFiller
+                | Self::StepStud
                 | Self::SquashBlock
         )
     }
@@ -301,6 +310,10 @@ impl Role {
             Self::CrippleAbove => say!("role-cripple-above"),
             Self::CrippleBelow => say!("role-cripple-below"),
             Self::BayFiller => say!("role-bay-filler"),
+            Self::StepStud => say!("role-step-stud"),
+            Self::PlateEndBlock => say!("role-plate-end-block"),
+            Self::CornerBlock => say!("role-corner-block"),
+            Self::BackingBlock => say!("role-backing-block"),
             Self::SquashBlock => say!("role-squash-block"),
         }
     }

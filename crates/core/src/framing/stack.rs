@@ -191,7 +191,7 @@ pub fn stack(design: &OpeningDesign, hole: Hole, wall: &WallFrame, bridging: Bri
     stack.push(StackPart::Opening, hole.size.height);
     let plate = wall.plate_rise_at(design.center);
     let nailer = nailer(design, wall);
-    let room = wall.top_at(design.center) - plate * 2 - stack.total();
+    let room = wall.under_plates_at(design.center) - stack.total();
     match (bridging, hangs(design, wall)) {
         (Bridging::Unknown, _) => stack.push(StackPart::CrippleAbove, room),
         (Bridging::Flat | Bridging::InBay, _) => {
@@ -209,7 +209,9 @@ pub fn stack(design: &OpeningDesign, hole: Hole, wall: &WallFrame, bridging: Bri
         }
     }
     stack.push(StackPart::TopPlate, plate);
-    stack.push(StackPart::SecondTopPlate, plate);
+    if 1 < wall.plates_at(design.center) {
+        stack.push(StackPart::SecondTopPlate, plate);
+    }
     stack
 }
 

@@ -1,5 +1,6 @@
 //! A whole wall, planned: every opening, every member, every mark, every finding.
 
+mod backing_boards;
 mod blocking;
 mod crossings;
 pub mod findings;
@@ -10,6 +11,7 @@ mod plate_breaks;
 mod plate_pieces;
 mod sole_bolts;
 mod squash_blocks;
+mod steps;
 
 use super::field_studs::{FieldLoad, field_loads};
 use super::judgment::judge;
@@ -156,10 +158,14 @@ fn members(
         framer.cripples(plan, layout);
     }
     framer.corners(openings);
+    framer.step_studs(openings);
     framer.channels(openings);
     framer.point_load_studs(field_loads, openings);
     framer.layout_studs(openings, layout);
     framer.ladder_blocks(openings);
+    framer.plate_end_blocks();
+    framer.corner_blocks();
+    framer.backing_boards(openings);
     framer.rows_of_blocking(openings);
     framer.squash_blocks(&ground.landed.solid);
     framer.members

@@ -48,6 +48,13 @@ fn mirror_frame(frame: &mut WallFrame) {
     swap(&mut options.ends);
     swap(&mut options.laps);
     options.partitions.iter_mut().for_each(|partition| partition.at = length - partition.at);
+    for let_down in &mut options.let_downs {
+        (let_down.from, let_down.to) = (length - let_down.to, length - let_down.from);
+    }
+    options.let_downs.reverse();
+    for board in &mut options.boards {
+        (board.from, board.to) = (length - board.to, length - board.from);
+    }
     let places = [&mut options.cast_bolts]
         .into_iter()
         .chain(options.own_breaks.iter_mut().flat_map(|own| [&mut own.lower, &mut own.upper]));

@@ -28,7 +28,7 @@ pub use opening::{
 pub use particulars::Particulars;
 pub use settings::{KingWindBasis, PlaceFigures, Settings, SiteSaid};
 pub use wall_frame::{
-    Backing, FramingOptions, HeadLine, LayoutStart, MeasuredRoom, OwnBreaks, Partition, PlateLap, Rake, Sawn, TWO_BY,
+    Backing, FramingOptions, HeadLine, LayoutStart, LetDown, LetDownTo, BackingBoard, MeasuredRoom, OwnBreaks, Partition, PlateLap, Rake, Sawn, TWO_BY,
     WallEnd, WallFace, WallFrame, WallHeight,
 };
 pub use what_if::WhatIf;

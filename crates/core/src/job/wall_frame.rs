@@ -115,6 +115,10 @@ pub struct FramingOptions {
     pub blocking: Vec<Length>,
     /// Whether the heads along the wall are meant to line up.
     pub heads: HeadLine,
+    /// Stretches over which the top plates are let down, from left to right; a rake has none.
+    pub let_downs: Vec<LetDown>,
+    /// Boards and blocks between the studs that something is fastened to.
+    pub boards: Vec<BackingBoard>,
 }
 
 /// Where the stud layout is hooked.
@@ -168,6 +172,60 @@ pub enum WallEnd {
     ThreeStudCorner,
     /// A corner of two studs with a backer between.
     TwoStudCorner,
+    /// A corner of two studs with flat blocks between, which leaves room for insulation.
+    ThreePieceCorner,
+}
+
+/// A stretch over which the top plates are let down, under a duct or a beam: below them stand shorter studs.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub struct LetDown {
+    /// Where it begins, from the wall's left end.
+    pub from: Length,
+    /// Where it ends.
+    pub to: Length,
+    /// How high the wall is there.
+    pub height: LetDownTo,
+    /// How many plates lie over its studs: two, or one flat.
+    pub plates: u8,
+}
+
+/// How the height of a wall is known where its plates are let down.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub enum LetDownTo {
+    /// Over the plates there.
+    OverPlates(Length),
+    /// Under what hangs there, so high above the floor, with so much left over the plates.
+    Under {
+        /// Its underside.
+        measured: Length,
+        /// What is left.
+        clearance: Length,
+    },
+}
+
+impl LetDown {
+    /// How high the wall is there, over its plates.
+    pub fn top(&self) -> Length {
+        match self.height {
+            LetDownTo::OverPlates(height) => height,
+            LetDownTo::Under { measured, clearance } => measured - clearance,
+        }
+    }
+}
+
+/// A board, or blocks, between the studs over a stretch of a wall, flat to its face: cabinets, rails and tubs are fastened to it.
+#[derive(Clone, Debug, PartialEq, Eq)]
+pub struct BackingBoard {
+    /// What it is for.
+    pub name: String,
+    /// Where it begins, from the wall's left end.
+    pub from: Length,
+    /// Where it ends.
+    pub to: Length,
+    /// Its middle, above the floor.
+    pub height: Length,
+    /// How wide the boards are.
+    pub board: Depth,
 }
 
 /// A wall that meets this one from the inside.
@@ -208,6 +266,8 @@ impl Default for FramingOptions {
             cast_bolts: Vec::new(),
             blocking: Vec::new(),
             heads: HeadLine::Aligned,
+            let_downs: Vec::new(),
+            boards: Vec::new(),
         }
     }
 }
@@ -288,6 +348,11 @@ impl WallFrame {
         }
     }
 
+    /// What boards as wide as a nominal depth are cut from, of the wall's wood.
+    pub fn stud_stock_of(&self, depth: Depth) -> String {
+        Self { stud: JackLumber { depth, ..self.stud }, ..self.clone() }.stud_stock()
+    }
+
     /// Height over all plates; a rake wall's highest.
     pub fn height(&self) -> Length {
         match self.height {
@@ -316,14 +381,43 @@ impl WallFrame {
 
     /// The straight runs of the top plates, each from (x, height) to (x, height), over both plates.
     pub fn top_lines(&self) -> Vec<[(Length, Length); 2]> {
-        let Some(rake) = self.rake() else {
-            return vec![[(Length::ZERO, self.height()), (self.length, self.height())]];
-        };
+        let Some(rake) = self.rake() else { return self.level_runs() };
         let (left, right) = ((Length::ZERO, rake.left), (self.length, rake.right));
         match rake.peak {
             Some(peak) if Length::ZERO < peak.0 && peak.0 < self.length => vec![[left, peak], [peak, right]],
             _ => vec![[left, right]],
         }
+    }
+
+    /// The runs of a level wall's plates: where they are let down, and between.
+    fn level_runs(&self) -> Vec<[(Length, Length); 2]> {
+        let run = |from: Length, to: Length, height: Length| [(from, height), (to, height)];
+        let mut runs = Vec::new();
+        let mut from = Length::ZERO;
+        for let_down in &self.framing.let_downs {
+            runs.push(run(from, let_down.from, self.height()));
+            runs.push(run(let_down.from, let_down.to, let_down.top()));
+            from = let_down.to;
+        }
+        runs.push(run(from, self.length, self.height()));
+        runs.retain(|[(from, _), (to, _)]| from < to);
+        runs
+    }
+
+    /// The stretch over a place of a level wall in which the plates are let down; at a step, the lower side.
+    fn let_down_at(&self, x: Length) -> Option<&LetDown> {
+        self.framing.let_downs.iter().filter(|_| self.rake().is_none()).find(|each| each.from <= x && x <= each.to)
+    }
+
+    /// How many top plates lie over a place.
+    pub fn plates_at(&self, x: Length) -> i64 {
+        self.let_down_at(x).map_or(2, |let_down| i64::from(let_down.plates))
+    }
+
+    /// The steps of the top plates: where they are, and whether the lower side is to the right.
+    pub fn steps(&self) -> Vec<(Length, bool)> {
+        let ends = self.framing.let_downs.iter().flat_map(|each| [(each.from, true), (each.to, false)]);
+        ends.filter(|(at, _)| self.rake().is_none() && Length::ZERO < *at && *at < self.length).collect()
     }
 
     /// The run of the top plates over a place.
@@ -352,18 +446,23 @@ impl WallFrame {
     /// Top of the wall at a place.
     pub fn top_at(&self, x: Length) -> Length {
         if self.rake().is_none() {
-            return self.height();
+            return self.let_down_at(x).map_or_else(|| self.height(), LetDown::top);
         }
         on_line(self.top_line_at(x), x, self.sawn)
     }
 
     /// Underside of the top plates at a place.
     pub fn under_plates_at(&self, x: Length) -> Length {
-        self.top_at(x) - self.plate_rise_at(x) * 2
+        self.top_at(x) - self.plate_rise_at(x) * self.plates_at(x)
     }
 
     /// The lowest underside of the top plates between two places.
     pub fn lowest_under_plates(&self, from: Length, to: Length) -> Length {
+        if self.rake().is_none() {
+            let over = |each: &&LetDown| each.from < to && from < each.to;
+            let lower = self.framing.let_downs.iter().filter(over).map(|each| self.under_plates_at(each.from));
+            return lower.min().unwrap_or_else(|| self.height() - self.thickness() * 2);
+        }
         // A line is lowest at an end, and a peak is no low point.
         self.under_plates_at(from).min(self.under_plates_at(to))
     }
@@ -378,7 +477,7 @@ impl WallFrame {
 }
 
 /// The height of a line at a place, as finely as it can be marked.
-fn on_line([(x0, y0), (x1, y1)]: [(Length, Length); 2], x: Length, sawn: Sawn) -> Length {
+pub fn on_line([(x0, y0), (x1, y1)]: [(Length, Length); 2], x: Length, sawn: Sawn) -> Length {
     if y0 == y1 || x0 == x1 {
         return y0;
     }

@@ -101,6 +101,58 @@ pub struct FramingOptions {
     pub blocking: Vec<TypedLength>,
     /// Whether the heads are meant to line up.
     pub heads: HeadLine,
+    /// Stretches over which the top plates are let down, from left to right.
+    pub let_downs: Vec<LetDown>,
+    /// Boards and blocks between the studs that something is fastened to.
+    pub boards: Vec<BackingBoard>,
+}
+
+/// A stretch over which the top plates are let down.
+#[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize, ToSchema)]
+#[serde(deny_unknown_fields)]
+pub struct LetDown {
+    /// Where it begins, from the left end.
+    pub from: TypedLength,
+    /// Where it ends.
+    pub to: TypedLength,
+    /// How high the wall is there.
+    pub height: LetDownTo,
+    /// How many plates lie over its studs: two, or one flat.
+    pub plates: u8,
+}
+
+/// How the height of a wall is known where its plates are let down.
+#[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize, ToSchema)]
+#[serde(tag = "by", rename_all = "snake_case")]
+pub enum LetDownTo {
+    /// Over the plates there.
+    OverPlates {
+        /// That height.
+        over: TypedLength,
+    },
+    /// Under what hangs there.
+    Under {
+        /// Its underside, above the floor.
+        measured: TypedLength,
+        /// What is left over the plates.
+        clearance: TypedLength,
+    },
+}
+
+/// A board, or blocks, between the studs that something is fastened to.
+#[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize, ToSchema)]
+#[serde(deny_unknown_fields)]
+pub struct BackingBoard {
+    /// What it is for.
+    pub name: String,
+    /// Where it begins, from the left end.
+    pub from: TypedLength,
+    /// Where it ends.
+    pub to: TypedLength,
+    /// Its middle, above the floor.
+    pub middle: TypedLength,
+    /// Nominal depth of the boards.
+    pub board: Depth,
 }
 
 /// How the height of a wall is given.
@@ -304,6 +356,49 @@ impl Resolve for FramingOptions {
             cast_bolts: reader.lengths("cast_bolts", &self.cast_bolts),
             blocking: reader.lengths("blocking", &self.blocking),
             heads: self.heads.into(),
+            let_downs: reader.each("let_downs", &self.let_downs, |reader, each| job::LetDown {
+                from: reader.length("from", &each.from),
+                to: reader.length("to", &each.to),
+                height: reader.under("height", |reader| match &each.height {
+                    LetDownTo::OverPlates { over } => job::LetDownTo::OverPlates(reader.length("over", over)),
+                    LetDownTo::Under { measured, clearance } => job::LetDownTo::Under {
+                        measured: reader.length("measured", measured),
+                        clearance: reader.length("clearance", clearance),
+                    },
+                }),
+                plates: each.plates,
+            }),
+            boards: reader.each("boards", &self.boards, |reader, board| job::BackingBoard {
+                name: board.name.trim().to_owned(),
+                from: reader.length("from", &board.from),
+                to: reader.length("to", &board.to),
+                height: reader.length("middle", &board.middle),
+                board: board.board.into(),
+            }),
+        }
+    }
+}
+
+impl From<&job::LetDown> for LetDown {
+    fn from(each: &job::LetDown) -> Self {
+        let height = match each.height {
+            job::LetDownTo::OverPlates(over) => LetDownTo::OverPlates { over: over.into() },
+            job::LetDownTo::Under { measured, clearance } => {
+                LetDownTo::Under { measured: measured.into(), clearance: clearance.into() }
+            }
+        };
+        Self { from: each.from.into(), to: each.to.into(), height, plates: each.plates }
+    }
+}
+
+impl From<&job::BackingBoard> for BackingBoard {
+    fn from(board: &job::BackingBoard) -> Self {
+        Self {
+            name: board.name.clone(),
+            from: board.from.into(),
+            to: board.to.into(),
+            middle: board.height.into(),
+            board: board.board.into(),
         }
     }
 }
@@ -342,6 +437,8 @@ impl From<&job::WallFrame> for FramingOptions {
             cast_bolts: typed(&options.cast_bolts),
             blocking: typed(&options.blocking),
             heads: options.heads.into(),
+            let_downs: options.let_downs.iter().map(Into::into).collect(),
+            boards: options.boards.iter().map(Into::into).collect(),
         }
     }
 }

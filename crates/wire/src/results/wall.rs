@@ -143,8 +143,10 @@ pub fn wall_view(wall: &job::Wall, plan: &WallPlan) -> WallView {
 
 pub(super) fn top_line(frame: &job::WallFrame) -> Vec<i64> {
     let lines = frame.top_lines();
-    let points = lines.first().map(|line| line[0]).into_iter().chain(lines.iter().map(|line| line[1]));
-    points.flat_map(|(x, y)| [x.nanometers(), y.nanometers()]).collect()
+    let mut points: Vec<_> = lines.into_iter().flatten().collect();
+    // Where the plates step both heights stand at one place.
+    points.dedup();
+    points.into_iter().flat_map(|(x, y)| [x.nanometers(), y.nanometers()]).collect()
 }
 
 pub(super) fn bearing(evidence: &sturvek_core::loads::BearingEvidence) -> BearingView {

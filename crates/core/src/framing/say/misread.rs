@@ -103,6 +103,12 @@ pub enum SayError {
     /// Several openings in one place.
     #[error("several in one place")]
     SeveralInOnePlace,
+    /// A let-down that is not said whole.
+    #[error("not a let-down")]
+    LetDown,
+    /// A board that is not said whole.
+    #[error("not a board")]
+    Board,
     /// More openings than are said at once.
     #[error("too many")]
     TooMany {
@@ -154,6 +160,8 @@ impl SayError {
             Self::NoSuchSize(phrase) => phrase.clone(),
             Self::TwoPlaces => say!("say-two-places"),
             Self::SeveralInOnePlace => say!("say-several-in-one-place"),
+            Self::LetDown => say!("say-let-down"),
+            Self::Board => say!("say-board"),
             Self::TooMany { most } => say!("say-too-many", most = *most),
             Self::NoSuchPartition { there } => say!("say-no-such-partition", there = *there),
             Self::NoRoom { takes, room } => say!("say-no-room", takes = distance(takes), room = distance(room)),

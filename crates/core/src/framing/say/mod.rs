@@ -12,6 +12,7 @@ mod grammar;
 mod lengths;
 mod meant;
 mod misread;
+mod piece;
 mod said;
 mod tokens;
 mod words;
@@ -22,7 +23,7 @@ use crate::say;
 use crate::speech::{Joined, Phrase, distance};
 use grammar::Parser;
 pub use misread::{Misread, SayError, Takes};
-pub use said::{Said, SaidWall, Wanted};
+pub use said::{Said, SaidPiece, SaidWall, Wanted};
 pub use tokens::Span;
 
 /// Longer texts are refused unread.
@@ -41,6 +42,9 @@ pub fn say(text: &str, wall: &Wall, settings: &Settings, style: LengthStyle) -> 
     if LONGEST_TEXT < length {
         return Err(Misread { what: SayError::TooLong { most: LONGEST_TEXT }, at: whole, takes: None });
     }
+    if let Some(said) = piece::piece(text, style) {
+        return said.map(said_piece);
+    }
     let tokens = tokens::tokens(text);
     let parser = Parser::new(&tokens, style);
     if parser.is_wall() {
@@ -48,6 +52,20 @@ pub fn say(text: &str, wall: &Wall, settings: &Settings, style: LengthStyle) -> 
     }
     let called = parser.openings()?;
     meant::openings(&called, wall, settings, style)
+}
+
+fn said_piece(piece: SaidPiece) -> Said {
+    let understood = match &piece {
+        SaidPiece::LetDown(each) => {
+            let (from, to, top) = (distance(each.from), distance(each.to), each.top());
+            say!("said-let-down", from, to, top, plates = each.plates)
+        }
+        SaidPiece::Board(board) => {
+            let (from, to, height) = (distance(board.from), distance(board.to), board.height);
+            say!("said-board", name = &board.name, from, to, height, board = format!("2x{}", board.board.nominal()))
+        }
+    };
+    Said { what: Wanted::Piece(piece), understood }
 }
 
 fn said_wall(wall: SaidWall) -> Said {
@@ -92,7 +110,7 @@ mod tests {
     fn design(said: Said) -> OpeningDesign {
         match said.what {
             Wanted::Openings(designs) => designs[0],
-            Wanted::Wall(wall) => panic!("{wall:?}"),
+            other => panic!("{other:?}"),
         }
     }
 

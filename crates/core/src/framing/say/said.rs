@@ -1,6 +1,6 @@
 //! What a call-out wants.
 
-use crate::job::OpeningDesign;
+use crate::job::{BackingBoard, LetDown, OpeningDesign};
 use crate::lumber::Depth;
 use crate::measure::Length;
 use crate::speech::Phrase;
@@ -21,6 +21,17 @@ pub enum Wanted {
     Openings(Vec<OpeningDesign>),
     /// The wall that long, that high, of such studs.
     Wall(SaidWall),
+    /// A piece of its framing more.
+    Piece(SaidPiece),
+}
+
+/// A piece of the wall's framing that was said.
+#[derive(Clone, Debug, PartialEq, Eq)]
+pub enum SaidPiece {
+    /// Its plates let down.
+    LetDown(LetDown),
+    /// A board that something is fastened to.
+    Board(BackingBoard),
 }
 
 /// What was said of the wall itself; what was not said stays as it is.

@@ -22,12 +22,12 @@ impl Framer<'_> {
     }
 }
 
-fn hole(plan: &OpeningPlan) -> Rect {
+pub(super) fn hole(plan: &OpeningPlan) -> Rect {
     Rect { x: plan.left(), y: plan.bottom, width: plan.rough.width, height: plan.rough.height }
 }
 
 /// The gaps between neighboring uprights that stand all the way from one height to another.
-fn gaps(members: &[Member], from: Length, to: Length) -> Vec<(Length, Length)> {
+pub(super) fn gaps(members: &[Member], from: Length, to: Length) -> Vec<(Length, Length)> {
     let stands = |member: &&Member| {
         let top = member.rect.top() - member.climb.top.abs();
         member.role.stands() && member.rect.y <= from && to <= top

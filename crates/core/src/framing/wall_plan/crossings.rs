@@ -4,7 +4,7 @@ use super::super::corner::corner_studs;
 use super::super::member::{Rect, Role};
 use super::super::opening_plan::OpeningPlan;
 use super::framer::{Framer, Top, is_taken};
-use crate::job::Backing;
+use crate::job::{Backing, WallEnd};
 use crate::measure::{End, Length};
 
 /// Ladder blocks and the first of them above the floor, center to center. Common practice, no source.
@@ -24,6 +24,33 @@ impl Framer<'_> {
                 if self.is_clear(x, stud, openings) {
                     self.upright(Role::CornerStud, None, x, stud, Top::Plates);
                 }
+            }
+        }
+    }
+
+    /// The flat blocks of a three-piece corner, between its two studs.
+    pub(super) fn corner_blocks(&mut self) {
+        let frame = self.frame();
+        let stud = frame.thickness();
+        for end in End::BOTH {
+            if *frame.framing.ends.at(end) != WallEnd::ThreePieceCorner {
+                continue;
+            }
+            let x = if end == End::Left { stud } else { frame.length - stud * 2 };
+            let (height, top) = (frame.depth(), frame.lowest_under_plates(x, x + stud));
+            let stands = |left: Length| {
+                self.members.iter().any(|member| member.role.stands() && member.rect.x == left && member.rect.y == stud)
+            };
+            if !stands(x - stud) || !stands(x + stud) {
+                continue;
+            }
+            let mut middle = LADDER_SPACING;
+            while middle + height.half() <= top {
+                let rect = Rect { x, y: middle - height.half(), width: stud, height };
+                if !self.is_filled(&rect) {
+                    self.lay(Role::CornerBlock, None, rect);
+                }
+                middle += LADDER_SPACING;
             }
         }
     }

@@ -6,14 +6,16 @@ mod loads;
 mod places;
 mod planned;
 mod plate_breaks;
+mod boards;
 mod sole_bolts;
+mod steps;
 
 use super::super::path_breaks::PATH_BREAKS;
 use crate::finding::{Finding, Rule};
 pub(super) use planned::Planned;
 
 /// Every kind of finding there is; a test provokes each.
-pub static CATALOG: [&Rule; 46] = [
+pub static CATALOG: [&Rule; 50] = [
     &places::PAST_THE_END,
     &places::PACKS_OVERLAP,
     &places::PARTITION_IN_THE_WAY,
@@ -60,6 +62,10 @@ pub static CATALOG: [&Rule; 46] = [
     &sole_bolts::BOLT_UNDER_STUD,
     &sole_bolts::BOLT_MISSING,
     &PATH_BREAKS,
+    &steps::STEP_IN_PACK,
+    &steps::LOAD_ON_LET_DOWN,
+    &boards::BOARD_LOST,
+    &boards::BOARD_BEHIND_DOOR,
 ];
 
 /// Everything found, opening by opening, then about the wall.
@@ -76,5 +82,7 @@ pub(super) fn findings(planned: &Planned<'_>) -> Vec<Finding> {
     findings.extend(heights::of_room(planned.wall));
     findings.extend(plate_breaks::findings(planned));
     findings.extend(sole_bolts::findings(planned));
+    findings.extend(steps::findings(planned));
+    findings.extend(boards::findings(planned));
     findings
 }

@@ -57,8 +57,10 @@ impl<'a> Framer<'a> {
             Top::At(height) => (height, height),
             Top::Plates => {
                 let (left, right) = (frame.under_plates_at(x), frame.under_plates_at(x + width));
-                // Under a peak it is cut square, where the lower side ends.
-                if frame.peak_between(x, x + width) { (left.min(right), left.min(right)) } else { (left, right) }
+                let lowest = frame.lowest_under_plates(x, x + width);
+                // Under a peak it is cut square, where the lower side ends; so is everything under plates that do not climb.
+                let square = frame.rake().is_none() || frame.peak_between(x, x + width);
+                if square { (lowest, lowest) } else { (left, right) }
             }
         };
         if left.min(right) <= from {

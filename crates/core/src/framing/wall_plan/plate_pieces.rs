@@ -4,7 +4,7 @@ use super::super::member::{Bevel, Climb, Member, Minded, Rect, Role, Stock};
 use super::super::opening_plan::OpeningPlan;
 use super::super::plates::{Stretch, TopBreaks, sole_breaks};
 use super::framer::Framer;
-use crate::job::wall_frame::along;
+use crate::job::wall_frame::{along, on_line};
 use crate::job::{OpeningId, PlateLap};
 use crate::measure::{End, Length};
 
@@ -91,10 +91,15 @@ impl Framer<'_> {
             let from = if index == 0 { whole.0 } else { whole.0.max(line[0].0) };
             let to = if index + 1 == lines.len() { whole.1 } else { whole.1.min(line[1].0) };
             let middle = (line[0].0 + line[1].0).half();
+            let plates = frame.plates_at(middle);
+            if role == Role::SecondTopPlate && plates < 2 {
+                continue;
+            }
             let rise = frame.plate_rise_at(middle);
-            let below = if role == Role::SecondTopPlate { rise } else { rise * 2 };
+            let below = if role == Role::SecondTopPlate { rise } else { rise * plates };
             for (left, right) in between((from, to), breaks) {
-                let (low, high) = (frame.top_at(left) - below, frame.top_at(right) - below);
+                let top = |x| on_line(*line, x, frame.sawn);
+                let (low, high) = (top(left) - below, top(right) - below);
                 let climb = high - low;
                 let rect = Rect { x: left, y: low.min(high), width: right - left, height: rise + climb.abs() };
                 let bevel = (climb != Length::ZERO).then(|| Bevel { drop: climb.abs(), over: right - left });

@@ -144,6 +144,18 @@ inputs! {
     PartitionDepth: "input-partition-depth", Range::Follows;
     BlockingRows: "input-blocking-rows", Range::count(0, MOST_BLOCKING_ROWS);
     Blocking: "input-blocking", Range::Follows;
+    LetDowns: "input-let-downs", Range::count(0, MOST_LET_DOWNS);
+    LetDownFrom: "input-let-down-from", Range::Follows;
+    LetDownTo: "input-let-down-to", Range::Follows;
+    LetDownHeight: "input-let-down-height", Range::Follows;
+    LetDownMeasured: "input-let-down-measured", Range::inches(24, 20 * 12);
+    LetDownClearance: "input-let-down-clearance", Range::inches(0, 12);
+    LetDownPlates: "input-let-down-plates", Range::count(1, 2);
+    Boards: "input-boards", Range::count(0, MOST_BOARDS);
+    BoardName: "input-board-name", NAME;
+    BoardFrom: "input-board-from", Range::Follows;
+    BoardTo: "input-board-to", Range::Follows;
+    BoardHeight: "input-board-height", Range::Follows;
     CastBolts: "input-cast-bolts", Range::count(0, MOST_PLACES);
     CastBolt: "input-cast-bolt", Range::Follows;
     PlateBreaks: "input-plate-breaks", Range::count(0, MOST_PLACES);

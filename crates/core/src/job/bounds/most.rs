@@ -24,6 +24,10 @@ pub const LONGEST_ADDRESS: usize = 120;
 pub const MOST_STUDS: u8 = 8;
 /// The most values that are named at once: who sends more has sent nothing that a person typed.
 pub const MOST_NAMED: usize = 40;
+/// The most stretches of a wall over which its plates are let down.
+pub const MOST_LET_DOWNS: usize = 6;
+/// The most boards in a wall that something is fastened to.
+pub const MOST_BOARDS: usize = 20;
 /// The most storeys of a house: three, and a basement.
 pub const MOST_LEVELS: usize = 4;
 /// The most floors, ceilings and roofs of a house.

@@ -60,6 +60,10 @@ pub enum Within {
     },
     /// At a crossing wall.
     Partition(usize),
+    /// Where the plates are let down.
+    LetDown(usize),
+    /// At a board that something is fastened to.
+    Board(usize),
     /// At the lap of an end.
     Lap(End),
     /// At a row of blocking.

@@ -5,7 +5,7 @@ use super::input::Input;
 use super::refused::Within;
 use super::{loads, opening};
 use crate::job::rough_opening::RoughOpeningRules;
-use crate::job::{FramingOptions, LayoutStart, OwnBreaks, PlateLap, Rake, Wall, WallFrame, WallHeight};
+use crate::job::{FramingOptions, LayoutStart, LetDownTo, OwnBreaks, PlateLap, Rake, Wall, WallFrame, WallHeight};
 use crate::lumber::Depth;
 use crate::measure::{End, Length};
 use crate::say;
@@ -116,6 +116,24 @@ fn framing(checks: &mut Checks, options: &FramingOptions, frame: &WallFrame) {
             );
         });
     }
+    let_downs(checks, frame);
+    checks.count(Input::Boards, options.boards.len());
+    for (place, board) in options.boards.iter().enumerate() {
+        checks.within(Within::Board(place), |checks| {
+            checks.text(Input::BoardName, &board.name);
+            checks.on_wall(Input::BoardFrom, board.from, frame.length);
+            let fine = board.from < board.to && board.to <= frame.length;
+            checks.follow(fine, Input::BoardTo, || distance(board.to), || say!("allowed-beyond-on-the-wall", least = distance(board.from), most = distance(frame.length)));
+            let half = frame.sawn.depth(board.board).half();
+            let (least, most) = (frame.thickness() + half, frame.height() - frame.thickness() * 2 - half);
+            checks.follow(
+                (least..=most).contains(&board.height),
+                Input::BoardHeight,
+                || distance(board.height),
+                || say!("range", least = distance(least), most = distance(most)),
+            );
+        });
+    }
     checks.count(Input::CastBolts, options.cast_bolts.len());
     for (place, bolt) in options.cast_bolts.iter().enumerate() {
         checks.within(Within::CastBolt(place), |checks| checks.on_wall(Input::CastBolt, *bolt, frame.length));
@@ -129,6 +147,50 @@ fn framing(checks: &mut Checks, options: &FramingOptions, frame: &WallFrame) {
             adjoining(checks, Input::PartitionDepth, partition.depth);
             checks.on_wall(Input::PartitionAt, partition.at, frame.length);
         });
+    }
+}
+
+/// The shortest studs under plates that are let down.
+const SHORTEST_STUDS: Length = Length::inches(12);
+
+/// Stretches over which the plates are let down, from left to right, with room for the studs of their steps.
+fn let_downs(checks: &mut Checks, frame: &WallFrame) {
+    let all = &frame.framing.let_downs;
+    checks.count(Input::LetDowns, all.len());
+    let room = frame.thickness() * 2;
+    let mut before: Option<Length> = None;
+    for (place, each) in all.iter().enumerate() {
+        checks.within(Within::LetDown(place), |checks| {
+            let (least, most) = (before.unwrap_or(Length::ZERO), frame.length - room);
+            let from = (place == 0 && each.from == Length::ZERO) || least + room <= each.from;
+            checks.follow(
+                from && each.from <= most,
+                Input::LetDownFrom,
+                || distance(each.from),
+                || say!("allowed-step", least = distance(least), most = distance(most), room = distance(room)),
+            );
+            let (least, most) = (each.from + room, frame.length);
+            checks.follow(
+                each.to == most || (least..=most - room).contains(&each.to),
+                Input::LetDownTo,
+                || distance(each.to),
+                || say!("allowed-step", least = distance(least), most = distance(most), room = distance(room)),
+            );
+            if let LetDownTo::Under { measured, clearance } = each.height {
+                checks.length(Input::LetDownMeasured, measured);
+                checks.length(Input::LetDownClearance, clearance);
+            }
+            checks.count(Input::LetDownPlates, usize::from(each.plates));
+            let least = SHORTEST_STUDS + frame.thickness() * 3;
+            let most = frame.height() - frame.thickness();
+            checks.follow(
+                frame.rake().is_none() && (least..=most).contains(&each.top()),
+                Input::LetDownHeight,
+                || distance(each.top()),
+                || say!("allowed-let-down", least = distance(least), most = distance(most)),
+            );
+        });
+        before = Some(each.to);
     }
 }
 

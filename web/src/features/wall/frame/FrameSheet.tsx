@@ -77,7 +77,12 @@ export function FrameSheet({ wall, wallId, place, last, editing, close, remove }
         <div className="grid grid-cols-2 gap-3">
           <Form<Frame, Schemas["WallFrame"]> value={frame} fields={LUMBER_FORM} change={change} />
         </div>
-        <FramingFields options={frame.framing} change={changeFraming} />
+        <FramingFields
+          options={frame.framing}
+          length={frame.length}
+          height={frame.height}
+          change={changeFraming}
+        />
         <div className="flex flex-wrap gap-2">
           <button
             type="button"

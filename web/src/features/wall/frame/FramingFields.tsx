@@ -1,8 +1,10 @@
 import type { Schemas } from "../../../api/client";
 import { Form } from "../../../components/Form";
 import type { Words } from "../../../speech/useSpeech";
+import { BackingBoards } from "./BackingBoards";
 import { CrossingWalls } from "./CrossingWalls";
 import { FACE_FORM, LAYOUT_FORM } from "./forms";
+import { LetDowns } from "./LetDowns";
 import { PlateFields } from "./PlateFields";
 
 type Options = Schemas["AnsweredFramingOptions"];
@@ -10,11 +12,14 @@ type Sent = Schemas["FramingOptions"];
 
 interface Props {
   readonly options: Options;
+  readonly length: number;
+  /** Over all plates. */
+  readonly height: number;
   readonly change: (part: Partial<Sent>) => Promise<Words | undefined>;
 }
 
 /** Layout, corners, heads, blocking, crossing walls, plates and bolts. */
-export function FramingFields({ options, change }: Props) {
+export function FramingFields({ options, length, height, change }: Props) {
   return (
     <>
       <Form<Options, Sent> value={options} fields={FACE_FORM} change={change} />
@@ -22,6 +27,8 @@ export function FramingFields({ options, change }: Props) {
         <Form<Options, Sent> value={options} fields={LAYOUT_FORM} change={change} />
       </div>
       <CrossingWalls options={options} change={change} />
+      <LetDowns options={options} wallHeight={height} change={change} />
+      <BackingBoards options={options} wallLength={length} change={change} />
       <PlateFields options={options} change={change} />
     </>
   );

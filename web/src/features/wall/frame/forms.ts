@@ -88,6 +88,7 @@ const ENDS = [
   { value: "plain", label: { id: "page-a-single-stud" } },
   { value: "three_stud_corner", label: { id: "page-corner-of-three-studs" } },
   { value: "two_stud_corner", label: { id: "page-corner-of-two-with-a-backer" } },
+  { value: "three_piece_corner", label: { id: "page-corner-of-three-pieces" } },
 ] as const;
 
 /** This wall's end, or the far face of the wall that stands there. */

@@ -1,11 +1,25 @@
 import type { Command, Schemas } from "../../../api/client";
 import type { Edit } from "../../../api/useJobEditing";
 
-/** The edit that was said: openings more, all in one version; or the wall so long, so high, of such studs. */
-export function wanted({ designs, wall: said }: Schemas["SayView"], wall: string): Edit | undefined {
+/** The edit that was said: openings more, all in one version; the wall so long, so high, of such studs; or a piece of its framing. */
+export function wanted(view: Schemas["SayView"], wall: string): Edit | undefined {
+  const { designs, wall: said, let_down, board } = view;
   const commands = designs.map((design): Command => ({ do: "add_opening", wall, opening: { design } }));
   const [first, ...more] = commands;
   if (first) return more.length === 0 ? first : { do: "together", commands };
+  if (let_down || board) {
+    return (now) => {
+      const frame = now.walls.find((each) => each.id === wall)?.frame;
+      if (!frame) return undefined;
+      const { let_downs = [], boards = [] } = frame.framing;
+      const framing = {
+        ...frame.framing,
+        let_downs: let_down ? fromTheLeft([...let_downs, let_down]) : let_downs,
+        boards: board ? [...boards, board] : boards,
+      };
+      return { do: "change_wall", wall, frame: { ...frame, framing } };
+    };
+  }
   if (!said) return undefined;
   return (now) => {
     const frame = now.walls.find((each) => each.id === wall)?.frame;
@@ -25,3 +39,7 @@ export function wanted({ designs, wall: said }: Schemas["SayView"], wall: string
     };
   };
 }
+
+/** As the server answers them, from left to right. */
+const fromTheLeft = <T extends { readonly from: number | string }>(all: readonly T[]): T[] =>
+  all.toSorted((a, b) => Number(a.from) - Number(b.from));

@@ -1,0 +1,110 @@
+import { useState } from "react";
+import type { Schemas } from "../../../api/client";
+import { ChoiceRow, LengthField, MaybeLengthField, TextField } from "../../../components/Field";
+import { NM_PER_FOOT, NM_PER_INCH } from "../../../lib/length";
+import { useSpeech, type Words } from "../../../speech/useSpeech";
+
+type Options = Schemas["AnsweredFramingOptions"];
+type Board = Schemas["BackingBoard"];
+
+interface Props {
+  readonly options: Options;
+  readonly wallLength: number;
+  readonly change: (part: Partial<Schemas["FramingOptions"]>) => Promise<Words | undefined>;
+}
+
+const SIZES = [
+  { value: "four", label: "2x4" },
+  { value: "six", label: "2x6" },
+  { value: "eight", label: "2x8" },
+  { value: "ten", label: "2x10" },
+  { value: "twelve", label: "2x12" },
+] as const;
+
+/** Boards between the studs that cabinets, rails and tubs are fastened to. */
+export function BackingBoards({ options, wallLength, change }: Props) {
+  const { say } = useSpeech();
+  const [fresh, setFresh] = useState(false);
+  const all = options.boards;
+  const replace = (index: number, part: Partial<Board>) =>
+    change({ boards: all.map((each, place) => (place === index ? { ...each, ...part } : each)) });
+  return (
+    <fieldset>
+      <legend className="ruled w-full">{say("page-what-is-fastened-to-it")}</legend>
+      {all.map((board, index) => (
+        // biome-ignore lint/suspicious/noArrayIndexKey: two boards may be called alike
+        <div key={index} className="mt-2 grid gap-2 border-base-300 border-l-4 pl-3 sm:grid-cols-2">
+          <TextField
+            label={say("page-what-it-is-for")}
+            value={board.name}
+            input="board-name"
+            numeric={false}
+            save={(name) => replace(index, { name })}
+          />
+          <LengthField
+            label={say("page-its-middle-above-the-floor")}
+            style="inches"
+            length={board.middle}
+            input="board-height"
+            save={(middle) => replace(index, { middle })}
+          />
+          <LengthField
+            label={say("page-begins-at")}
+            length={board.from}
+            input="board-from"
+            save={(from) => replace(index, { from })}
+          />
+          <LengthField
+            label={say("page-ends-at")}
+            length={board.to}
+            input="board-to"
+            save={(to) => replace(index, { to })}
+          />
+          <ChoiceRow
+            label={say("page-boards")}
+            value={board.board}
+            options={SIZES}
+            choose={(size) => void replace(index, { board: size })}
+          />
+          <button
+            type="button"
+            className="btn btn-ghost tap justify-self-start font-normal"
+            onClick={() => void change({ boards: all.filter((_, place) => place !== index) })}
+          >
+            {say("page-take-it-away")}
+          </button>
+        </div>
+      ))}
+      {fresh ? (
+        <div className="mt-2 grid gap-2 bg-base-200 p-3 sm:grid-cols-2">
+          <MaybeLengthField
+            label={say("page-its-middle-above-the-floor")}
+            style="inches"
+            hint={say("page-it-is-kept-when-its-height-is")}
+            length={undefined}
+            save={async (middle) => {
+              if (middle === null) return say("page-write-its-height");
+              const to = Math.min(wallLength, 4 * NM_PER_FOOT);
+              const name = say("page-backing");
+              const added: Board = { name, from: NM_PER_INCH, to, middle, board: "six" };
+              const refusal = await change({ boards: [...all, added] });
+              if (refusal === undefined) setFresh(false);
+              return refusal;
+            }}
+          />
+          <button
+            type="button"
+            className="btn btn-ghost tap self-end font-normal"
+            onClick={() => setFresh(false)}
+          >
+            {say("page-leave-it")}
+          </button>
+        </div>
+      ) : (
+        <button type="button" className="btn tap mt-2 font-normal" onClick={() => setFresh(true)}>
+          {say("page-something-is-fastened-to-it")}
+        </button>
+      )}
+    </fieldset>
+  );
+}
