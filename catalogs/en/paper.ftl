@@ -124,3 +124,7 @@ paper-what-else-was-tried = What was tried
 paper-tried = Beam or post
 paper-hardest-in = Works hardest in
 paper-solid-floors = Between this wall and the floor above: squash blocks
+paper-pole-let-down = { $at } top where it is let down
+paper-let-down = Plates let down
+paper-let-down-is = from { $from } to { $to }, { $top } over them, studs { $stud }
+paper-backing-is = { $name }: { $board } from { $from } to { $to }, middle at { $height }

@@ -126,3 +126,7 @@ paper-what-else-was-tried = Lo que se probó
 paper-tried = Viga o poste
 paper-hardest-in = Trabaja más en
 paper-solid-floors = Entre esta pared y el piso de arriba: bloques de apoyo
+paper-pole-let-down = { $at } tope donde baja
+paper-let-down = Soleras bajadas
+paper-let-down-is = de { $from } a { $to }, { $top } por encima, montantes de { $stud }
+paper-backing-is = { $name }: { $board } de { $from } a { $to }, centro a { $height }

@@ -9,9 +9,9 @@ use sturvek_core::framing::plan_wall_as_said;
 use sturvek_core::framing::wall_plan::findings::CATALOG;
 use sturvek_core::job::command;
 use sturvek_core::job::{
-    BackingBoard, CountOverride, FramingOptions, HeadLine, HeaderChoice, HeaderPlace, Job, KingWindBasis, LetDown, LetDownTo,
-    MeasuredRoom, Opening,
-    OpeningId, OpeningKind, OwnBreaks, Partition, Rake, Room, SiteSaid, Size, WallEnd, WallFace, WallHeight,
+    BackingBoard, CountOverride, FramingOptions, HeadLine, HeaderChoice, HeaderPlace, Job, KingWindBasis, LetDown,
+    LetDownTo, MeasuredRoom, Opening, OpeningId, OpeningKind, OwnBreaks, Partition, Rake, Room, SiteSaid, Size,
+    WallEnd, WallFace, WallHeight,
 };
 use sturvek_core::loads::{
     FloorFraming, FloorOnWall, Framing, OpeningsAbove, RoofFraming, RoofOnWall, SnowBasis, Standing, Tail, WallAbove,
@@ -487,12 +487,12 @@ fn a_step_of_the_plates_keeps_out_of_openings_and_from_under_loads() {
     // The door's pack from 122 to 166; the step in its middle.
     let mut job = partition(OpeningKind::Door, 36);
     let_down(&mut job, 12, 17);
-    has(&job, "step-in-pack", &[("at", Length::inches(144).into()), ("by", Length::inches(22).into())]);
+    has(&job, "plates-step-in-pack", &[("at", Length::inches(144).into()), ("by", Length::inches(22).into())]);
     let_down(&mut job, 14, 17);
-    lacks(&job, &["step-in-pack", "load-on-let-down"]);
+    lacks(&job, &["plates-step-in-pack", "let-down-under-load"]);
     let mut job = roofed(36);
     let_down(&mut job, 2, 6);
-    has(&job, "load-on-let-down", &[("by", Length::inches(12).into())]);
+    has(&job, "let-down-under-load", &[("by", Length::inches(12).into())]);
 }
 
 #[test]

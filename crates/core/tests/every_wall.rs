@@ -10,8 +10,9 @@ use sturvek_core::finding::Severity;
 use sturvek_core::framing::judgment::works;
 use sturvek_core::framing::{Member, OpeningOutcome, OpeningPlan, PlatesMarked, Role, WallPlan, plan_wall_as_said};
 use sturvek_core::job::{
-    Backing, BackingBoard, HeaderPlace, Job, LayoutStart, LetDown, LetDownTo, MeasuredRoom, Opening, OpeningDesign, OpeningId, OpeningKind, Partition,
-    PlateLap, Rake, Sawn, SillStyle, Size, Underside, WallEnd, WallFrame, WallHeight, bounds, usual_sizes,
+    Backing, BackingBoard, HeaderPlace, Job, LayoutStart, LetDown, LetDownTo, MeasuredRoom, Opening, OpeningDesign,
+    OpeningId, OpeningKind, Partition, PlateLap, Rake, Sawn, SillStyle, Size, Underside, WallEnd, WallFrame,
+    WallHeight, bounds, usual_sizes,
 };
 use sturvek_core::loads::{Framing, WallCarries};
 use sturvek_core::lumber::{Depth, Grade};

@@ -6,7 +6,8 @@ mod common;
 use common::{carrying, in_a_town, job_of, roof};
 use sturvek_core::framing::{Role, WallPlan, plan_wall_as_said};
 use sturvek_core::job::{
-    BackingBoard, FramingOptions, HeaderChoice, HeaderPlace, Job, LetDown, LetDownTo, OpeningKind, Partition, Rake, Sawn, Size, WallEnd, WallHeight,
+    BackingBoard, FramingOptions, HeaderChoice, HeaderPlace, Job, LetDown, LetDownTo, OpeningKind, Partition, Rake,
+    Sawn, Size, WallEnd, WallHeight,
 };
 use sturvek_core::loads::{Framing, WallCarries};
 use sturvek_core::lumber::{Depth, EngineeredClass, HeaderBoard, HeaderSpec};
@@ -284,8 +285,12 @@ fn a_flat_plate_of_41_lies_over_38_between_doubled_studs() {
     let (from, to) = (Length::inches(100), Length::inches(141));
     job.walls[0].frame.framing.let_downs = vec![LetDown { from, to, height, plates: 1 }];
     let plan = planned(&job);
-    let lower: Vec<f64> =
-        plan.members.iter().filter(|member| member.role == Role::TopPlate && member.rect.top() == Length::inches(80)).map(|member| member.cut.to_inches()).collect();
+    let lower: Vec<f64> = plan
+        .members
+        .iter()
+        .filter(|member| member.role == Role::TopPlate && member.rect.top() == Length::inches(80))
+        .map(|member| member.cut.to_inches())
+        .collect();
     assert_eq!(lower, [41.0]);
     // Doubled at both ends; between the short ones 41 − 2 · 1 1/2.
     assert_eq!(at(&plan, Role::StepStud), [98.5, 100.0, 139.5, 141.0]);

@@ -11,11 +11,11 @@ use sturvek_core::house::{
 use sturvek_core::job::command::Placement;
 use sturvek_core::job::rough_opening::RoughOpeningRules;
 use sturvek_core::job::{
-    Backing, BackingBoard, Command, CountOverride, FramedAs, FramingOptions, HeadLine, HeaderChoice, HeaderPlace, Job, KingWindBasis,
-    LayoutStart, LetDown, LetDownTo, Letter, MeasuredRoom, Opening, OpeningDesign, OpeningId, OpeningKind, OwnBreaks, Particulars,
-    Partition, PlaceFigures, PlateLap, PointLoad, PointLoadId, Rake, Room, RunDesign, RunPast, Sawn, Settings,
-    SillStyle, SiteSaid, Size, SpecialCase, StockId, StockItem, StudRole, Underside, Wall, WallEnd, WallFace,
-    WallFrame, WallHeight, WallId,
+    Backing, BackingBoard, Command, CountOverride, FramedAs, FramingOptions, HeadLine, HeaderChoice, HeaderPlace, Job,
+    KingWindBasis, LayoutStart, LetDown, LetDownTo, Letter, MeasuredRoom, Opening, OpeningDesign, OpeningId,
+    OpeningKind, OwnBreaks, Particulars, Partition, PlaceFigures, PlateLap, PointLoad, PointLoadId, Rake, Room,
+    RunDesign, RunPast, Sawn, Settings, SillStyle, SiteSaid, Size, SpecialCase, StockId, StockItem, StudRole,
+    Underside, Wall, WallEnd, WallFace, WallFrame, WallHeight, WallId,
 };
 use sturvek_core::loads::{
     Answer, BearingEvidence, ByKind, Carried, DeadLoadOn, FloorFraming, FloorOnWall, FloorUse, Framing, GableAbove,

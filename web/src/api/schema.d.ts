@@ -751,6 +751,28 @@ export interface components {
          * @enum {string}
          */
         Answer: "not_said" | "no" | "yes";
+        /** @description A board, or blocks, between the studs that something is fastened to. */
+        AnsweredBackingBoard: {
+            /** @description Nominal depth of the boards. */
+            board: components["schemas"]["Depth"];
+            /**
+             * Format: int64
+             * @description Where it begins, from the left end.
+             */
+            from: number;
+            /**
+             * Format: int64
+             * @description Its middle, above the floor.
+             */
+            middle: number;
+            /** @description What it is for. */
+            name: string;
+            /**
+             * Format: int64
+             * @description Where it ends.
+             */
+            to: number;
+        };
         /** @description A beam. */
         AnsweredBeam: {
             chosen: components["schemas"]["AnsweredHeader"] | null;
@@ -1178,6 +1200,11 @@ export interface components {
              * @default []
              */
             blocking: number[];
+            /**
+             * @description Boards and blocks between the studs that something is fastened to.
+             * @default []
+             */
+            boards: components["schemas"]["AnsweredBackingBoard"][];
             /** @default null */
             bolts: number | null;
             /**
@@ -1227,6 +1254,11 @@ export interface components {
              *     }
              */
             left_lap: components["schemas"]["PlateLap"];
+            /**
+             * @description Stretches over which the top plates are let down, from left to right.
+             * @default []
+             */
+            let_downs: components["schemas"]["AnsweredLetDown"][];
             /** @default null */
             own_breaks: components["schemas"]["AnsweredOwnBreaks"] | null;
             /**
@@ -1407,6 +1439,49 @@ export interface components {
              * @description In width.
              */
             wider: number;
+        };
+        /** @description A stretch over which the top plates are let down. */
+        AnsweredLetDown: {
+            /**
+             * Format: int64
+             * @description Where it begins, from the left end.
+             */
+            from: number;
+            /** @description How high the wall is there. */
+            height: components["schemas"]["AnsweredLetDownTo"];
+            /**
+             * Format: int32
+             * @description How many plates lie over its studs: two, or one flat.
+             */
+            plates: number;
+            /**
+             * Format: int64
+             * @description Where it ends.
+             */
+            to: number;
+        };
+        /** @description How the height of a wall is known where its plates are let down. */
+        AnsweredLetDownTo: {
+            /** @enum {string} */
+            by: "over_plates";
+            /**
+             * Format: int64
+             * @description That height.
+             */
+            over: number;
+        } | {
+            /** @enum {string} */
+            by: "under";
+            /**
+             * Format: int64
+             * @description What is left over the plates.
+             */
+            clearance: number;
+            /**
+             * Format: int64
+             * @description Its underside, above the floor.
+             */
+            measured: number;
         };
         /** @description A storey. */
         AnsweredLevel: {
@@ -2201,6 +2276,19 @@ export interface components {
          * @enum {string}
          */
         Backing: "channel" | "ladder_blocks";
+        /** @description A board, or blocks, between the studs that something is fastened to. */
+        BackingBoard: {
+            /** @description Nominal depth of the boards. */
+            board: components["schemas"]["Depth"];
+            /** @description Where it begins, from the left end. */
+            from: components["schemas"]["TypedLength"];
+            /** @description Its middle, above the floor. */
+            middle: components["schemas"]["TypedLength"];
+            /** @description What it is for. */
+            name: string;
+            /** @description Where it ends. */
+            to: components["schemas"]["TypedLength"];
+        };
         /** @description A beam. */
         Beam: {
             chosen?: components["schemas"]["Header"] | null;
@@ -3266,6 +3354,11 @@ export interface components {
              * @default []
              */
             blocking: components["schemas"]["TypedLength"][];
+            /**
+             * @description Boards and blocks between the studs that something is fastened to.
+             * @default []
+             */
+            boards: components["schemas"]["BackingBoard"][];
             /** @default null */
             bolts: components["schemas"]["TypedLength"] | null;
             /**
@@ -3314,6 +3407,11 @@ export interface components {
              *     }
              */
             left_lap: components["schemas"]["PlateLap"];
+            /**
+             * @description Stretches over which the top plates are let down, from left to right.
+             * @default []
+             */
+            let_downs: components["schemas"]["LetDown"][];
             /** @default null */
             own_breaks: components["schemas"]["OwnBreaks"] | null;
             /**
@@ -3622,7 +3720,7 @@ export interface components {
          * @description What an input is known by.
          * @enum {string}
          */
-        InputName: "author" | "device" | "job-name" | "address" | "permit" | "adopted-code" | "code-edition" | "answers-for-it" | "walls" | "snow" | "snow-exposure" | "snow-thermal" | "snow-importance" | "winter-wind" | "roof-live" | "wind-pressure" | "wind-speed" | "mean-roof-height" | "live-deflection-limit" | "total-deflection-limit" | "creep" | "most-sag-over-door" | "king-deflection-limit" | "rough-wider" | "rough-higher" | "finish-floor" | "counter" | "backsplash" | "shop-doubles-jacks-from" | "shop-doubles-kings-from" | "shop-headers" | "shop-header-up-to" | "shop-header-building-up-to" | "stock" | "price" | "plies" | "ply-width" | "header-depth" | "sawn-size" | "sheet-name" | "sheet-bending" | "sheet-shear" | "sheet-bearing" | "sheet-stiffness" | "sheet-stability" | "sheet-density" | "table-name" | "table-rows" | "table-plies" | "table-span" | "table-width" | "table-snow" | "table-jacks" | "wall-name" | "wall-length" | "wall-height" | "stud-length" | "room-left" | "room-right" | "clearance" | "rake-left" | "rake-right" | "peak-at" | "peak-height" | "rake-rise" | "stud-spacing" | "stud-depth" | "plate-stock" | "breaks-apart" | "layout-start" | "lap" | "bolts" | "partitions" | "partition-at" | "partition-depth" | "blocking-rows" | "blocking" | "cast-bolts" | "cast-bolt" | "plate-breaks" | "plate-break" | "carried" | "extent" | "building-width" | "overhang" | "rise-in-twelve" | "rafter-bay" | "roof-dead" | "ceiling-dead" | "attic-live" | "ridge-post-at" | "ridge-span-one-side" | "ridge-span-other-side" | "ridge-beam-weight" | "joist-span-one-side" | "joist-span-other-side" | "joist-span-beyond" | "joist-bay" | "floor-dead" | "floor-live" | "wall-above-height" | "wall-above-dead" | "opening-above" | "gable-dead" | "levels" | "level-height" | "fields" | "beams" | "house-posts" | "foundations" | "pads" | "marks" | "mark-reason" | "part-name" | "part-level" | "line-offset" | "line-start" | "line-length" | "line-thickness" | "field-left" | "field-right" | "field-near" | "field-far" | "spot-x" | "spot-y" | "beam-weight" | "post-weight" | "joist-depth" | "gable-weight" | "studs-of-a-post" | "pad-size" | "soil" | "thick-slab-over" | "point-loads" | "point-load-name" | "point-load-at" | "point-load-dead" | "point-load-floor-live" | "point-load-roof-live" | "point-load-snow" | "openings" | "opening-letter" | "kind-width" | "kind-height" | "unit-width" | "unit-height" | "rough-width" | "rough-height" | "center" | "sill" | "sheathing-return" | "sill-fall" | "run-past" | "far-studs" | "post-at" | "posts-apart" | "post-studs" | "decided-count" | "decided-reason" | "place-name" | "place-source" | "frost-depth" | "place-snow" | "place-wind";
+        InputName: "author" | "device" | "job-name" | "address" | "permit" | "adopted-code" | "code-edition" | "answers-for-it" | "walls" | "snow" | "snow-exposure" | "snow-thermal" | "snow-importance" | "winter-wind" | "roof-live" | "wind-pressure" | "wind-speed" | "mean-roof-height" | "live-deflection-limit" | "total-deflection-limit" | "creep" | "most-sag-over-door" | "king-deflection-limit" | "rough-wider" | "rough-higher" | "finish-floor" | "counter" | "backsplash" | "shop-doubles-jacks-from" | "shop-doubles-kings-from" | "shop-headers" | "shop-header-up-to" | "shop-header-building-up-to" | "stock" | "price" | "plies" | "ply-width" | "header-depth" | "sawn-size" | "sheet-name" | "sheet-bending" | "sheet-shear" | "sheet-bearing" | "sheet-stiffness" | "sheet-stability" | "sheet-density" | "table-name" | "table-rows" | "table-plies" | "table-span" | "table-width" | "table-snow" | "table-jacks" | "wall-name" | "wall-length" | "wall-height" | "stud-length" | "room-left" | "room-right" | "clearance" | "rake-left" | "rake-right" | "peak-at" | "peak-height" | "rake-rise" | "stud-spacing" | "stud-depth" | "plate-stock" | "breaks-apart" | "layout-start" | "lap" | "bolts" | "partitions" | "partition-at" | "partition-depth" | "blocking-rows" | "blocking" | "let-downs" | "let-down-from" | "let-down-to" | "let-down-height" | "let-down-measured" | "let-down-clearance" | "let-down-plates" | "boards" | "board-name" | "board-from" | "board-to" | "board-height" | "cast-bolts" | "cast-bolt" | "plate-breaks" | "plate-break" | "carried" | "extent" | "building-width" | "overhang" | "rise-in-twelve" | "rafter-bay" | "roof-dead" | "ceiling-dead" | "attic-live" | "ridge-post-at" | "ridge-span-one-side" | "ridge-span-other-side" | "ridge-beam-weight" | "joist-span-one-side" | "joist-span-other-side" | "joist-span-beyond" | "joist-bay" | "floor-dead" | "floor-live" | "wall-above-height" | "wall-above-dead" | "opening-above" | "gable-dead" | "levels" | "level-height" | "fields" | "beams" | "house-posts" | "foundations" | "pads" | "marks" | "mark-reason" | "part-name" | "part-level" | "line-offset" | "line-start" | "line-length" | "line-thickness" | "field-left" | "field-right" | "field-near" | "field-far" | "spot-x" | "spot-y" | "beam-weight" | "post-weight" | "joist-depth" | "gable-weight" | "studs-of-a-post" | "pad-size" | "soil" | "thick-slab-over" | "point-loads" | "point-load-name" | "point-load-at" | "point-load-dead" | "point-load-floor-live" | "point-load-roof-live" | "point-load-snow" | "openings" | "opening-letter" | "kind-width" | "kind-height" | "unit-width" | "unit-height" | "rough-width" | "rough-height" | "center" | "sill" | "sheathing-return" | "sill-fall" | "run-past" | "far-studs" | "post-at" | "posts-apart" | "post-studs" | "decided-count" | "decided-reason" | "place-name" | "place-source" | "frost-depth" | "place-snow" | "place-wind";
         /** @description What an input may be. */
         InputRange: {
             /** @description Which input. */
@@ -3824,6 +3922,34 @@ export interface components {
             mark: string;
             /** @description What stands there. */
             meaning: components["schemas"]["Phrase"];
+        };
+        /** @description A stretch over which the top plates are let down. */
+        LetDown: {
+            /** @description Where it begins, from the left end. */
+            from: components["schemas"]["TypedLength"];
+            /** @description How high the wall is there. */
+            height: components["schemas"]["LetDownTo"];
+            /**
+             * Format: int32
+             * @description How many plates lie over its studs: two, or one flat.
+             */
+            plates: number;
+            /** @description Where it ends. */
+            to: components["schemas"]["TypedLength"];
+        };
+        /** @description How the height of a wall is known where its plates are let down. */
+        LetDownTo: {
+            /** @enum {string} */
+            by: "over_plates";
+            /** @description That height. */
+            over: components["schemas"]["TypedLength"];
+        } | {
+            /** @enum {string} */
+            by: "under";
+            /** @description What is left over the plates. */
+            clearance: components["schemas"]["TypedLength"];
+            /** @description Its underside, above the floor. */
+            measured: components["schemas"]["TypedLength"];
         };
         /** @description A storey. */
         Level: {
@@ -4126,7 +4252,7 @@ export interface components {
          * @description What a member does.
          * @enum {string}
          */
-        MemberRole: "sole_plate" | "sole_plate_cut_last" | "top_plate" | "second_top_plate" | "stud" | "corner_stud" | "partition_stud" | "partition_backer" | "ladder_block" | "blocking" | "point_load_stud" | "king" | "jack" | "header_post" | "header" | "nailer" | "head_packing" | "flat_head" | "sill" | "cripple_above" | "cripple_below" | "bay_filler" | "squash_block";
+        MemberRole: "sole_plate" | "sole_plate_cut_last" | "top_plate" | "second_top_plate" | "stud" | "corner_stud" | "partition_stud" | "partition_backer" | "ladder_block" | "blocking" | "point_load_stud" | "king" | "jack" | "header_post" | "header" | "nailer" | "head_packing" | "flat_head" | "sill" | "cripple_above" | "cripple_below" | "bay_filler" | "step_stud" | "plate_end_block" | "corner_block" | "backing_block" | "squash_block";
         /**
          * @description What has to be minded with a piece.
          * @enum {string}
@@ -4904,8 +5030,10 @@ export interface components {
         /** @description What was understood of them. */
         SayView: {
             at?: components["schemas"]["SaidAt"] | null;
+            board?: components["schemas"]["AnsweredBackingBoard"] | null;
             /** @description The openings that would be added, if any were said. */
             designs: components["schemas"]["AnsweredDesign"][];
+            let_down?: components["schemas"]["AnsweredLetDown"] | null;
             problem?: components["schemas"]["Phrase"] | null;
             takes?: components["schemas"]["Phrase"] | null;
             understood?: components["schemas"]["Phrase"] | null;
@@ -5570,7 +5698,7 @@ export interface components {
          * @description How a wall ends.
          * @enum {string}
          */
-        WallEnd: "plain" | "three_stud_corner" | "two_stud_corner";
+        WallEnd: "plain" | "three_stud_corner" | "two_stud_corner" | "three_piece_corner";
         /**
          * @description Whether a wall stands in the wind.
          * @enum {string}

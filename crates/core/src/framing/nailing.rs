@@ -171,7 +171,8 @@ pub fn wall_nailing(wall: &Wall, members: &[Member]) -> Vec<Nailing> {
     if has(Role::CornerStud) || has(Role::PartitionStud) {
         lines.push(nailing(say!("joint-corners"), uprights(), Source::Table));
     }
-    if has(Role::Blocking) || has(Role::LadderBlock) {
+    let blocks = [Role::Blocking, Role::LadderBlock, Role::BackingBlock, Role::CornerBlock, Role::PlateEndBlock];
+    if blocks.into_iter().any(has) {
         lines.push(nailing(say!("joint-blocking"), say!("nails-blocking"), Source::Practice));
     }
     lines

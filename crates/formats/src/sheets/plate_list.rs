@@ -35,7 +35,7 @@ pub fn plate_list(job: &Job, wall: &Wall, plan: &WallPlan, printed: &Printed) ->
     }
     blocks.push(marks(plan));
     blocks.push(part(say!("paper-pieces-of-the-plates")));
-    blocks.push(facts(pieces(plan)));
+    blocks.push(facts(pieces(wall, plan)));
     if plan.members.iter().any(|member| member.role == Role::SolePlateCutLast) {
         blocks.push(text(say!("paper-the-sole-plate-runs-through"), Weight::Small));
     }
@@ -88,7 +88,7 @@ fn marks(plan: &WallPlan) -> Block {
 }
 
 /// The pieces every plate is cut in, and the anchor bolts.
-fn pieces(plan: &WallPlan) -> Vec<[Phrase; 2]> {
+fn pieces(wall: &Wall, plan: &WallPlan) -> Vec<[Phrase; 2]> {
     let roles = [Role::SolePlate, Role::TopPlate, Role::SecondTopPlate];
     let of = |role: Role| {
         let cut =
@@ -97,6 +97,18 @@ fn pieces(plan: &WallPlan) -> Vec<[Phrase; 2]> {
         [role.phrase(), Phrase::several(pieces, Joined::Semicolons)]
     };
     let mut lines: Vec<[Phrase; 2]> = roles.into_iter().map(of).collect();
+    let frame = &wall.frame;
+    lines.extend(frame.framing.let_downs.iter().map(|each| {
+        let (from, to, top) = (distance(each.from), distance(each.to), each.top());
+        let stud = frame.lowest_under_plates(each.from, each.to) - frame.thickness();
+        [say!("paper-let-down"), say!("paper-let-down-is", from, to, top, stud)]
+    }));
+    lines.extend(frame.framing.boards.iter().map(|board| {
+        let (from, to, height) = (distance(board.from), distance(board.to), board.height);
+        let what =
+            say!("paper-backing-is", name = &board.name, board = frame.stud_stock_of(board.board), from, to, height);
+        [say!("role-backing-block"), what]
+    }));
     if !plan.bolts.is_empty() {
         let bolts = plan.bolts.iter().map(|bolt| say!("an-amount", amount = distance(bolt))).collect();
         lines.push([say!("paper-anchor-bolts"), Phrase::several(bolts, Joined::Commas)]);

@@ -259,7 +259,15 @@ impl Sheet<'_> {
 
     /// The undersides of what lies over and under the openings, from the subfloor up.
     fn pole(&self, ink: &mut Ink) {
-        let marks = pole_marks(&self.plan.openings, self.stretch);
+        let of_openings = pole_marks(&self.plan.openings, self.stretch).into_iter();
+        let of_openings = of_openings.map(|(from, what, letters)| {
+            (from, say!("paper-pole-mark", at = from, what = what.phrase(), letters = letters.join(" ")))
+        });
+        let (start, end) = self.stretch;
+        let here = self.wall.frame.framing.let_downs.iter().filter(|each| each.from < end && start < each.to);
+        let let_down = here.map(|each| (each.top(), say!("paper-pole-let-down", at = each.top())));
+        let mut marks: Vec<(Length, Phrase)> = of_openings.chain(let_down).collect();
+        marks.sort_by_key(|(at, _)| std::cmp::Reverse(*at));
         if marks.is_empty() {
             return;
         }
@@ -269,10 +277,9 @@ impl Sheet<'_> {
         ink.text([x - 4.0, top - 10.0], Stands::Start, say!("paper-pole-heading"));
         let wanted: Vec<f64> = marks.iter().map(|(from, ..)| self.y(*from)).collect();
         let places = apart(&wanted, MARK, (top, bottom));
-        for (((from, what, letters), y), place) in marks.into_iter().zip(&wanted).zip(places) {
+        for (((_, words), y), place) in marks.into_iter().zip(&wanted).zip(places) {
             ink.line([x - 4.0, *y], [x + 4.0, *y], LINE);
             ink.line([x + 4.0, *y], [x + 14.0, place], HAIR);
-            let words = say!("paper-pole-mark", at = from, what = what.phrase(), letters = letters.join(" "));
             ink.text([x + 16.0, place + 3.0], Stands::Start, words);
         }
     }
@@ -284,7 +291,13 @@ const fn shade(role: Role) -> f64 {
         Role::Header => 0.34,
         Role::Jack | Role::HeaderPost | Role::SquashBlock => 0.24,
         Role::King | Role::PointLoadStud => 0.14,
-        Role::SolePlate | Role::TopPlate | Role::SecondTopPlate | Role::Sill | Role::FlatHead | Role::Nailer => 0.07,
+        Role::SolePlate
+        | Role::TopPlate
+        | Role::SecondTopPlate
+        | Role::Sill
+        | Role::FlatHead
+        | Role::Nailer
+        | Role::BackingBlock => 0.07,
         _ => 0.0,
     }
 }

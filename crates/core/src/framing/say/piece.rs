@@ -32,11 +32,8 @@ fn let_down(said: &str, style: LengthStyle) -> Option<LetDown> {
     let (said, flat) = without(said, &["flat"]);
     let (said, under) = without(&said, &["under"]);
     let (from, to, height) = places(&said, style)?;
-    let height = if under {
-        LetDownTo::Under { measured: height, clearance: CLEARANCE }
-    } else {
-        LetDownTo::OverPlates(height)
-    };
+    let height =
+        if under { LetDownTo::Under { measured: height, clearance: CLEARANCE } } else { LetDownTo::OverPlates(height) };
     (from < to).then_some(LetDown { from, to, height, plates: if flat { 1 } else { 2 } })
 }
 

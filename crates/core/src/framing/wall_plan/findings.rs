@@ -1,12 +1,12 @@
 //! What is wrong or worth knowing about a planned wall, topic by topic.
 
+mod boards;
 mod counts;
 mod heights;
 mod loads;
 mod places;
 mod planned;
 mod plate_breaks;
-mod boards;
 mod sole_bolts;
 mod steps;
 

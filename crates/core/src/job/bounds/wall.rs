@@ -123,7 +123,12 @@ fn framing(checks: &mut Checks, options: &FramingOptions, frame: &WallFrame) {
             checks.text(Input::BoardName, &board.name);
             checks.on_wall(Input::BoardFrom, board.from, frame.length);
             let fine = board.from < board.to && board.to <= frame.length;
-            checks.follow(fine, Input::BoardTo, || distance(board.to), || say!("allowed-beyond-on-the-wall", least = distance(board.from), most = distance(frame.length)));
+            checks.follow(
+                fine,
+                Input::BoardTo,
+                || distance(board.to),
+                || say!("allowed-beyond-on-the-wall", least = distance(board.from), most = distance(frame.length)),
+            );
             let half = frame.sawn.depth(board.board).half();
             let (least, most) = (frame.thickness() + half, frame.height() - frame.thickness() * 2 - half);
             checks.follow(

@@ -42,11 +42,16 @@ fn behind_doors(planned: &Planned<'_>, place: usize, board: &BackingBoard) -> Op
         let wide = leaf(&plan);
         let beside = [(plan.left() - wide, plan.left()), (plan.right(), plan.right() + wide)];
         let (from, to) = beside.into_iter().find(|(from, to)| board.from < *to && *from < board.to)?;
-        let phrase = say!("finding-board-behind-door", name = &board.name, letter = plan.letter.to_string(), leaf = wide);
+        let phrase =
+            say!("finding-board-behind-door", name = &board.name, letter = plan.letter.to_string(), leaf = wide);
         let found = BOARD_BEHIND_DOOR.on_the_wall(phrase).along(board.from);
         // What is left of it beyond the leaf.
         let rest = if board.from < from { (board.from, from) } else { (to, board.to) };
-        Some(if rest.0 < rest.1 { found.way_by(say!("way-shorten-the-board"), shortened(planned, place, rest)) } else { found })
+        Some(if rest.0 < rest.1 {
+            found.way_by(say!("way-shorten-the-board"), shortened(planned, place, rest))
+        } else {
+            found
+        })
     })
 }
 

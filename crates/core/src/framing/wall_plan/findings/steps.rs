@@ -9,9 +9,9 @@ use crate::say;
 use crate::speech::distance;
 
 /// A step of the top plates falls within an opening or its packs.
-pub(super) static STEP_IN_PACK: Rule = Rule::trouble("step-in-pack").stopping_the_load();
+pub(super) static STEP_IN_PACK: Rule = Rule::trouble("plates-step-in-pack").stopping_the_load();
 /// What lands on the wall finds its plates let down.
-pub(super) static LOAD_ON_LET_DOWN: Rule = Rule::trouble("load-on-let-down");
+pub(super) static LOAD_ON_LET_DOWN: Rule = Rule::trouble("let-down-under-load");
 
 pub(super) fn findings(planned: &Planned<'_>) -> Vec<Finding> {
     let steps = planned.wall.frame.steps();
@@ -28,7 +28,7 @@ fn in_pack(plan: &OpeningPlan, at: Length) -> Option<Finding> {
     let (to_the_right, to_the_left) = (at - left, right - at);
     let by = to_the_right.min(to_the_left);
     let moved = if to_the_right <= to_the_left { by } else { -by };
-    let found = STEP_IN_PACK.at(plan.id, say!("finding-step-in-pack", at = distance(at), by)).along(at);
+    let found = STEP_IN_PACK.at(plan.id, say!("finding-plates-step-in-pack", at = distance(at), by)).along(at);
     let to = Placement::Center(plan.design.center + moved);
     let found = found.way_by(say!("way-clear-of-the-step", by), Command::MoveOpening { opening: plan.id, to });
     Some(found.way(say!("way-move-the-step")))
@@ -51,7 +51,8 @@ fn under_loads(planned: &Planned<'_>) -> Vec<Finding> {
     loaded
         .map(|each| {
             let (from, to, by) = (distance(each.from), distance(each.to), frame.height() - each.top());
-            let found = LOAD_ON_LET_DOWN.on_the_wall(say!("finding-load-on-let-down", from, to, by)).along(each.from);
+            let found =
+                LOAD_ON_LET_DOWN.on_the_wall(say!("finding-let-down-under-load", from, to, by)).along(each.from);
             found.way(say!("way-beam-over-the-let-down"))
         })
         .collect()
