@@ -171,3 +171,6 @@ said-let-down =
        *[other] Plates let down from { $from } to { $to }, to { $top } over them
     }
 said-board = Backing for { $name }, { $board }, from { $from } to { $to }, its middle at { $height }
+say-kept-clear = Say pipe or clear, what it is, how wide, and at what place its center is.
+said-pipe = { $name } through the plates, { $width } wide, center at { $at }
+said-clear = Kept clear for { $name }, { $width } wide, center at { $at }

@@ -174,3 +174,7 @@ input-board-name = What a board is for
 input-board-from = Where a board begins
 input-board-to = Where a board ends
 input-board-height = The middle of a board
+input-kept-clear = What studs keep clear of
+input-kept-clear-name = What is kept clear
+input-kept-clear-at = Its center
+input-kept-clear-width = How wide it is

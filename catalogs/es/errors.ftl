@@ -78,3 +78,6 @@ said-let-down =
        *[other] Soleras bajadas de { $from } a { $to }, a { $top } por encima
     }
 said-board = Refuerzo para { $name }, { $board }, de { $from } a { $to }, con su centro a { $height }
+say-kept-clear = Diga tubo o libre, qué es, de qué ancho, y dónde queda su centro.
+said-pipe = { $name } a través de las soleras, { $width } de ancho, centro en { $at }
+said-clear = Libre para { $name }, { $width } de ancho, centro en { $at }

@@ -343,8 +343,8 @@ page-studs-more = { $count ->
         [one] 1 montante más
        *[other] { $count } montantes más
     }
-page-size-kind-place-5-0x4-0-window = Tamaño, tipo, lugar: ventana 5-0x4-0 centrada · cochera 16-0x7-0, 14 desde la izquierda · viga 12-0 · muro 24-0
-page-size-kind-place-1510x1210-window-centered-4800x2100 = Tamaño, tipo, lugar: ventana 1510x1210 centrada · cochera 4800x2100, 350 desde la izquierda · viga 3600 · muro 7200
+page-size-kind-place-5-0x4-0-window = Tamaño, tipo, lugar: ventana 5-0x4-0 centrada · cochera 16-0x7-0, 14 desde la izquierda · viga 12-0 · muro 24-0 · bajada 9-0 a 12-0 @ 84 · refuerzo riel 2-0 a 6-0 @ 36 · tubo 3 @ 6-0
+page-size-kind-place-1510x1210-window-centered-4800x2100 = Tamaño, tipo, lugar: ventana 1510x1210 centrada · cochera 4800x2100, 350 desde la izquierda · viga 3600 · muro 7200 · bajada 2700 a 3600 @ 2130 · refuerzo riel 600 a 1800 @ 900 · tubo 75 @ 1800
 page-say-it-3068-door-7-6 = Diga: puerta 3068 @ 7-6
 page-say-it-910x2110-door-2300 = Diga: puerta 910x2110 @ 2300
 page-phones = Teléfonos y tabletas

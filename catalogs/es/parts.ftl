@@ -47,6 +47,7 @@ mark-jack = montante de apoyo
 mark-cripple = montante corto
 mark-point-load = poste o montante bajo una carga
 mark-partition = respaldo de un muro que cruza
+mark-pipe = tubo o ducto a través de las soleras
 kind-of-opening-window = ventana
 kind-of-opening-door = puerta
 kind-of-opening-pair-of-doors = puerta doble

@@ -9,9 +9,9 @@ use sturvek_core::framing::plan_wall_as_said;
 use sturvek_core::framing::wall_plan::findings::CATALOG;
 use sturvek_core::job::command;
 use sturvek_core::job::{
-    BackingBoard, CountOverride, FramingOptions, HeadLine, HeaderChoice, HeaderPlace, Job, KingWindBasis, LetDown,
-    LetDownTo, MeasuredRoom, Opening, OpeningId, OpeningKind, OwnBreaks, Partition, Rake, Room, SiteSaid, Size,
-    WallEnd, WallFace, WallHeight,
+    BackingBoard, ClearFor, CountOverride, FramingOptions, HeadLine, HeaderChoice, HeaderPlace, Job, KeptClear,
+    KingWindBasis, LetDown, LetDownTo, MeasuredRoom, Opening, OpeningId, OpeningKind, OwnBreaks, Partition, Rake, Room,
+    SiteSaid, Size, WallEnd, WallFace, WallHeight,
 };
 use sturvek_core::loads::{
     FloorFraming, FloorOnWall, Framing, OpeningsAbove, RoofFraming, RoofOnWall, SnowBasis, Standing, Tail, WallAbove,
@@ -513,6 +513,44 @@ fn a_board_stands_between_studs_and_not_behind_a_door() {
     has(&job, "board-behind-door", &[("leaf", Length::inches(36).into())]);
     framing(&mut job).boards = vec![board(40, 85)];
     lacks(&job, &["board-lost", "board-behind-door"]);
+}
+
+#[test]
+fn a_pipe_keeps_out_of_packs_and_asks_for_a_strap() {
+    let mut job = partition(OpeningKind::Door, 36);
+    let pipe = |inches: i64, width: Length| KeptClear {
+        name: "drain".into(),
+        at: Length::inches(inches),
+        width,
+        for_: ClearFor::Pipe,
+    };
+    // The door's pack begins at 122: 3 in. of pipe at 122 reach 1 1/2 into it.
+    framing(&mut job).kept_clear = vec![pipe(122, Length::inches(3))];
+    has(&job, "pipe-in-pack", &[("by", Length::inches_and(1, 1, 2).into())]);
+    // 3 of 3 1/2 in. are more than half: a strap of 6 + 3 + 6. Studs bear nothing: 60 % of 3 1/2 is 2.1, notched 40 % is 1.4.
+    framing(&mut job).kept_clear = vec![pipe(60, Length::inches(3))];
+    has(&job, "plate-strap", &[("strap", Length::inches(15).into())]);
+    has(
+        &job,
+        "studs-bored",
+        &[("bored", Length::inches_and(2, 1, 16).into()), ("notched", Length::inches_and(1, 3, 8).into())],
+    );
+    framing(&mut job).kept_clear = vec![pipe(60, Length::inches_and(1, 1, 2))];
+    lacks(&job, &["plate-strap", "pipe-in-pack"]);
+    framing(&mut job).kept_clear = vec![pipe(60, Length::inches(4))];
+    has(&job, "pipe-too-wide", &[("deep", Length::inches_and(3, 1, 2).into())]);
+    // A tub wants 30 in. between studs; the layout leaves 14 1/2.
+    let tub = KeptClear { name: "tub".into(), for_: ClearFor::Fixture, ..pipe(60, Length::inches(30)) };
+    framing(&mut job).kept_clear = vec![tub];
+    has(&job, "bay-too-wide", &[("clear", Length::inches_and(14, 1, 2).into())]);
+    // A wall that bears: 40 % of 3 1/2 is 1.4, notched 25 % is 0.875.
+    let mut job = roofed(36);
+    framing(&mut job).kept_clear = vec![pipe(60, Length::inches(1))];
+    has(
+        &job,
+        "studs-bored",
+        &[("bored", Length::inches_and(1, 3, 8).into()), ("notched", Length::inches_and(0, 7, 8).into())],
+    );
 }
 
 /// Whoever adds a finding provokes it here or beside its wall.

@@ -8,11 +8,13 @@ use common::{carrying, in_a_town, job_of, roof};
 use proptest::prelude::*;
 use sturvek_core::finding::Severity;
 use sturvek_core::framing::judgment::works;
-use sturvek_core::framing::{Member, OpeningOutcome, OpeningPlan, PlatesMarked, Role, WallPlan, plan_wall_as_said};
+use sturvek_core::framing::{
+    MarkKind, Member, OpeningOutcome, OpeningPlan, PlatesMarked, Role, WallPlan, plan_wall_as_said,
+};
 use sturvek_core::job::{
-    Backing, BackingBoard, HeaderPlace, Job, LayoutStart, LetDown, LetDownTo, MeasuredRoom, Opening, OpeningDesign,
-    OpeningId, OpeningKind, Partition, PlateLap, Rake, Sawn, SillStyle, Size, Underside, WallEnd, WallFrame,
-    WallHeight, bounds, usual_sizes,
+    Backing, BackingBoard, ClearFor, HeaderPlace, Job, KeptClear, LayoutStart, LetDown, LetDownTo, MeasuredRoom,
+    Opening, OpeningDesign, OpeningId, OpeningKind, Partition, PlateLap, Rake, Sawn, SillStyle, Size, Underside,
+    WallEnd, WallFrame, WallHeight, bounds, usual_sizes,
 };
 use sturvek_core::loads::{Framing, WallCarries};
 use sturvek_core::lumber::{Depth, Grade};
@@ -60,6 +62,7 @@ prop_compose! {
         rows in prop::collection::vec(any_length(12, 80), 0..3),
         let_down in prop::option::of((prop_oneof![Just(Length::ZERO), any_length(4, 200)], any_length(6, 120), any_length(2, 40), 1_u8..3)),
         boards in prop::collection::vec((any_length(0, 100), any_length(10, 200), any_length(12, 80)), 0..3),
+        clear in prop::collection::vec((any_length(10, 400), any_length(1, 10), any::<bool>()), 0..3),
     ) -> WallFrame {
         let end = |pick: i32| {
             [WallEnd::Plain, WallEnd::ThreeStudCorner, WallEnd::TwoStudCorner, WallEnd::ThreePieceCorner][pick as usize]
@@ -94,6 +97,13 @@ prop_compose! {
                 to: (from + long).min(length),
                 height,
                 board: Depth::Six,
+            })
+            .collect();
+        frame.framing.kept_clear = clear
+            .into_iter()
+            .map(|(at, width, pipe)| {
+                let for_ = if pipe { ClearFor::Pipe } else { ClearFor::Fixture };
+                KeptClear { name: "run".into(), at: at.min(length - width), width, for_ }
             })
             .collect();
         if let (Some((from, long, by, plates)), None) = (let_down, frame.rake()) {
@@ -150,7 +160,7 @@ fn meets_top(member: &Member) -> bool {
 
 /// Marks and members, one to one.
 fn marks_and_members(plan: &WallPlan) -> Result<(), TestCaseError> {
-    for mark in &plan.marks {
+    for mark in plan.marks.iter().filter(|mark| mark.kind != MarkKind::Pipe) {
         let its_own = |member: &&Member| {
             member.role.stands()
                 && (member.rect.x, member.rect.width, member.meets) == (mark.at, mark.width, Some(mark.on))
@@ -159,7 +169,7 @@ fn marks_and_members(plan: &WallPlan) -> Result<(), TestCaseError> {
         prop_assert_eq!(plan.members.iter().filter(its_own).count(), 1, "{:?}", mark);
     }
     let standing = plan.members.iter().filter(|member| member.role.stands() && member.meets.is_some()).count();
-    prop_assert_eq!(plan.marks.len(), standing);
+    prop_assert_eq!(plan.marks.iter().filter(|mark| mark.kind != MarkKind::Pipe).count(), standing);
     Ok(())
 }
 
@@ -169,9 +179,20 @@ fn the_tape_adds_up(plan: &WallPlan, frame: &WallFrame) -> Result<(), TestCaseEr
     let level = |roles: &[Role]| -> Length {
         plan.members.iter().filter(|member| roles.contains(&member.role)).map(|member| member.rect.width).sum()
     };
-    prop_assert_eq!(level(&[Role::SolePlate, Role::SolePlateCutLast]), frame.length);
+    // Where a pipe takes more than half of its width the sole plate is cut on both sides of it.
+    let pipes = frame.framing.kept_clear.iter();
+    let cut = pipes.filter(|each| each.for_ == ClearFor::Pipe && frame.depth() < each.width * 2).map(KeptClear::edges);
+    let mut cut: Vec<(Length, Length)> = cut.collect();
+    cut.sort_unstable();
+    let (mut lost, mut reached) = (Length::ZERO, Length::ZERO);
+    for (from, to) in cut {
+        lost += (to - from.max(reached)).max(Length::ZERO);
+        reached = reached.max(to);
+    }
+    prop_assert_eq!(level(&[Role::SolePlate, Role::SolePlateCutLast]) + lost, frame.length);
     prop_assert_eq!(level(&[Role::TopPlate]), frame.length);
-    let on_sole: Vec<Length> = plan.marks.iter().filter(|mark| mark.on.sole()).map(|mark| mark.at).collect();
+    let uprights = plan.marks.iter().filter(|mark| mark.kind != MarkKind::Pipe);
+    let on_sole: Vec<Length> = uprights.filter(|mark| mark.on.sole()).map(|mark| mark.at).collect();
     let steps: Length = on_sole.windows(2).map(|pair| pair[1] - pair[0]).sum();
     let Some(last) = on_sole.last().copied() else {
         // Openings from end to end, none of which has a number: nothing is drawn.
@@ -204,6 +225,17 @@ fn no_two_in_one_place(plan: &WallPlan) -> Result<(), TestCaseError> {
         prop_assert!(Length::ZERO < member.rect.width && Length::ZERO < member.rect.height, "{:?}", member);
         for other in &plan.members[index + 1..] {
             prop_assert!(!member.overlaps(other), "{:?}\n{:?}", member, other);
+        }
+    }
+    Ok(())
+}
+
+/// No stud stands in what is kept clear.
+fn clear_is_clear(plan: &WallPlan, frame: &WallFrame) -> Result<(), TestCaseError> {
+    for (left, right) in frame.framing.kept_clear.iter().map(KeptClear::edges) {
+        let full = |member: &&Member| member.meets == Some(PlatesMarked::Both);
+        for upright in plan.members.iter().filter(full) {
+            prop_assert!(upright.rect.right() <= left || right <= upright.rect.x, "{:?}", upright);
         }
     }
     Ok(())
@@ -297,6 +329,7 @@ proptest! {
             return Ok(());
         }
         no_two_in_one_place(&plan)?;
+        clear_is_clear(&plan, frame)?;
         // Without a number nothing is drawn over the opening.
         let no_number = plan.openings.iter().any(|plan| matches!(plan.outcome, OpeningOutcome::Outside(_)));
         if !no_number {

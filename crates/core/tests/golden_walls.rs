@@ -6,8 +6,8 @@ mod common;
 use common::{carrying, in_a_town, job_of, roof};
 use sturvek_core::framing::{Role, WallPlan, plan_wall_as_said};
 use sturvek_core::job::{
-    BackingBoard, FramingOptions, HeaderChoice, HeaderPlace, Job, LetDown, LetDownTo, OpeningKind, Partition, Rake,
-    Sawn, Size, WallEnd, WallHeight,
+    BackingBoard, ClearFor, FramingOptions, HeaderChoice, HeaderPlace, Job, KeptClear, LetDown, LetDownTo, OpeningKind,
+    Partition, Rake, Sawn, Size, WallEnd, WallHeight,
 };
 use sturvek_core::loads::{Framing, WallCarries};
 use sturvek_core::lumber::{Depth, EngineeredClass, HeaderBoard, HeaderSpec};
@@ -335,4 +335,34 @@ fn a_three_piece_corner_leaves_room_between_its_studs() {
     let blocks: Vec<_> = plan.members.iter().filter(|member| member.role == Role::CornerBlock).collect();
     let middles = blocks.iter().map(|block| (block.rect.y + block.rect.height.half()).to_inches());
     assert_eq!(middles.collect::<Vec<_>>(), [24.0, 48.0, 72.0]);
+}
+
+/// A drain of 3 in. at 48 in.: it takes more than half of a 2x4, so the sole plate is cut at 46 1/2 and 49 1/2; the stud of the layout at 47 1/4 stands beside
+/// it, at 45, the nearer side.
+#[test]
+fn a_stud_moves_off_a_pipe_and_the_layout_stays() {
+    let mut job = job_of(OpeningKind::Door, Length::inches(36), WallCarries::Nothing);
+    job.walls[0].openings.clear();
+    let drain =
+        KeptClear { name: "drain".into(), at: Length::inches(48), width: Length::inches(3), for_: ClearFor::Pipe };
+    job.walls[0].frame.framing.kept_clear = vec![drain.clone()];
+    let plan = planned(&job);
+    // From 46 1/2 back a stud's width: 45. From there to 63 1/4 is 16 3/4, more than the layout: a second one at 49 1/2.
+    let studs = |plan: &WallPlan| {
+        let mut studs = at(plan, Role::Stud);
+        studs.sort_by(f64::total_cmp);
+        studs
+    };
+    assert_eq!(studs(&plan)[..6], [0.0, 15.25, 31.25, 45.0, 49.5, 63.25]);
+    assert_eq!(cuts(&plan, Role::SolePlate)[0], 46.5);
+    assert!((at(&plan, Role::SolePlate)[1] - 49.5).abs() < 1e-9);
+    let mark = plan.marks.iter().find(|mark| mark.label() == "O").expect("marked");
+    assert_eq!((mark.at, mark.width), (Length::inches_and(46, 1, 2), Length::inches(3)));
+    // An inch and a half is bored: the plate is whole, and the stud still moves.
+    let small = KeptClear { width: Length::inches_and(1, 1, 2), ..drain };
+    job.walls[0].frame.framing.kept_clear = vec![small];
+    let plan = planned(&job);
+    // From 47 1/4 back a stud's width: 45 3/4; from 47 1/4 to 63 1/4 are 16, which the layout allows.
+    assert_eq!(studs(&plan)[3..5], [45.75, 63.25]);
+    assert!((cuts(&plan, Role::SolePlate)[0] - 192.0).abs() < 20.0);
 }

@@ -13,7 +13,7 @@ use sturvek_store::devices::Device;
 use sturvek_store::{LOG_NEARLY_FULL, ListedJob, ListedPage, MOST_LOG_BYTES, Mark, StoredJob};
 use sturvek_wire::Command;
 use sturvek_wire::choices::{Depth, TogetherAim};
-use sturvek_wire::inputs::{BackingBoard, CodeTable, Design, Job, LetDown, Wall};
+use sturvek_wire::inputs::{BackingBoard, CodeTable, Design, Job, KeptClear, LetDown, Wall};
 use sturvek_wire::results::{CandidateView, Ticket, Unresolved, WallSettled, WallView, candidates, ticket, wall_view};
 use sturvek_wire::speech::Phrase;
 use utoipa::{IntoParams, ToSchema};
@@ -254,6 +254,8 @@ pub struct SayView {
     pub let_down: Option<LetDown>,
     /// A board that something is fastened to, where that was said.
     pub board: Option<BackingBoard>,
+    /// A stretch that studs keep clear of, where that was said.
+    pub kept_clear: Option<KeptClear>,
     /// What was not understood.
     pub problem: Option<Phrase>,
     /// Where that stands in the words.
@@ -347,6 +349,7 @@ impl SayView {
             Wanted::Openings(designs) => Self { designs: designs.iter().map(Into::into).collect(), ..Self::default() },
             Wanted::Wall(wall) => Self { wall: Some(wall.into()), ..Self::default() },
             Wanted::Piece(SaidPiece::LetDown(each)) => Self { let_down: Some(each.into()), ..Self::default() },
+            Wanted::Piece(SaidPiece::KeptClear(each)) => Self { kept_clear: Some(each.into()), ..Self::default() },
             Wanted::Piece(SaidPiece::Board(board)) => Self { board: Some(board.into()), ..Self::default() },
         };
         Self { understood, ..view }

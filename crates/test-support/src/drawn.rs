@@ -11,11 +11,11 @@ use sturvek_core::house::{
 use sturvek_core::job::command::Placement;
 use sturvek_core::job::rough_opening::RoughOpeningRules;
 use sturvek_core::job::{
-    Backing, BackingBoard, Command, CountOverride, FramedAs, FramingOptions, HeadLine, HeaderChoice, HeaderPlace, Job,
-    KingWindBasis, LayoutStart, LetDown, LetDownTo, Letter, MeasuredRoom, Opening, OpeningDesign, OpeningId,
-    OpeningKind, OwnBreaks, Particulars, Partition, PlaceFigures, PlateLap, PointLoad, PointLoadId, Rake, Room,
-    RunDesign, RunPast, Sawn, Settings, SillStyle, SiteSaid, Size, SpecialCase, StockId, StockItem, StudRole,
-    Underside, Wall, WallEnd, WallFace, WallFrame, WallHeight, WallId,
+    Backing, BackingBoard, ClearFor, Command, CountOverride, FramedAs, FramingOptions, HeadLine, HeaderChoice,
+    HeaderPlace, Job, KeptClear, KingWindBasis, LayoutStart, LetDown, LetDownTo, Letter, MeasuredRoom, Opening,
+    OpeningDesign, OpeningId, OpeningKind, OwnBreaks, Particulars, Partition, PlaceFigures, PlateLap, PointLoad,
+    PointLoadId, Rake, Room, RunDesign, RunPast, Sawn, Settings, SillStyle, SiteSaid, Size, SpecialCase, StockId,
+    StockItem, StudRole, Underside, Wall, WallEnd, WallFace, WallFrame, WallHeight, WallId,
 };
 use sturvek_core::loads::{
     Answer, BearingEvidence, ByKind, Carried, DeadLoadOn, FloorFraming, FloorOnWall, FloorUse, Framing, GableAbove,
@@ -336,6 +336,7 @@ impl Draw {
             heads: self.one(&[HeadLine::Aligned, HeadLine::OnPurpose]),
             let_downs: self.let_downs(),
             boards: self.some(2, Self::backing_board),
+            kept_clear: self.some(2, Self::kept_clear),
         }
     }
 
@@ -353,6 +354,15 @@ impl Draw {
             LetDown { from, to, height, plates: self.count(1, 2) }
         })
         .collect()
+    }
+
+    fn kept_clear(&mut self) -> KeptClear {
+        KeptClear {
+            name: self.text(),
+            at: self.length(40, 200),
+            width: self.length(1, 30),
+            for_: self.one(&[ClearFor::Pipe, ClearFor::Fixture]),
+        }
     }
 
     fn backing_board(&mut self) -> BackingBoard {

@@ -125,6 +125,10 @@ mirror!(
     }
 );
 mirror!(
+    /// What stands in a stretch that studs keep clear of.
+    ClearFor = job::ClearFor { Pipe, Fixture }
+);
+mirror!(
     /// What a member does.
     MemberRole = Role {
         SolePlate, SolePlateCutLast, TopPlate, SecondTopPlate, Stud, CornerStud, PartitionStud, PartitionBacker,
@@ -134,7 +138,7 @@ mirror!(
 );
 mirror!(
     /// The letter on the plate.
-    PlateMarkKind = MarkKind { Stud, King, Jack, Cripple, PointLoad, Partition }
+    PlateMarkKind = MarkKind { Stud, King, Jack, Cripple, PointLoad, Partition, Pipe }
 );
 mirror!(
     /// Which plates carry a mark.

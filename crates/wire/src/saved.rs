@@ -279,6 +279,7 @@ fn plates_straight_through(value: &mut Value) {
     each_named("framing", value, &mut |framing| {
         framing.entry("let_downs").or_insert_with(|| json!([]));
         framing.entry("boards").or_insert_with(|| json!([]));
+        framing.entry("kept_clear").or_insert_with(|| json!([]));
     });
 }
 

@@ -1236,6 +1236,11 @@ export interface components {
              */
             height_by: components["schemas"]["AnsweredHeightBy"];
             /**
+             * @description Stretches that studs keep clear of.
+             * @default []
+             */
+            kept_clear: components["schemas"]["AnsweredKeptClear"][];
+            /**
              * @description From which end the stud layout is pulled.
              * @default left
              */
@@ -1398,6 +1403,23 @@ export interface components {
              * @description Away from the viewer.
              */
             y: number;
+        };
+        /** @description A stretch that studs keep clear of. */
+        AnsweredKeptClear: {
+            /**
+             * Format: int64
+             * @description Its center, from the left end.
+             */
+            at: number;
+            /** @description What stands in it. */
+            clear_for: components["schemas"]["ClearFor"];
+            /** @description What it is kept for. */
+            name: string;
+            /**
+             * Format: int64
+             * @description How wide it is.
+             */
+            width: number;
         };
         /** @description Where the wind on the kings comes from. */
         AnsweredKingWind: {
@@ -2575,6 +2597,33 @@ export interface components {
             /** @description The unit of both. */
             unit: components["schemas"]["QuantityUnit"];
         };
+        /**
+         * @description What stands in a stretch that studs keep clear of.
+         * @enum {string}
+         */
+        ClearFor: "pipe" | "fixture";
+        /** @description A stretch that studs keep clear of. Lengths are nanometers. */
+        ClearView: {
+            /** @description Whether it goes through the plates. */
+            is_pipe: boolean;
+            /**
+             * Format: int64
+             * @description Its left edge.
+             */
+            left: number;
+            /** @description What it is kept for. */
+            name: string;
+            /**
+             * Format: int64
+             * @description Its right edge.
+             */
+            right: number;
+            /**
+             * Format: int64
+             * @description How high the wall is there at its lowest.
+             */
+            top: number;
+        };
         /** @description A jurisdiction's header table. */
         CodeTable: {
             /** @description What the user calls it. */
@@ -3389,6 +3438,11 @@ export interface components {
              */
             height_by: components["schemas"]["HeightBy"];
             /**
+             * @description Stretches that studs keep clear of.
+             * @default []
+             */
+            kept_clear: components["schemas"]["KeptClear"][];
+            /**
              * @description From which end the stud layout is pulled.
              * @default left
              */
@@ -3720,7 +3774,7 @@ export interface components {
          * @description What an input is known by.
          * @enum {string}
          */
-        InputName: "author" | "device" | "job-name" | "address" | "permit" | "adopted-code" | "code-edition" | "answers-for-it" | "walls" | "snow" | "snow-exposure" | "snow-thermal" | "snow-importance" | "winter-wind" | "roof-live" | "wind-pressure" | "wind-speed" | "mean-roof-height" | "live-deflection-limit" | "total-deflection-limit" | "creep" | "most-sag-over-door" | "king-deflection-limit" | "rough-wider" | "rough-higher" | "finish-floor" | "counter" | "backsplash" | "shop-doubles-jacks-from" | "shop-doubles-kings-from" | "shop-headers" | "shop-header-up-to" | "shop-header-building-up-to" | "stock" | "price" | "plies" | "ply-width" | "header-depth" | "sawn-size" | "sheet-name" | "sheet-bending" | "sheet-shear" | "sheet-bearing" | "sheet-stiffness" | "sheet-stability" | "sheet-density" | "table-name" | "table-rows" | "table-plies" | "table-span" | "table-width" | "table-snow" | "table-jacks" | "wall-name" | "wall-length" | "wall-height" | "stud-length" | "room-left" | "room-right" | "clearance" | "rake-left" | "rake-right" | "peak-at" | "peak-height" | "rake-rise" | "stud-spacing" | "stud-depth" | "plate-stock" | "breaks-apart" | "layout-start" | "lap" | "bolts" | "partitions" | "partition-at" | "partition-depth" | "blocking-rows" | "blocking" | "let-downs" | "let-down-from" | "let-down-to" | "let-down-height" | "let-down-measured" | "let-down-clearance" | "let-down-plates" | "boards" | "board-name" | "board-from" | "board-to" | "board-height" | "cast-bolts" | "cast-bolt" | "plate-breaks" | "plate-break" | "carried" | "extent" | "building-width" | "overhang" | "rise-in-twelve" | "rafter-bay" | "roof-dead" | "ceiling-dead" | "attic-live" | "ridge-post-at" | "ridge-span-one-side" | "ridge-span-other-side" | "ridge-beam-weight" | "joist-span-one-side" | "joist-span-other-side" | "joist-span-beyond" | "joist-bay" | "floor-dead" | "floor-live" | "wall-above-height" | "wall-above-dead" | "opening-above" | "gable-dead" | "levels" | "level-height" | "fields" | "beams" | "house-posts" | "foundations" | "pads" | "marks" | "mark-reason" | "part-name" | "part-level" | "line-offset" | "line-start" | "line-length" | "line-thickness" | "field-left" | "field-right" | "field-near" | "field-far" | "spot-x" | "spot-y" | "beam-weight" | "post-weight" | "joist-depth" | "gable-weight" | "studs-of-a-post" | "pad-size" | "soil" | "thick-slab-over" | "point-loads" | "point-load-name" | "point-load-at" | "point-load-dead" | "point-load-floor-live" | "point-load-roof-live" | "point-load-snow" | "openings" | "opening-letter" | "kind-width" | "kind-height" | "unit-width" | "unit-height" | "rough-width" | "rough-height" | "center" | "sill" | "sheathing-return" | "sill-fall" | "run-past" | "far-studs" | "post-at" | "posts-apart" | "post-studs" | "decided-count" | "decided-reason" | "place-name" | "place-source" | "frost-depth" | "place-snow" | "place-wind";
+        InputName: "author" | "device" | "job-name" | "address" | "permit" | "adopted-code" | "code-edition" | "answers-for-it" | "walls" | "snow" | "snow-exposure" | "snow-thermal" | "snow-importance" | "winter-wind" | "roof-live" | "wind-pressure" | "wind-speed" | "mean-roof-height" | "live-deflection-limit" | "total-deflection-limit" | "creep" | "most-sag-over-door" | "king-deflection-limit" | "rough-wider" | "rough-higher" | "finish-floor" | "counter" | "backsplash" | "shop-doubles-jacks-from" | "shop-doubles-kings-from" | "shop-headers" | "shop-header-up-to" | "shop-header-building-up-to" | "stock" | "price" | "plies" | "ply-width" | "header-depth" | "sawn-size" | "sheet-name" | "sheet-bending" | "sheet-shear" | "sheet-bearing" | "sheet-stiffness" | "sheet-stability" | "sheet-density" | "table-name" | "table-rows" | "table-plies" | "table-span" | "table-width" | "table-snow" | "table-jacks" | "wall-name" | "wall-length" | "wall-height" | "stud-length" | "room-left" | "room-right" | "clearance" | "rake-left" | "rake-right" | "peak-at" | "peak-height" | "rake-rise" | "stud-spacing" | "stud-depth" | "plate-stock" | "breaks-apart" | "layout-start" | "lap" | "bolts" | "partitions" | "partition-at" | "partition-depth" | "blocking-rows" | "blocking" | "let-downs" | "let-down-from" | "let-down-to" | "let-down-height" | "let-down-measured" | "let-down-clearance" | "let-down-plates" | "boards" | "board-name" | "board-from" | "board-to" | "board-height" | "kept-clear" | "kept-clear-name" | "kept-clear-at" | "kept-clear-width" | "cast-bolts" | "cast-bolt" | "plate-breaks" | "plate-break" | "carried" | "extent" | "building-width" | "overhang" | "rise-in-twelve" | "rafter-bay" | "roof-dead" | "ceiling-dead" | "attic-live" | "ridge-post-at" | "ridge-span-one-side" | "ridge-span-other-side" | "ridge-beam-weight" | "joist-span-one-side" | "joist-span-other-side" | "joist-span-beyond" | "joist-bay" | "floor-dead" | "floor-live" | "wall-above-height" | "wall-above-dead" | "opening-above" | "gable-dead" | "levels" | "level-height" | "fields" | "beams" | "house-posts" | "foundations" | "pads" | "marks" | "mark-reason" | "part-name" | "part-level" | "line-offset" | "line-start" | "line-length" | "line-thickness" | "field-left" | "field-right" | "field-near" | "field-far" | "spot-x" | "spot-y" | "beam-weight" | "post-weight" | "joist-depth" | "gable-weight" | "studs-of-a-post" | "pad-size" | "soil" | "thick-slab-over" | "point-loads" | "point-load-name" | "point-load-at" | "point-load-dead" | "point-load-floor-live" | "point-load-roof-live" | "point-load-snow" | "openings" | "opening-letter" | "kind-width" | "kind-height" | "unit-width" | "unit-height" | "rough-width" | "rough-height" | "center" | "sill" | "sheathing-return" | "sill-fall" | "run-past" | "far-studs" | "post-at" | "posts-apart" | "post-studs" | "decided-count" | "decided-reason" | "place-name" | "place-source" | "frost-depth" | "place-snow" | "place-wind";
         /** @description What an input may be. */
         InputRange: {
             /** @description Which input. */
@@ -3850,6 +3904,17 @@ export interface components {
          * @enum {string}
          */
         Joints: "at_every_support" | "none";
+        /** @description A stretch that studs keep clear of. */
+        KeptClear: {
+            /** @description Its center, from the left end. */
+            at: components["schemas"]["TypedLength"];
+            /** @description What stands in it. */
+            clear_for: components["schemas"]["ClearFor"];
+            /** @description What it is kept for. */
+            name: string;
+            /** @description How wide it is. */
+            width: components["schemas"]["TypedLength"];
+        };
         /** @description One reason for so many kings. */
         KingReasonView: {
             /**
@@ -4627,7 +4692,7 @@ export interface components {
          * @description The letter on the plate.
          * @enum {string}
          */
-        PlateMarkKind: "stud" | "king" | "jack" | "cripple" | "point_load" | "partition";
+        PlateMarkKind: "stud" | "king" | "jack" | "cripple" | "point_load" | "partition" | "pipe";
         /**
          * @description Which plates carry a mark.
          * @enum {string}
@@ -5033,6 +5098,7 @@ export interface components {
             board?: components["schemas"]["AnsweredBackingBoard"] | null;
             /** @description The openings that would be added, if any were said. */
             designs: components["schemas"]["AnsweredDesign"][];
+            kept_clear?: components["schemas"]["AnsweredKeptClear"] | null;
             let_down?: components["schemas"]["AnsweredLetDown"] | null;
             problem?: components["schemas"]["Phrase"] | null;
             takes?: components["schemas"]["Phrase"] | null;
@@ -5755,6 +5821,8 @@ export interface components {
              * @description Which wall.
              */
             id: string;
+            /** @description Pipes and bays that studs keep clear of. */
+            kept_clear: components["schemas"]["ClearView"][];
             /** @description What the marks mean. */
             legend: components["schemas"]["LegendLine"][];
             /**

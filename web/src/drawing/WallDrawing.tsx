@@ -4,6 +4,7 @@ import { stockText } from "../speech/stock";
 import { named, useSpeech } from "../speech/useSpeech";
 import { corners } from "./corners";
 import { Hatches } from "./Hatches";
+import { KeptClear } from "./KeptClear";
 import { PENCILS, type Pencil } from "./members";
 import { OpeningSize } from "./OpeningSize";
 import type { DrawnMember, DrawnOpening, DrawnWall } from "./wall";
@@ -43,6 +44,7 @@ export function WallDrawing<Opening extends DrawnOpening>({
           mine={selected !== undefined && member.opening === selected}
         />
       ))}
+      <KeptClear all={view.kept_clear} scale={scale} />
       {view.openings.map((opening) => (
         <OpeningShape
           key={opening.id}

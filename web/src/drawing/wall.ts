@@ -15,6 +15,8 @@ export interface DrawnWall<Opening extends DrawnOpening = DrawnOpening> {
   readonly members: readonly DrawnMember[];
   readonly openings: readonly Opening[];
   readonly marks: readonly DrawnMark[];
+  /** Pipes and bays that studs keep clear of. */
+  readonly kept_clear: readonly DrawnClear[];
   /** Anchor bolts in the sole plate. */
   readonly bolts: readonly number[];
   readonly findings: readonly { readonly opening?: string | null; readonly severity: string }[];
@@ -55,6 +57,16 @@ export interface DrawnOpening {
   readonly verdict_words: Phrase;
   /** The heights of its layers, from the subfloor up. */
   readonly stack: readonly { readonly kind: string; readonly from: number; readonly height: number }[];
+}
+
+/** A stretch that studs keep clear of. */
+export interface DrawnClear {
+  readonly name: string;
+  readonly left: number;
+  readonly right: number;
+  readonly top: number;
+  /** Whether it goes through the plates. */
+  readonly is_pipe: boolean;
 }
 
 /** A mark on a plate. */

@@ -2,7 +2,7 @@
 
 use super::member::{Member, PlatesMarked, Role};
 use crate::job::wall_frame::along;
-use crate::job::{OpeningId, WallFrame};
+use crate::job::{ClearFor, KeptClear, OpeningId, WallFrame};
 use crate::measure::Length;
 use crate::say;
 use crate::speech::Phrase;
@@ -22,6 +22,8 @@ pub enum MarkKind {
     PointLoad,
     /// T: channel of a crossing wall.
     Partition,
+    /// O: a pipe or a duct through the plates.
+    Pipe,
 }
 
 impl MarkKind {
@@ -34,6 +36,7 @@ impl MarkKind {
             Self::Cripple => 'C',
             Self::PointLoad => 'P',
             Self::Partition => 'T',
+            Self::Pipe => 'O',
         }
     }
 }
@@ -70,7 +73,7 @@ impl Mark {
     }
 }
 
-/// Marks for the members of a wall, from left to right: one for every upright that meets a plate.
+/// Marks for the members of a wall, from left to right: one for every upright that meets a plate, and one for every pipe through it.
 pub fn marks(members: &[Member], frame: &WallFrame) -> Vec<Mark> {
     let jacks = jack_lengths(members);
     let mut marks: Vec<Mark> = members
@@ -89,8 +92,25 @@ pub fn marks(members: &[Member], frame: &WallFrame) -> Vec<Mark> {
             })
         })
         .collect();
+    marks.extend(
+        frame.framing.kept_clear.iter().filter(|each| each.for_ == ClearFor::Pipe).map(|pipe| pipe_mark(frame, pipe)),
+    );
     marks.sort_by_key(|mark| (mark.at, mark.on, mark.kind));
     marks
+}
+
+/// Where a pipe goes through the plates, as wide as it is.
+fn pipe_mark(frame: &WallFrame, pipe: &KeptClear) -> Mark {
+    let (at, _) = pipe.edges();
+    Mark {
+        at,
+        at_on_top: along_the_top(frame, at),
+        width: pipe.width,
+        on: PlatesMarked::Both,
+        kind: MarkKind::Pipe,
+        number: None,
+        opening: None,
+    }
 }
 
 /// What is written on the plates of a wall and what it means, in the order of the marks.
@@ -102,6 +122,7 @@ pub fn legend(members: &[Member], marks: &[Mark]) -> Vec<(String, Phrase)> {
         MarkKind::Cripple => say!("mark-cripple"),
         MarkKind::PointLoad => say!("mark-point-load"),
         MarkKind::Partition => say!("mark-partition"),
+        MarkKind::Pipe => say!("mark-pipe"),
     };
     let jacks = jack_lengths(members);
     let mut lines: Vec<(MarkKind, String, Phrase)> = Vec::new();

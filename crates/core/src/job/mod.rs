@@ -28,8 +28,8 @@ pub use opening::{
 pub use particulars::Particulars;
 pub use settings::{KingWindBasis, PlaceFigures, Settings, SiteSaid};
 pub use wall_frame::{
-    Backing, BackingBoard, FramingOptions, HeadLine, LayoutStart, LetDown, LetDownTo, MeasuredRoom, OwnBreaks,
-    Partition, PlateLap, Rake, Sawn, TWO_BY, WallEnd, WallFace, WallFrame, WallHeight,
+    Backing, BackingBoard, ClearFor, FramingOptions, HeadLine, KeptClear, LayoutStart, LetDown, LetDownTo,
+    MeasuredRoom, OwnBreaks, Partition, PlateLap, Rake, Sawn, TWO_BY, WallEnd, WallFace, WallFrame, WallHeight,
 };
 pub use what_if::WhatIf;
 

@@ -119,6 +119,8 @@ pub struct FramingOptions {
     pub let_downs: Vec<LetDown>,
     /// Boards and blocks between the studs that something is fastened to.
     pub boards: Vec<BackingBoard>,
+    /// Stretches that studs keep clear of: pipes and ducts, and bays for fixtures.
+    pub kept_clear: Vec<KeptClear>,
 }
 
 /// Where the stud layout is hooked.
@@ -213,6 +215,35 @@ impl LetDown {
     }
 }
 
+/// A stretch that studs keep clear of.
+#[derive(Clone, Debug, PartialEq, Eq)]
+pub struct KeptClear {
+    /// What it is kept for.
+    pub name: String,
+    /// Its center, from the wall's left end.
+    pub at: Length,
+    /// How wide it is.
+    pub width: Length,
+    /// What stands in it.
+    pub for_: ClearFor,
+}
+
+/// What stands in a stretch that studs keep clear of.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Hash)]
+pub enum ClearFor {
+    /// A pipe or a duct, through both plates.
+    Pipe,
+    /// A fixture, centered between two studs: the plates are whole.
+    Fixture,
+}
+
+impl KeptClear {
+    /// Its edges.
+    pub fn edges(&self) -> (Length, Length) {
+        (self.at - self.width.half(), self.at + self.width.half())
+    }
+}
+
 /// A board, or blocks, between the studs over a stretch of a wall, flat to its face: cabinets, rails and tubs are fastened to it.
 #[derive(Clone, Debug, PartialEq, Eq)]
 pub struct BackingBoard {
@@ -268,6 +299,7 @@ impl Default for FramingOptions {
             heads: HeadLine::Aligned,
             let_downs: Vec::new(),
             boards: Vec::new(),
+            kept_clear: Vec::new(),
         }
     }
 }

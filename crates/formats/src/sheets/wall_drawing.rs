@@ -150,6 +150,19 @@ impl Sheet<'_> {
         for member in self.plan.members.iter().filter(|each| each.rect.x < to && from < each.rect.right()) {
             ink.area(self.outline(member), Some(shade(member.role)));
         }
+        for each in &self.wall.frame.framing.kept_clear {
+            let (left, right) = each.edges();
+            if right <= from || to <= left {
+                continue;
+            }
+            for edge in [left, right].into_iter().filter(|edge| from <= *edge && *edge <= to) {
+                let x = self.x(edge);
+                ink.dashed([x, self.y(self.wall.frame.top_at(edge))], [x, self.y(Length::ZERO)]);
+            }
+            let middle = self.x(each.at.max(from).min(to));
+            let high = self.y(self.wall.frame.height().half());
+            ink.turned([middle + 3.0, high], Stands::Middle, Phrase::verbatim(each.name.as_str()));
+        }
         for end in [from, to] {
             if end != Length::ZERO && end != self.wall.frame.length {
                 ink.dashed([self.x(end), LOADS - 6.0], [self.x(end), self.y(Length::ZERO) + 10.0]);

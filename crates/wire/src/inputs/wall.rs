@@ -11,7 +11,7 @@ use uuid::Uuid;
 use super::carries::Carries;
 use super::house::Place;
 use super::opening::Opening;
-use crate::choices::{Backing, Depth, End, Grade, HeadLine, Sawn, Seen, Species, WallEnd, WallFace};
+use crate::choices::{Backing, ClearFor, Depth, End, Grade, HeadLine, Sawn, Seen, Species, WallEnd, WallFace};
 use crate::reading::{Reader, Resolve};
 use crate::typed::TypedLength;
 
@@ -105,6 +105,21 @@ pub struct FramingOptions {
     pub let_downs: Vec<LetDown>,
     /// Boards and blocks between the studs that something is fastened to.
     pub boards: Vec<BackingBoard>,
+    /// Stretches that studs keep clear of.
+    pub kept_clear: Vec<KeptClear>,
+}
+
+/// A stretch that studs keep clear of.
+#[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize, ToSchema)]
+pub struct KeptClear {
+    /// What it is kept for.
+    pub name: String,
+    /// Its center, from the left end.
+    pub at: TypedLength,
+    /// How wide it is.
+    pub width: TypedLength,
+    /// What stands in it.
+    pub clear_for: ClearFor,
 }
 
 /// A stretch over which the top plates are let down.
@@ -375,6 +390,12 @@ impl Resolve for FramingOptions {
                 height: reader.length("middle", &board.middle),
                 board: board.board.into(),
             }),
+            kept_clear: reader.each("kept_clear", &self.kept_clear, |reader, each| job::KeptClear {
+                name: each.name.trim().to_owned(),
+                at: reader.length("at", &each.at),
+                width: reader.length("width", &each.width),
+                for_: each.clear_for.into(),
+            }),
         }
     }
 }
@@ -388,6 +409,12 @@ impl From<&job::LetDown> for LetDown {
             }
         };
         Self { from: each.from.into(), to: each.to.into(), height, plates: each.plates }
+    }
+}
+
+impl From<&job::KeptClear> for KeptClear {
+    fn from(each: &job::KeptClear) -> Self {
+        Self { name: each.name.clone(), at: each.at.into(), width: each.width.into(), clear_for: each.for_.into() }
     }
 }
 
@@ -439,6 +466,7 @@ impl From<&job::WallFrame> for FramingOptions {
             heads: options.heads.into(),
             let_downs: options.let_downs.iter().map(Into::into).collect(),
             boards: options.boards.iter().map(Into::into).collect(),
+            kept_clear: options.kept_clear.iter().map(Into::into).collect(),
         }
     }
 }

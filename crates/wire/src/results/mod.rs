@@ -18,7 +18,7 @@ pub use path::{
     WayOfBreakView,
 };
 pub use ticket::{AskedView, OpeningView, SnapView, StackLayer, Ticket, ticket};
-pub use wall::{BearingView, LegendLine, Unresolved, WallSettled, WallView, wall_view};
+pub use wall::{BearingView, ClearView, LegendLine, Unresolved, WallSettled, WallView, wall_view};
 
 /// A ratio as JSON can say it: it knows no infinity.
 pub(crate) fn finite(ratio: f64) -> Option<f64> {

@@ -51,6 +51,8 @@ pub struct WallView {
     pub legend: Vec<LegendLine>,
     /// Anchor bolts in the sole plate, from the left end.
     pub bolts: Vec<i64>,
+    /// Pipes and bays that studs keep clear of.
+    pub kept_clear: Vec<ClearView>,
     /// The line of the wall's top over both plates, from left to right: x and height, in turn.
     pub top_line: Vec<i64>,
     /// What its plates, laps and studs are nailed with.
@@ -59,6 +61,21 @@ pub struct WallView {
     pub openings: Vec<OpeningView>,
     /// What is wrong or worth knowing.
     pub findings: Vec<FindingView>,
+}
+
+/// A stretch that studs keep clear of. Lengths are nanometers.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct ClearView {
+    /// What it is kept for.
+    pub name: String,
+    /// Its left edge.
+    pub left: i64,
+    /// Its right edge.
+    pub right: i64,
+    /// How high the wall is there at its lowest.
+    pub top: i64,
+    /// Whether it goes through the plates.
+    pub is_pipe: bool,
 }
 
 /// What a mark on the plates means.
@@ -134,10 +151,22 @@ pub fn wall_view(wall: &job::Wall, plan: &WallPlan) -> WallView {
             .map(|(mark, meaning)| LegendLine { mark, meaning: meaning.into() })
             .collect(),
         bolts: plan.bolts.iter().map(|bolt| bolt.nanometers()).collect(),
+        kept_clear: wall.frame.framing.kept_clear.iter().map(|each| clear_view(&wall.frame, each)).collect(),
         top_line: top_line(&wall.frame),
         nailing: wall_nailing(wall, &plan.members).iter().map(Into::into).collect(),
         openings: plan.openings.iter().map(opening_view).collect(),
         findings: plan.findings.iter().map(|each| finding(each, &plan.openings)).collect(),
+    }
+}
+
+fn clear_view(frame: &job::WallFrame, each: &job::KeptClear) -> ClearView {
+    let (left, right) = each.edges();
+    ClearView {
+        name: each.name.clone(),
+        left: left.nanometers(),
+        right: right.nanometers(),
+        top: frame.top_at(left).min(frame.top_at(right)).nanometers(),
+        is_pipe: each.for_ == job::ClearFor::Pipe,
     }
 }
 

@@ -106,6 +106,9 @@ pub enum SayError {
     /// A let-down that is not said whole.
     #[error("not a let-down")]
     LetDown,
+    /// A pipe or a bay that is not said whole.
+    #[error("not a pipe")]
+    KeptClear,
     /// A board that is not said whole.
     #[error("not a board")]
     Board,
@@ -162,6 +165,7 @@ impl SayError {
             Self::SeveralInOnePlace => say!("say-several-in-one-place"),
             Self::LetDown => say!("say-let-down"),
             Self::Board => say!("say-board"),
+            Self::KeptClear => say!("say-kept-clear"),
             Self::TooMany { most } => say!("say-too-many", most = *most),
             Self::NoSuchPartition { there } => say!("say-no-such-partition", there = *there),
             Self::NoRoom { takes, room } => say!("say-no-room", takes = distance(takes), room = distance(room)),

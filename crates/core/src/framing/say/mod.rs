@@ -17,7 +17,7 @@ mod said;
 mod tokens;
 mod words;
 
-use crate::job::{Settings, Wall};
+use crate::job::{ClearFor, Settings, Wall};
 use crate::measure::LengthStyle;
 use crate::say;
 use crate::speech::{Joined, Phrase, distance};
@@ -59,6 +59,13 @@ fn said_piece(piece: SaidPiece) -> Said {
         SaidPiece::LetDown(each) => {
             let (from, to, top) = (distance(each.from), distance(each.to), each.top());
             say!("said-let-down", from, to, top, plates = each.plates)
+        }
+        SaidPiece::KeptClear(each) => {
+            let (name, width, at) = (&each.name, each.width, distance(each.at));
+            match each.for_ {
+                ClearFor::Pipe => say!("said-pipe", name, width, at),
+                ClearFor::Fixture => say!("said-clear", name, width, at),
+            }
         }
         SaidPiece::Board(board) => {
             let (from, to, height) = (distance(board.from), distance(board.to), board.height);

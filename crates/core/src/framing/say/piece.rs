@@ -1,11 +1,12 @@
-//! What is said of the wall's own framing: `drop 9-0 to 12-5 at 85 3/4`, `backing cabinets 2-0 to 6-0 at 54 2x8`.
+//! What is said of the wall's own framing: `drop 9-0 to 12-5 at 85 3/4`, `backing cabinets 2-0 to 6-0 at 54 2x8`, `pipe drain 3 at 6-0`,
+//! `clear tub 30 at 10-0`.
 //!
 //! **Source.** Common practice, no source.
 
 use super::misread::{Misread, SayError};
 use super::said::SaidPiece;
 use super::tokens::Span;
-use crate::job::{BackingBoard, LetDown, LetDownTo};
+use crate::job::{BackingBoard, ClearFor, KeptClear, LetDown, LetDownTo};
 use crate::lumber::{Depth, SawnSize};
 use crate::measure::{Length, LengthStyle};
 
@@ -20,6 +21,12 @@ pub(super) fn piece(text: &str, style: LengthStyle) -> Option<Result<SaidPiece, 
     let (word, rest) = lower.split_once(char::is_whitespace).unwrap_or((&lower, ""));
     let read = match word {
         "drop" | "dropped" | "bajada" => let_down(rest, style).map(SaidPiece::LetDown).ok_or(SayError::LetDown),
+        "pipe" | "duct" | "tubo" | "ducto" => {
+            kept_clear(rest, word, ClearFor::Pipe, style).map(SaidPiece::KeptClear).ok_or(SayError::KeptClear)
+        }
+        "clear" | "libre" => {
+            kept_clear(rest, word, ClearFor::Fixture, style).map(SaidPiece::KeptClear).ok_or(SayError::KeptClear)
+        }
         "backing" | "refuerzo" => board(rest, style).map(SaidPiece::Board).ok_or(SayError::Board),
         _ => return None,
     };
@@ -47,6 +54,16 @@ fn board(said: &str, style: LengthStyle) -> Option<BackingBoard> {
     let name = if first == 0 { "backing".to_owned() } else { words[..first].join(" ") };
     let (from, to, height) = places(&words[first..].join(" "), style)?;
     (from < to).then_some(BackingBoard { name, from, to, height, board })
+}
+
+/// `drain 3 at 6-0`: what it is, how wide, where its center is.
+fn kept_clear(said: &str, word: &str, for_: ClearFor, style: LengthStyle) -> Option<KeptClear> {
+    let (what, at) = said.split_once(" at ").or_else(|| said.split_once(" @ "))?;
+    let words: Vec<&str> = what.split_whitespace().collect();
+    let first = words.iter().position(|word| word.starts_with(|letter: char| letter.is_ascii_digit()))?;
+    let name = if first == 0 { word.to_owned() } else { words[..first].join(" ") };
+    let (width, at) = (length(&words[first..].join(" "), style)?, length(at, style)?);
+    Some(KeptClear { name, at, width, for_ })
 }
 
 /// `A to B at H`.
@@ -110,6 +127,19 @@ mod tests {
     }
 
     #[test]
+    fn pipes_and_bays_are_so_wide_at_their_center() {
+        let drain =
+            KeptClear { name: "drain".into(), at: Length::feet(6), width: Length::inches(3), for_: ClearFor::Pipe };
+        assert_eq!(said("pipe drain 3 at 6-0"), Some(SaidPiece::KeptClear(drain.clone())));
+        assert_eq!(
+            said("pipe 3 @ 6-0"),
+            Some(SaidPiece::KeptClear(KeptClear { name: "pipe".into(), ..drain.clone() }))
+        );
+        let tub = KeptClear { name: "tub".into(), width: Length::inches(30), for_: ClearFor::Fixture, ..drain };
+        assert_eq!(said("clear tub 30 at 6-0"), Some(SaidPiece::KeptClear(tub)));
+    }
+
+    #[test]
     fn in_millimeters_bare_numbers_are_millimeters() {
         let read = piece("drop 2700 to 3800 at 2180", LengthStyle::Millimeters).expect("a let-down").expect("read");
         let SaidPiece::LetDown(read) = read else { panic!("{read:?}") };
@@ -123,6 +153,8 @@ mod tests {
             ("drop 9-0 at 85", SayError::LetDown),
             ("drop 12-0 to 9-0 at 85", SayError::LetDown),
             ("backing cabinets at 54", SayError::Board),
+            ("pipe drain at 6-0", SayError::KeptClear),
+            ("clear tub 30", SayError::KeptClear),
         ] {
             let misread = piece(text, LengthStyle::FeetInches).expect("its word").expect_err("not whole");
             assert_eq!((misread.what, misread.at.to), (what, text.len()));

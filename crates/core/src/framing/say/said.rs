@@ -1,6 +1,6 @@
 //! What a call-out wants.
 
-use crate::job::{BackingBoard, LetDown, OpeningDesign};
+use crate::job::{BackingBoard, KeptClear, LetDown, OpeningDesign};
 use crate::lumber::Depth;
 use crate::measure::Length;
 use crate::speech::Phrase;
@@ -32,6 +32,8 @@ pub enum SaidPiece {
     LetDown(LetDown),
     /// A board that something is fastened to.
     Board(BackingBoard),
+    /// A stretch that studs keep clear of.
+    KeptClear(KeptClear),
 }
 
 /// What was said of the wall itself; what was not said stays as it is.

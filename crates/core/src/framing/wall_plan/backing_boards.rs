@@ -7,7 +7,7 @@ use super::framer::Framer;
 use crate::measure::Length;
 
 impl Framer<'_> {
-    /// A block in every bay that the stretch reaches into, from stud to stud, but for openings and what lies over and under them.
+    /// A block in every bay that the stretch reaches into, from stud to stud, but for openings, what lies over and under them, and pipes.
     pub(super) fn backing_boards(&mut self, openings: &[OpeningPlan]) {
         for board in &self.frame().framing.boards {
             let height = self.frame().sawn.depth(board.board);
@@ -17,7 +17,7 @@ impl Framer<'_> {
                 let rect = Rect { x: left, y, width: right - left, height };
                 let reaches = board.from < right && left < board.to;
                 let in_opening = openings.iter().any(|plan| rect.overlaps(&hole(plan)));
-                if reaches && !in_opening && !self.is_filled(&rect) {
+                if reaches && !in_opening && !self.is_filled(&rect) && !self.is_piped(left, right) {
                     self.members.push(Member::new(Role::BackingBlock, None, rect, stock.as_str()));
                 }
             }

@@ -6,7 +6,7 @@ use super::framer::Framer;
 use crate::measure::Length;
 
 impl Framer<'_> {
-    /// A block between every two neighbors that reach the row's height, but for openings and what lies over and under them.
+    /// A block between every two neighbors that reach the row's height, but for openings, what lies over and under them, and pipes.
     pub(super) fn rows_of_blocking(&mut self, openings: &[OpeningPlan]) {
         let height = self.frame().thickness();
         for middle in &self.frame().framing.blocking {
@@ -14,7 +14,7 @@ impl Framer<'_> {
             for (left, right) in gaps(&self.members, y, y + height) {
                 let rect = Rect { x: left, y, width: right - left, height };
                 let in_opening = openings.iter().any(|plan| rect.overlaps(&hole(plan)));
-                if !in_opening && !self.is_filled(&rect) {
+                if !in_opening && !self.is_filled(&rect) && !self.is_piped(left, right) {
                     self.lay(Role::Blocking, None, rect);
                 }
             }

@@ -99,7 +99,7 @@ impl Framer<'_> {
             while middle + height.half() <= top {
                 let rect = Rect { x: left, y: middle - height.half(), width: right - left, height };
                 // Two walls that meet one bay share its blocks.
-                if !self.is_filled(&rect) {
+                if !self.is_filled(&rect) && !self.is_piped(left, right) {
                     self.lay(Role::LadderBlock, None, rect);
                 }
                 middle += LADDER_SPACING;

@@ -4,6 +4,7 @@ mod boards;
 mod counts;
 mod heights;
 mod loads;
+mod pipes;
 mod places;
 mod planned;
 mod plate_breaks;
@@ -15,7 +16,7 @@ use crate::finding::{Finding, Rule};
 pub(super) use planned::Planned;
 
 /// Every kind of finding there is; a test provokes each.
-pub static CATALOG: [&Rule; 50] = [
+pub static CATALOG: [&Rule; 55] = [
     &places::PAST_THE_END,
     &places::PACKS_OVERLAP,
     &places::PARTITION_IN_THE_WAY,
@@ -66,6 +67,11 @@ pub static CATALOG: [&Rule; 50] = [
     &steps::LOAD_ON_LET_DOWN,
     &boards::BOARD_LOST,
     &boards::BOARD_BEHIND_DOOR,
+    &pipes::PIPE_IN_PACK,
+    &pipes::PLATE_STRAP,
+    &pipes::PIPE_TOO_WIDE,
+    &pipes::BAY_TOO_WIDE,
+    &pipes::STUDS_BORED,
 ];
 
 /// Everything found, opening by opening, then about the wall.
@@ -84,5 +90,6 @@ pub(super) fn findings(planned: &Planned<'_>) -> Vec<Finding> {
     findings.extend(sole_bolts::findings(planned));
     findings.extend(steps::findings(planned));
     findings.extend(boards::findings(planned));
+    findings.extend(pipes::findings(planned));
     findings
 }

@@ -5,7 +5,7 @@ use std::sync::Arc;
 use super::super::member::PlatesMarked;
 use super::super::member::{Bevel, Climb, Member, Rect, Role};
 use super::super::opening_plan::OpeningPlan;
-use crate::job::{OpeningId, Wall, WallFrame};
+use crate::job::{ClearFor, KeptClear, OpeningId, Wall, WallFrame};
 use crate::measure::{End, Length};
 
 /// Frames one wall.
@@ -79,7 +79,11 @@ impl<'a> Framer<'a> {
         let right = x + width;
         let bottom = frame.thickness();
         let rect = Rect { x, y: bottom, width, height: frame.lowest_under_plates(x, right) - bottom };
-        Length::ZERO <= x && right <= frame.length && !is_taken(x, right, openings) && !self.is_filled(&rect)
+        Length::ZERO <= x
+            && right <= frame.length
+            && !is_taken(x, right, openings)
+            && !self.is_filled(&rect)
+            && self.kept_clear_of(x, right).is_none()
     }
 
     /// Whether a member is in this place under the plates. Climbing plates have large boxes and are never in it.
@@ -91,16 +95,61 @@ impl<'a> Framer<'a> {
     pub(super) fn layout_studs(&mut self, openings: &[OpeningPlan], layout: &[Length]) {
         let frame = self.frame();
         let (thickness, bottom) = (frame.thickness(), frame.thickness());
+        let mut in_the_way = Vec::new();
         for x in layout {
             let height = frame.lowest_under_plates(*x, *x + thickness) - bottom;
             let rect = Rect { x: *x, y: bottom, width: thickness, height };
             let taken =
                 |member: &Member| (member.role.stands() || member.role == Role::Header) && member.rect.overlaps(&rect);
-            if !is_taken(*x, rect.right(), openings) && !self.members.iter().any(taken) {
-                self.upright(Role::Stud, None, *x, bottom, Top::Plates);
+            if is_taken(*x, rect.right(), openings) || self.members.iter().any(taken) {
+                continue;
+            }
+            match self.kept_clear_of(*x, rect.right()) {
+                None => self.upright(Role::Stud, None, *x, bottom, Top::Plates),
+                Some(edges) => in_the_way.push((edges, *x)),
             }
         }
+        for (edges, wanted) in in_the_way {
+            self.beside(edges, wanted, openings);
+        }
         self.close_gaps(openings);
+    }
+
+    /// Whether a pipe goes through this stretch: no block stands in it.
+    pub(super) fn is_piped(&self, from: Length, to: Length) -> bool {
+        let pipes = self.frame().framing.kept_clear.iter().filter(|each| each.for_ == ClearFor::Pipe);
+        pipes.map(KeptClear::edges).any(|(left, right)| left < to && from < right)
+    }
+
+    /// The stretch that studs keep clear of and this one would stand in.
+    fn kept_clear_of(&self, from: Length, to: Length) -> Option<(Length, Length)> {
+        let edges = self.frame().framing.kept_clear.iter().map(KeptClear::edges);
+        edges.into_iter().find(|(left, right)| *left < to && from < *right)
+    }
+
+    /// A stud of the layout that would stand in a pipe stands beside it, on the nearer side; on the other, too, where the gap would be wider than the
+    /// layout.
+    fn beside(&mut self, (left, right): (Length, Length), wanted: Length, openings: &[OpeningPlan]) {
+        let (stud, bottom) = (self.frame().thickness(), self.frame().thickness());
+        let to_the_left = wanted + stud.half() <= (left + right).half();
+        let sides = if to_the_left { [left - stud, right] } else { [right, left - stud] };
+        let mut placed = false;
+        for x in sides {
+            let wide = || self.frame().spacing < self.gap_around((left + right).half());
+            if (!placed || wide()) && self.is_clear(x, stud, openings) {
+                self.upright(Role::Stud, None, x, bottom, Top::Plates);
+                placed = true;
+            }
+        }
+    }
+
+    /// How wide the gap between the full studs on either side of a place is.
+    fn gap_around(&self, at: Length) -> Length {
+        let full = |member: &&Member| member.meets == Some(PlatesMarked::Both);
+        let standing = || self.members.iter().filter(full);
+        let before = standing().map(|member| member.rect.right()).filter(|right| *right <= at).max();
+        let after = standing().map(|member| member.rect.x).filter(|left| at <= *left).min();
+        after.unwrap_or(self.frame().length) - before.unwrap_or(Length::ZERO)
     }
 
     /// Where packs, corners and channels took the place of the layout's studs on both sides, a gap can be left that is wider than

@@ -5,7 +5,7 @@ use super::super::opening_plan::OpeningPlan;
 use super::super::plates::{Stretch, TopBreaks, sole_breaks};
 use super::framer::Framer;
 use crate::job::wall_frame::{along, on_line};
-use crate::job::{OpeningId, PlateLap};
+use crate::job::{ClearFor, KeptClear, OpeningId, PlateLap, WallFrame};
 use crate::measure::{End, Length};
 
 impl Framer<'_> {
@@ -76,7 +76,9 @@ impl Framer<'_> {
         // On concrete the sole plate is treated.
         let minded = if self.frame().framing.bolts.is_some() { Minded::Treated } else { Minded::Nothing };
         let stock = Stock { wood: self.frame().stud_stock().into(), minded };
-        for (from, to) in between(whole, breaks) {
+        let cut = cut_through(self.frame());
+        let pieces = between(whole, breaks).into_iter().flat_map(|piece| without(piece, &cut));
+        for (from, to) in pieces.collect::<Vec<_>>() {
             let rect = Rect { x: from, y: Length::ZERO, width: to - from, height };
             self.members.push(Member::new(role, opening, rect, stock.clone()));
         }
@@ -112,6 +114,22 @@ impl Framer<'_> {
             }
         }
     }
+}
+
+/// Where the sole plate is cut on both sides of a pipe, which takes more than half of its width.
+fn cut_through(frame: &WallFrame) -> Vec<Stretch> {
+    let pipes = frame.framing.kept_clear.iter().filter(|each| each.for_ == ClearFor::Pipe);
+    pipes.filter(|pipe| frame.depth() < pipe.width * 2).map(KeptClear::edges).collect()
+}
+
+/// What is left of a stretch.
+fn without((from, to): Stretch, cut: &[Stretch]) -> Vec<Stretch> {
+    let mut left = vec![(from, to)];
+    for (low, high) in cut {
+        let parts = left.into_iter().flat_map(|(from, to)| [(from, to.min(*low)), (from.max(*high), to)]);
+        left = parts.filter(|(from, to)| from < to).collect();
+    }
+    left
 }
 
 /// The pieces between breaks.

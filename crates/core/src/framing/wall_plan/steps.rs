@@ -11,6 +11,10 @@
 use super::super::member::{Member, PlatesMarked, Rect, Role};
 use super::super::opening_plan::OpeningPlan;
 use super::framer::{Framer, Top};
+use crate::measure::Length;
+
+/// A neighbor nearer than this is nailed to as it is.
+const SHORTEST_BLOCK: Length = Length::inches(3);
 
 impl Framer<'_> {
     /// The studs at both sides of each step. A king that stands there serves.
@@ -44,10 +48,10 @@ impl Framer<'_> {
             } else {
                 tall.map(|member| member.rect.x).filter(|left| x + stud <= *left).min().map(|left| (x + stud, left))
             };
-            let Some((from, to)) = next.filter(|(from, to)| from < to) else { continue };
+            let Some((from, to)) = next.filter(|(from, to)| SHORTEST_BLOCK <= *to - *from) else { continue };
             let rect = Rect { x: from, y: under - stud, width: to - from, height: stud };
             let crossed = frame.steps().iter().any(|(step, _)| from < *step && *step < to);
-            if !crossed && !self.is_filled(&rect) {
+            if !crossed && !self.is_filled(&rect) && !self.is_piped(from, to) {
                 self.lay(Role::PlateEndBlock, None, rect);
             }
         }

@@ -2,8 +2,8 @@
 
 use super::most::{
     LONGEST_ADDRESS, LONGEST_NAME, MOST_BEAMS, MOST_BLOCKING_ROWS, MOST_BOARDS, MOST_CARRIED, MOST_FIELDS,
-    MOST_FOUNDATIONS, MOST_HOUSE_POSTS, MOST_LET_DOWNS, MOST_LEVELS, MOST_MARKS, MOST_OPENINGS, MOST_PADS,
-    MOST_PARTITIONS, MOST_PLACES, MOST_POINT_LOADS, MOST_STOCK, MOST_STUDS, MOST_WALLS,
+    MOST_FOUNDATIONS, MOST_HOUSE_POSTS, MOST_KEPT_CLEAR, MOST_LET_DOWNS, MOST_LEVELS, MOST_MARKS, MOST_OPENINGS,
+    MOST_PADS, MOST_PARTITIONS, MOST_PLACES, MOST_POINT_LOADS, MOST_STOCK, MOST_STUDS, MOST_WALLS,
 };
 use crate::lumber::MOST_PLIES;
 use crate::measure::{Length, Range, Unit};
@@ -156,6 +156,10 @@ inputs! {
     BoardFrom: "input-board-from", Range::Follows;
     BoardTo: "input-board-to", Range::Follows;
     BoardHeight: "input-board-height", Range::Follows;
+    KeptClear: "input-kept-clear", Range::count(0, MOST_KEPT_CLEAR);
+    KeptClearName: "input-kept-clear-name", NAME;
+    KeptClearAt: "input-kept-clear-at", Range::Follows;
+    KeptClearWidth: "input-kept-clear-width", Range::Length { least: SIXTEENTH, most: Length::inches(72) };
     CastBolts: "input-cast-bolts", Range::count(0, MOST_PLACES);
     CastBolt: "input-cast-bolt", Range::Follows;
     PlateBreaks: "input-plate-breaks", Range::count(0, MOST_PLACES);

@@ -28,6 +28,8 @@ pub const MOST_NAMED: usize = 40;
 pub const MOST_LET_DOWNS: usize = 6;
 /// The most boards in a wall that something is fastened to.
 pub const MOST_BOARDS: usize = 20;
+/// The most stretches of a wall that studs keep clear of.
+pub const MOST_KEPT_CLEAR: usize = 20;
 /// The most storeys of a house: three, and a basement.
 pub const MOST_LEVELS: usize = 4;
 /// The most floors, ceilings and roofs of a house.

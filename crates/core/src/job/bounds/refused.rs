@@ -64,6 +64,8 @@ pub enum Within {
     LetDown(usize),
     /// At a board that something is fastened to.
     Board(usize),
+    /// At a stretch that studs keep clear of.
+    KeptClear(usize),
     /// At the lap of an end.
     Lap(End),
     /// At a row of blocking.

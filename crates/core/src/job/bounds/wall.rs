@@ -139,6 +139,22 @@ fn framing(checks: &mut Checks, options: &FramingOptions, frame: &WallFrame) {
             );
         });
     }
+    checks.count(Input::KeptClear, options.kept_clear.len());
+    for (place, each) in options.kept_clear.iter().enumerate() {
+        checks.within(Within::KeptClear(place), |checks| {
+            checks.text(Input::KeptClearName, &each.name);
+            checks.length(Input::KeptClearWidth, each.width);
+            // The studs at the wall's ends stay.
+            let from_end = frame.thickness() + each.width.half();
+            let (least, most) = (from_end, frame.length - from_end);
+            checks.follow(
+                (least..=most).contains(&each.at),
+                Input::KeptClearAt,
+                || distance(each.at),
+                || say!("range", least = distance(least), most = distance(most)),
+            );
+        });
+    }
     checks.count(Input::CastBolts, options.cast_bolts.len());
     for (place, bolt) in options.cast_bolts.iter().enumerate() {
         checks.within(Within::CastBolt(place), |checks| checks.on_wall(Input::CastBolt, *bolt, frame.length));

@@ -4,6 +4,7 @@ import type { Words } from "../../../speech/useSpeech";
 import { BackingBoards } from "./BackingBoards";
 import { CrossingWalls } from "./CrossingWalls";
 import { FACE_FORM, LAYOUT_FORM } from "./forms";
+import { KeptClearFields } from "./KeptClearFields";
 import { LetDowns } from "./LetDowns";
 import { PlateFields } from "./PlateFields";
 
@@ -28,6 +29,7 @@ export function FramingFields({ options, length, height, change }: Props) {
       </div>
       <CrossingWalls options={options} change={change} />
       <LetDowns options={options} wallHeight={height} change={change} />
+      <KeptClearFields options={options} change={change} />
       <BackingBoards options={options} wallLength={length} change={change} />
       <PlateFields options={options} change={change} />
     </>

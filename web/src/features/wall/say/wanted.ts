@@ -3,19 +3,20 @@ import type { Edit } from "../../../api/useJobEditing";
 
 /** The edit that was said: openings more, all in one version; the wall so long, so high, of such studs; or a piece of its framing. */
 export function wanted(view: Schemas["SayView"], wall: string): Edit | undefined {
-  const { designs, wall: said, let_down, board } = view;
+  const { designs, wall: said, let_down, board, kept_clear } = view;
   const commands = designs.map((design): Command => ({ do: "add_opening", wall, opening: { design } }));
   const [first, ...more] = commands;
   if (first) return more.length === 0 ? first : { do: "together", commands };
-  if (let_down || board) {
+  if (let_down || board || kept_clear) {
     return (now) => {
       const frame = now.walls.find((each) => each.id === wall)?.frame;
       if (!frame) return undefined;
-      const { let_downs = [], boards = [] } = frame.framing;
+      const { let_downs, boards } = frame.framing;
       const framing = {
         ...frame.framing,
         let_downs: let_down ? fromTheLeft([...let_downs, let_down]) : let_downs,
         boards: board ? [...boards, board] : boards,
+        kept_clear: kept_clear ? [...frame.framing.kept_clear, kept_clear] : frame.framing.kept_clear,
       };
       return { do: "change_wall", wall, frame: { ...frame, framing } };
     };
