@@ -174,3 +174,4 @@ said-board = Backing for { $name }, { $board }, from { $from } to { $to }, its m
 say-kept-clear = Say pipe or clear, what it is, how wide, and at what place its center is.
 said-pipe = { $name } through the plates, { $width } wide, center at { $at }
 said-clear = Kept clear for { $name }, { $width } wide, center at { $at }
+said-later = cut out later

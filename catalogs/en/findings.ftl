@@ -148,3 +148,5 @@ way-move-the-pipe = Move it by { $by }
 way-see-the-drawings = Have the drawings say how it goes through.
 way-strap-the-plates = Nail a metal tie across the cut, past it at both sides.
 way-head-over-the-bay = Put a head across between the studs at its sides, or double the top plate.
+finding-hangs-free = Nothing holds its top plate: it hangs free under a dropped ceiling and is held by its ends.
+way-hold-the-ends = Nail both ends to walls that stand, and brace it up to the joists where it is long.

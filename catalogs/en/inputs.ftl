@@ -178,3 +178,5 @@ input-kept-clear = What studs keep clear of
 input-kept-clear-name = What is kept clear
 input-kept-clear-at = Its center
 input-kept-clear-width = How wide it is
+input-ceiling-clear = How far the ceiling joists stand apart
+input-ceiling-every = How far apart the blocks between them are

@@ -81,3 +81,4 @@ said-board = Refuerzo para { $name }, { $board }, de { $from } a { $to }, con su
 say-kept-clear = Diga tubo o libre, qué es, de qué ancho, y dónde queda su centro.
 said-pipe = { $name } a través de las soleras, { $width } de ancho, centro en { $at }
 said-clear = Libre para { $name }, { $width } de ancho, centro en { $at }
+said-later = se corta después

@@ -167,3 +167,5 @@ way-move-the-pipe = Moverlo { $by }
 way-see-the-drawings = Que los planos digan cómo pasa.
 way-strap-the-plates = Clave una cinta metálica sobre el corte, más allá por ambos lados.
 way-head-over-the-bay = Ponga un cabezal entre los montantes de los lados, o doble la solera superior.
+finding-hangs-free = Nada sujeta su solera superior: queda libre bajo un cielo falso y lo sostienen sus extremos.
+way-hold-the-ends = Clave los dos extremos a muros firmes, y arriostre hasta las viguetas donde sea largo.

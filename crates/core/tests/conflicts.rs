@@ -9,9 +9,9 @@ use sturvek_core::framing::plan_wall_as_said;
 use sturvek_core::framing::wall_plan::findings::CATALOG;
 use sturvek_core::job::command;
 use sturvek_core::job::{
-    BackingBoard, ClearFor, CountOverride, FramingOptions, HeadLine, HeaderChoice, HeaderPlace, Job, KeptClear,
-    KingWindBasis, LetDown, LetDownTo, MeasuredRoom, Opening, OpeningId, OpeningKind, OwnBreaks, Partition, Rake, Room,
-    SiteSaid, Size, WallEnd, WallFace, WallHeight,
+    BackingBoard, CeilingOver, ClearFor, CountOverride, FramingOptions, HeadLine, HeaderChoice, HeaderPlace, Job,
+    KeptClear, KingWindBasis, LetDown, LetDownTo, MeasuredRoom, Opening, OpeningId, OpeningKind, OwnBreaks, Partition,
+    Rake, Room, SiteSaid, Size, WallEnd, WallFace, WallHeight,
 };
 use sturvek_core::loads::{
     FloorFraming, FloorOnWall, Framing, OpeningsAbove, RoofFraming, RoofOnWall, SnowBasis, Standing, Tail, WallAbove,
@@ -551,6 +551,14 @@ fn a_pipe_keeps_out_of_packs_and_asks_for_a_strap() {
         "studs-bored",
         &[("bored", Length::inches_and(1, 3, 8).into()), ("notched", Length::inches_and(0, 7, 8).into())],
     );
+}
+
+#[test]
+fn a_partition_under_a_dropped_ceiling_hangs_free() {
+    let mut job = partition(OpeningKind::Door, 36);
+    lacks(&job, &["hangs-free"]);
+    framing(&mut job).ceiling = CeilingOver::HangsFree;
+    has(&job, "hangs-free", &[]);
 }
 
 /// Whoever adds a finding provokes it here or beside its wall.

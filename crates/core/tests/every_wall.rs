@@ -12,9 +12,9 @@ use sturvek_core::framing::{
     MarkKind, Member, OpeningOutcome, OpeningPlan, PlatesMarked, Role, WallPlan, plan_wall_as_said,
 };
 use sturvek_core::job::{
-    Backing, BackingBoard, ClearFor, HeaderPlace, Job, KeptClear, LayoutStart, LetDown, LetDownTo, MeasuredRoom,
-    Opening, OpeningDesign, OpeningId, OpeningKind, Partition, PlateLap, Rake, Sawn, SillStyle, Size, Underside,
-    WallEnd, WallFrame, WallHeight, bounds, usual_sizes,
+    Backing, BackingBoard, CeilingOver, ClearFor, HeaderPlace, Job, KeptClear, LayoutStart, LetDown, LetDownTo,
+    MeasuredRoom, Opening, OpeningDesign, OpeningId, OpeningKind, Partition, PlateLap, Rake, Sawn, SillStyle, Size,
+    Underside, WallEnd, WallFrame, WallHeight, bounds, usual_sizes,
 };
 use sturvek_core::loads::{Framing, WallCarries};
 use sturvek_core::lumber::{Depth, Grade};
@@ -62,6 +62,7 @@ prop_compose! {
         rows in prop::collection::vec(any_length(12, 80), 0..3),
         let_down in prop::option::of((prop_oneof![Just(Length::ZERO), any_length(4, 200)], any_length(6, 120), any_length(2, 40), 1_u8..3)),
         boards in prop::collection::vec((any_length(0, 100), any_length(10, 200), any_length(12, 80)), 0..3),
+        along in any::<bool>(),
         clear in prop::collection::vec((any_length(10, 400), any_length(1, 10), any::<bool>()), 0..3),
     ) -> WallFrame {
         let end = |pick: i32| {
@@ -106,6 +107,9 @@ prop_compose! {
                 KeptClear { name: "run".into(), at: at.min(length - width), width, for_ }
             })
             .collect();
+        if along {
+            frame.framing.ceiling = CeilingOver::JoistsAlong { clear: Length::inches(22), every: Length::inches(24) };
+        }
         if let (Some((from, long, by, plates)), None) = (let_down, frame.rake()) {
             let to = if length - Length::inches(6) < from + long { length } else { from + long };
             let height = LetDownTo::OverPlates(frame.height() - by);
@@ -127,6 +131,7 @@ prop_compose! {
             SillStyle::Single, SillStyle::Double, SillStyle::Sloped(Length::inches_and(0, 1, 2)),
         ]),
         place in 0.2_f64..0.8,
+        later in prop::bool::weighted(0.2),
     ) -> (OpeningDesign, f64) {
         let width = width.max(usual_sizes::of_kind(kind).0.least);
         let size = if kind.reaches_the_floor() { Size { width, height: Length::inches(80) } } else { Size { width, height } };
@@ -135,6 +140,7 @@ prop_compose! {
         design.place = if hung { HeaderPlace::AtHeadHeight } else { HeaderPlace::TightToPlates };
         design.underside = if nailer { Underside::FlatNailer } else { Underside::Bare };
         design.sill_style = style;
+        design.cut_out_later = later;
         (design, place)
     }
 }

@@ -6,8 +6,8 @@ mod common;
 use common::{carrying, in_a_town, job_of, roof};
 use sturvek_core::framing::{Role, WallPlan, plan_wall_as_said};
 use sturvek_core::job::{
-    BackingBoard, ClearFor, FramingOptions, HeaderChoice, HeaderPlace, Job, KeptClear, LetDown, LetDownTo, OpeningKind,
-    Partition, Rake, Sawn, Size, WallEnd, WallHeight,
+    BackingBoard, CeilingOver, ClearFor, FramingOptions, HeaderChoice, HeaderPlace, Job, KeptClear, LetDown, LetDownTo,
+    OpeningKind, Partition, Rake, Sawn, Size, WallEnd, WallHeight,
 };
 use sturvek_core::loads::{Framing, WallCarries};
 use sturvek_core::lumber::{Depth, EngineeredClass, HeaderBoard, HeaderSpec};
@@ -354,7 +354,7 @@ fn a_stud_moves_off_a_pipe_and_the_layout_stays() {
         studs
     };
     assert_eq!(studs(&plan)[..6], [0.0, 15.25, 31.25, 45.0, 49.5, 63.25]);
-    assert_eq!(cuts(&plan, Role::SolePlate)[0], 46.5);
+    assert!((cuts(&plan, Role::SolePlate)[0] - 46.5).abs() < 1e-9);
     assert!((at(&plan, Role::SolePlate)[1] - 49.5).abs() < 1e-9);
     let mark = plan.marks.iter().find(|mark| mark.label() == "O").expect("marked");
     assert_eq!((mark.at, mark.width), (Length::inches_and(46, 1, 2), Length::inches(3)));
@@ -365,4 +365,51 @@ fn a_stud_moves_off_a_pipe_and_the_layout_stays() {
     // From 47 1/4 back a stud's width: 45 3/4; from 47 1/4 to 63 1/4 are 16, which the layout allows.
     assert_eq!(studs(&plan)[3..5], [45.75, 63.25]);
     assert!((cuts(&plan, Role::SolePlate)[0] - 192.0).abs() < 20.0);
+}
+
+/// Ceiling joists along a partition of 12 ft, 22 1/2 in. apart: blocks of that length flat on its plates, at both ends and at most 24 in. apart.
+#[test]
+fn blocks_between_the_joists_hold_a_partition_that_runs_along_them() {
+    let mut job = job_of(OpeningKind::Door, Length::inches(36), WallCarries::Nothing);
+    job.walls[0].openings.clear();
+    job.walls[0].frame.length = Length::feet(12);
+    let (clear, every) = (Length::inches_and(22, 1, 2), Length::inches(24));
+    job.walls[0].frame.framing.ceiling = CeilingOver::JoistsAlong { clear, every };
+    let plan = planned(&job);
+    // From 0 to 144 − 3 1/2: 140 1/2 in six spaces of 23.4.
+    let blocks = at(&plan, Role::CeilingBlock);
+    assert_eq!((blocks.len(), blocks[0], blocks[6]), (7, 0.0, 140.5));
+    assert!(blocks.windows(2).all(|pair| pair[1] - pair[0] <= 24.0));
+    assert!(cuts(&plan, Role::CeilingBlock).iter().all(|cut| (cut - 22.5).abs() < 1e-9));
+    // None where the plates are let down by 12 in. over the first 4 ft.
+    let height = LetDownTo::OverPlates(job.walls[0].frame.height() - Length::inches(12));
+    job.walls[0].frame.framing.let_downs = vec![LetDown { from: Length::ZERO, to: Length::feet(4), height, plates: 2 }];
+    assert!(at(&planned(&job), Role::CeilingBlock).iter().all(|x| 48.0 <= *x));
+}
+
+/// A window of 36 x 48 that is cut out later: header and packs stand, three studs of the layout run up to the header's underside; sill, cripples and head piece
+/// come with the cutting.
+#[test]
+fn an_opening_cut_out_later_has_its_header_from_the_start() {
+    let mut job = roofed(OpeningKind::Window, 36);
+    let design = &mut job.walls[0].openings[0].design;
+    (design.unit.height, design.sill) = (Length::inches(48), Length::inches(34));
+    let whole = planned(&job);
+    job.walls[0].openings[0].design.cut_out_later = true;
+    let plan = planned(&job);
+    for role in [Role::Header, Role::King, Role::Jack] {
+        assert_eq!((at(&plan, role), cuts(&plan, role)), (at(&whole, role), cuts(&whole, role)), "{role:?}");
+    }
+    // The rough opening from 125 3/4 to 162 1/4; studs of the layout at 127 1/4, 143 1/4 and 159 1/4; up to the header, hard under the plates at 94 1/8.
+    assert_eq!(at(&plan, Role::TemporaryStud), [127.25, 143.25, 159.25]);
+    let under = 94.125 - plan.openings[0].header().expect("a header").board.depth().to_inches();
+    assert!(cuts(&plan, Role::TemporaryStud).iter().all(|cut| (cut - (under - 1.5)).abs() < 1e-9));
+    for role in [Role::Sill, Role::CrippleBelow, Role::HeadPacking] {
+        assert!(at(&plan, role).is_empty(), "{role:?}");
+    }
+    // The ticket says what is cut later: at the sill's underside first, 34 − 1 1/2.
+    let steps = sturvek_core::framing::assembly::assembly(&plan.openings[0], &plan.members);
+    let place = |words: &str| steps.iter().position(|step| step.to_string().contains(words)).expect(words);
+    let (through, below) = (place("assembly-studs-run-through"), place("assembly-later-cut-below (at: 32 1/2"));
+    assert!(through < below && below < place("assembly-later-close"));
 }

@@ -43,6 +43,11 @@ async fn a_wall_laid_out_its_conflicts_words_units_and_paper() {
 }
 
 #[tokio::test]
+async fn a_partition_beside_a_duct_said_and_printed() {
+    drive("cellar.mjs").await;
+}
+
+#[tokio::test]
 async fn what_is_seen_at_a_glance() {
     drive("measures.mjs").await;
 }

@@ -11,11 +11,11 @@ use sturvek_core::house::{
 use sturvek_core::job::command::Placement;
 use sturvek_core::job::rough_opening::RoughOpeningRules;
 use sturvek_core::job::{
-    Backing, BackingBoard, ClearFor, Command, CountOverride, FramedAs, FramingOptions, HeadLine, HeaderChoice,
-    HeaderPlace, Job, KeptClear, KingWindBasis, LayoutStart, LetDown, LetDownTo, Letter, MeasuredRoom, Opening,
-    OpeningDesign, OpeningId, OpeningKind, OwnBreaks, Particulars, Partition, PlaceFigures, PlateLap, PointLoad,
-    PointLoadId, Rake, Room, RunDesign, RunPast, Sawn, Settings, SillStyle, SiteSaid, Size, SpecialCase, StockId,
-    StockItem, StudRole, Underside, Wall, WallEnd, WallFace, WallFrame, WallHeight, WallId,
+    Backing, BackingBoard, CeilingOver, ClearFor, Command, CountOverride, FramedAs, FramingOptions, HeadLine,
+    HeaderChoice, HeaderPlace, Job, KeptClear, KingWindBasis, LayoutStart, LetDown, LetDownTo, Letter, MeasuredRoom,
+    Opening, OpeningDesign, OpeningId, OpeningKind, OwnBreaks, Particulars, Partition, PlaceFigures, PlateLap,
+    PointLoad, PointLoadId, Rake, Room, RunDesign, RunPast, Sawn, Settings, SillStyle, SiteSaid, Size, SpecialCase,
+    StockId, StockItem, StudRole, Underside, Wall, WallEnd, WallFace, WallFrame, WallHeight, WallId,
 };
 use sturvek_core::loads::{
     Answer, BearingEvidence, ByKind, Carried, DeadLoadOn, FloorFraming, FloorOnWall, FloorUse, Framing, GableAbove,
@@ -337,6 +337,11 @@ impl Draw {
             let_downs: self.let_downs(),
             boards: self.some(2, Self::backing_board),
             kept_clear: self.some(2, Self::kept_clear),
+            ceiling: match self.count(0, 2) {
+                0 => CeilingOver::NotSaid,
+                1 => CeilingOver::HangsFree,
+                _ => CeilingOver::JoistsAlong { clear: self.length(10, 30), every: self.length(16, 40) },
+            },
         }
     }
 
@@ -530,6 +535,7 @@ impl Draw {
                 _ => SillStyle::Sloped(self.length(1, 2)),
             },
             sheathing_return: self.length(0, 2),
+            cut_out_later: self.yes(),
             room: self.one(&[Room::Any, Room::Bedroom, Room::Kitchen, Room::Bathroom]),
         }
     }

@@ -133,7 +133,7 @@ mirror!(
     MemberRole = Role {
         SolePlate, SolePlateCutLast, TopPlate, SecondTopPlate, Stud, CornerStud, PartitionStud, PartitionBacker,
         LadderBlock, Blocking, PointLoadStud, King, Jack, HeaderPost, Header, Nailer, HeadPacking, FlatHead, Sill,
-        CrippleAbove, CrippleBelow, BayFiller, StepStud, PlateEndBlock, CornerBlock, BackingBlock, SquashBlock,
+        CrippleAbove, CrippleBelow, BayFiller, StepStud, PlateEndBlock, CornerBlock, BackingBlock, TemporaryStud, CeilingBlock, SquashBlock,
     }
 );
 mirror!(

@@ -249,6 +249,8 @@ pub(crate) const fn field(input: Input) -> &'static str {
         Input::Partitions => "/frame/framing/partitions",
         Input::PartitionAt => "/at",
         Input::PartitionDepth => "/depth",
+        Input::CeilingClear => "/frame/framing/ceiling/clear",
+        Input::CeilingEvery => "/frame/framing/ceiling/every",
         Input::KeptClear => "/frame/framing/kept_clear",
         Input::KeptClearName => "/name",
         Input::KeptClearAt => "/at",

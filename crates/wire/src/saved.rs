@@ -280,6 +280,7 @@ fn plates_straight_through(value: &mut Value) {
         framing.entry("let_downs").or_insert_with(|| json!([]));
         framing.entry("boards").or_insert_with(|| json!([]));
         framing.entry("kept_clear").or_insert_with(|| json!([]));
+        framing.entry("ceiling").or_insert_with(|| json!({ "over": "not_said" }));
     });
 }
 

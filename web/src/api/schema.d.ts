@@ -904,6 +904,27 @@ export interface components {
             /** @description What lands on it. */
             items: components["schemas"]["AnsweredCarriedItem"][];
         };
+        /** @description What a partition's top plate is held by. */
+        AnsweredCeilingOver: {
+            /** @enum {string} */
+            over: "not_said";
+        } | {
+            /**
+             * Format: int64
+             * @description From face to face of the two joists.
+             */
+            clear: number;
+            /**
+             * Format: int64
+             * @description From block to block, at most.
+             */
+            every: number;
+            /** @enum {string} */
+            over: "joists_along";
+        } | {
+            /** @enum {string} */
+            over: "hangs_free";
+        };
         /** @description A jurisdiction's header table. */
         AnsweredCodeTable: {
             /** @description What the user calls it. */
@@ -979,6 +1000,11 @@ export interface components {
         };
         /** @description What of an opening is out of the usual. */
         AnsweredDesignOptions: {
+            /**
+             * @description Whether it is cut out once its sill and its unit are known.
+             * @default false
+             */
+            cut_out_later: boolean;
             /**
              * @description Where in the depth of the wall the header stands, if it is thinner.
              * @default one_face
@@ -1218,6 +1244,13 @@ export interface components {
              * @default []
              */
             cast_bolts: number[];
+            /**
+             * @description What its top plate is held by.
+             * @default {
+             *       "over": "not_said"
+             *     }
+             */
+            ceiling: components["schemas"]["AnsweredCeilingOver"];
             /**
              * @description Whether the wind stands on it.
              * @default outside
@@ -2553,6 +2586,21 @@ export interface components {
             /** @description Whether its joists lap on what stands between the outside walls. */
             lapped: boolean;
         };
+        /** @description What a partition's top plate is held by. */
+        CeilingOver: {
+            /** @enum {string} */
+            over: "not_said";
+        } | {
+            /** @description From face to face of the two joists. */
+            clear: components["schemas"]["TypedLength"];
+            /** @description From block to block, at most. */
+            every: components["schemas"]["TypedLength"];
+            /** @enum {string} */
+            over: "joists_along";
+        } | {
+            /** @enum {string} */
+            over: "hangs_free";
+        };
         /** @description What changed since an opening was framed. */
         ChangesView: {
             header_before?: components["schemas"]["HeaderCut"] | null;
@@ -2951,6 +2999,11 @@ export interface components {
         };
         /** @description What of an opening is out of the usual. */
         DesignOptions: {
+            /**
+             * @description Whether it is cut out once its sill and its unit are known.
+             * @default false
+             */
+            cut_out_later: boolean;
             /**
              * @description Where in the depth of the wall the header stands, if it is thinner.
              * @default one_face
@@ -3421,6 +3474,13 @@ export interface components {
              */
             cast_bolts: components["schemas"]["TypedLength"][];
             /**
+             * @description What its top plate is held by.
+             * @default {
+             *       "over": "not_said"
+             *     }
+             */
+            ceiling: components["schemas"]["CeilingOver"];
+            /**
              * @description Whether the wind stands on it.
              * @default outside
              */
@@ -3774,7 +3834,7 @@ export interface components {
          * @description What an input is known by.
          * @enum {string}
          */
-        InputName: "author" | "device" | "job-name" | "address" | "permit" | "adopted-code" | "code-edition" | "answers-for-it" | "walls" | "snow" | "snow-exposure" | "snow-thermal" | "snow-importance" | "winter-wind" | "roof-live" | "wind-pressure" | "wind-speed" | "mean-roof-height" | "live-deflection-limit" | "total-deflection-limit" | "creep" | "most-sag-over-door" | "king-deflection-limit" | "rough-wider" | "rough-higher" | "finish-floor" | "counter" | "backsplash" | "shop-doubles-jacks-from" | "shop-doubles-kings-from" | "shop-headers" | "shop-header-up-to" | "shop-header-building-up-to" | "stock" | "price" | "plies" | "ply-width" | "header-depth" | "sawn-size" | "sheet-name" | "sheet-bending" | "sheet-shear" | "sheet-bearing" | "sheet-stiffness" | "sheet-stability" | "sheet-density" | "table-name" | "table-rows" | "table-plies" | "table-span" | "table-width" | "table-snow" | "table-jacks" | "wall-name" | "wall-length" | "wall-height" | "stud-length" | "room-left" | "room-right" | "clearance" | "rake-left" | "rake-right" | "peak-at" | "peak-height" | "rake-rise" | "stud-spacing" | "stud-depth" | "plate-stock" | "breaks-apart" | "layout-start" | "lap" | "bolts" | "partitions" | "partition-at" | "partition-depth" | "blocking-rows" | "blocking" | "let-downs" | "let-down-from" | "let-down-to" | "let-down-height" | "let-down-measured" | "let-down-clearance" | "let-down-plates" | "boards" | "board-name" | "board-from" | "board-to" | "board-height" | "kept-clear" | "kept-clear-name" | "kept-clear-at" | "kept-clear-width" | "cast-bolts" | "cast-bolt" | "plate-breaks" | "plate-break" | "carried" | "extent" | "building-width" | "overhang" | "rise-in-twelve" | "rafter-bay" | "roof-dead" | "ceiling-dead" | "attic-live" | "ridge-post-at" | "ridge-span-one-side" | "ridge-span-other-side" | "ridge-beam-weight" | "joist-span-one-side" | "joist-span-other-side" | "joist-span-beyond" | "joist-bay" | "floor-dead" | "floor-live" | "wall-above-height" | "wall-above-dead" | "opening-above" | "gable-dead" | "levels" | "level-height" | "fields" | "beams" | "house-posts" | "foundations" | "pads" | "marks" | "mark-reason" | "part-name" | "part-level" | "line-offset" | "line-start" | "line-length" | "line-thickness" | "field-left" | "field-right" | "field-near" | "field-far" | "spot-x" | "spot-y" | "beam-weight" | "post-weight" | "joist-depth" | "gable-weight" | "studs-of-a-post" | "pad-size" | "soil" | "thick-slab-over" | "point-loads" | "point-load-name" | "point-load-at" | "point-load-dead" | "point-load-floor-live" | "point-load-roof-live" | "point-load-snow" | "openings" | "opening-letter" | "kind-width" | "kind-height" | "unit-width" | "unit-height" | "rough-width" | "rough-height" | "center" | "sill" | "sheathing-return" | "sill-fall" | "run-past" | "far-studs" | "post-at" | "posts-apart" | "post-studs" | "decided-count" | "decided-reason" | "place-name" | "place-source" | "frost-depth" | "place-snow" | "place-wind";
+        InputName: "author" | "device" | "job-name" | "address" | "permit" | "adopted-code" | "code-edition" | "answers-for-it" | "walls" | "snow" | "snow-exposure" | "snow-thermal" | "snow-importance" | "winter-wind" | "roof-live" | "wind-pressure" | "wind-speed" | "mean-roof-height" | "live-deflection-limit" | "total-deflection-limit" | "creep" | "most-sag-over-door" | "king-deflection-limit" | "rough-wider" | "rough-higher" | "finish-floor" | "counter" | "backsplash" | "shop-doubles-jacks-from" | "shop-doubles-kings-from" | "shop-headers" | "shop-header-up-to" | "shop-header-building-up-to" | "stock" | "price" | "plies" | "ply-width" | "header-depth" | "sawn-size" | "sheet-name" | "sheet-bending" | "sheet-shear" | "sheet-bearing" | "sheet-stiffness" | "sheet-stability" | "sheet-density" | "table-name" | "table-rows" | "table-plies" | "table-span" | "table-width" | "table-snow" | "table-jacks" | "wall-name" | "wall-length" | "wall-height" | "stud-length" | "room-left" | "room-right" | "clearance" | "rake-left" | "rake-right" | "peak-at" | "peak-height" | "rake-rise" | "stud-spacing" | "stud-depth" | "plate-stock" | "breaks-apart" | "layout-start" | "lap" | "bolts" | "partitions" | "partition-at" | "partition-depth" | "blocking-rows" | "blocking" | "let-downs" | "let-down-from" | "let-down-to" | "let-down-height" | "let-down-measured" | "let-down-clearance" | "let-down-plates" | "boards" | "board-name" | "board-from" | "board-to" | "board-height" | "ceiling-clear" | "ceiling-every" | "kept-clear" | "kept-clear-name" | "kept-clear-at" | "kept-clear-width" | "cast-bolts" | "cast-bolt" | "plate-breaks" | "plate-break" | "carried" | "extent" | "building-width" | "overhang" | "rise-in-twelve" | "rafter-bay" | "roof-dead" | "ceiling-dead" | "attic-live" | "ridge-post-at" | "ridge-span-one-side" | "ridge-span-other-side" | "ridge-beam-weight" | "joist-span-one-side" | "joist-span-other-side" | "joist-span-beyond" | "joist-bay" | "floor-dead" | "floor-live" | "wall-above-height" | "wall-above-dead" | "opening-above" | "gable-dead" | "levels" | "level-height" | "fields" | "beams" | "house-posts" | "foundations" | "pads" | "marks" | "mark-reason" | "part-name" | "part-level" | "line-offset" | "line-start" | "line-length" | "line-thickness" | "field-left" | "field-right" | "field-near" | "field-far" | "spot-x" | "spot-y" | "beam-weight" | "post-weight" | "joist-depth" | "gable-weight" | "studs-of-a-post" | "pad-size" | "soil" | "thick-slab-over" | "point-loads" | "point-load-name" | "point-load-at" | "point-load-dead" | "point-load-floor-live" | "point-load-roof-live" | "point-load-snow" | "openings" | "opening-letter" | "kind-width" | "kind-height" | "unit-width" | "unit-height" | "rough-width" | "rough-height" | "center" | "sill" | "sheathing-return" | "sill-fall" | "run-past" | "far-studs" | "post-at" | "posts-apart" | "post-studs" | "decided-count" | "decided-reason" | "place-name" | "place-source" | "frost-depth" | "place-snow" | "place-wind";
         /** @description What an input may be. */
         InputRange: {
             /** @description Which input. */
@@ -4317,7 +4377,7 @@ export interface components {
          * @description What a member does.
          * @enum {string}
          */
-        MemberRole: "sole_plate" | "sole_plate_cut_last" | "top_plate" | "second_top_plate" | "stud" | "corner_stud" | "partition_stud" | "partition_backer" | "ladder_block" | "blocking" | "point_load_stud" | "king" | "jack" | "header_post" | "header" | "nailer" | "head_packing" | "flat_head" | "sill" | "cripple_above" | "cripple_below" | "bay_filler" | "step_stud" | "plate_end_block" | "corner_block" | "backing_block" | "squash_block";
+        MemberRole: "sole_plate" | "sole_plate_cut_last" | "top_plate" | "second_top_plate" | "stud" | "corner_stud" | "partition_stud" | "partition_backer" | "ladder_block" | "blocking" | "point_load_stud" | "king" | "jack" | "header_post" | "header" | "nailer" | "head_packing" | "flat_head" | "sill" | "cripple_above" | "cripple_below" | "bay_filler" | "step_stud" | "plate_end_block" | "corner_block" | "backing_block" | "temporary_stud" | "ceiling_block" | "squash_block";
         /**
          * @description What has to be minded with a piece.
          * @enum {string}

@@ -35,15 +35,18 @@ export function WallDrawing<Opening extends DrawnOpening>({
     <g>
       <Hatches />
       <polygon points={outline(view, scale)} fill="var(--sheet)" />
-      {view.members.map((member, index) => (
-        <MemberShape
-          // biome-ignore lint/suspicious/noArrayIndexKey: members have no identity of their own but their place
-          key={index}
-          member={member}
-          scale={scale}
-          mine={selected !== undefined && member.opening === selected}
-        />
-      ))}
+      {view.members.map(
+        (member, index) =>
+          member.role !== "temporary_stud" && (
+            <MemberShape
+              // biome-ignore lint/suspicious/noArrayIndexKey: members have no identity of their own but their place
+              key={index}
+              member={member}
+              scale={scale}
+              mine={selected !== undefined && member.opening === selected}
+            />
+          ),
+      )}
       <KeptClear all={view.kept_clear} scale={scale} />
       {view.openings.map((opening) => (
         <OpeningShape
@@ -56,6 +59,14 @@ export function WallDrawing<Opening extends DrawnOpening>({
           {...handlers}
         />
       ))}
+      {/* What runs through an opening until it is cut out is seen through it. */}
+      <g pointerEvents="none">
+        {view.members
+          .filter(({ role }) => role === "temporary_stud")
+          .map((member) => (
+            <MemberShape key={member.x} member={member} scale={scale} mine={member.opening === selected} />
+          ))}
+      </g>
     </g>
   );
 }

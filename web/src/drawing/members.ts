@@ -35,6 +35,8 @@ export const PENCILS = {
   plate_end_block: { fill: "var(--wood-deep)", stroke: "var(--graphite)", width: 0.8 },
   corner_block: { fill: "var(--wood-deep)", stroke: "var(--graphite)", width: 0.8 },
   backing_block: { fill: "var(--wood-deep)", stroke: "var(--graphite)", width: 1 },
+  temporary_stud: { fill: "var(--sheet)", stroke: "var(--graphite)", width: 1, dash: "6 3" },
+  ceiling_block: { fill: "var(--wood-deep)", stroke: "var(--graphite)", width: 0.8 },
   squash_block: { fill: "url(#hatch-jack)", stroke: "var(--graphite)", width: 1.2 },
 } satisfies Record<string, Pencil>;
 

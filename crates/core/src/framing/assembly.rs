@@ -7,6 +7,8 @@
 
 use super::member::{Member, Role};
 use super::opening_plan::{OpeningOutcome, OpeningPlan};
+use super::stack::StackPart;
+use super::wall_plan::cut_out_later::under_what_stands;
 use crate::measure::{End, Ends, Length};
 use crate::say;
 use crate::speech::{Joined, Phrase};
@@ -41,11 +43,28 @@ pub fn assembly(plan: &OpeningPlan, members: &[Member]) -> Vec<Phrase> {
     if has(Role::Sill) && has(Role::CrippleBelow) {
         steps.push(say!("assembly-sill"));
     }
+    steps.extend(cut_later(plan));
     steps.push(say!("assembly-diagonals"));
     if has(Role::SolePlateCutLast) {
         steps.push(say!("assembly-stretcher", up = STRETCHER_UP));
         steps.push(say!("assembly-cut-the-plate"));
     }
+    steps
+}
+
+/// What is cut later, and in which order: below the sill, over the head, then sill and head piece go in.
+fn cut_later(plan: &OpeningPlan) -> Vec<Phrase> {
+    let Some(under) = under_what_stands(plan) else { return Vec::new() };
+    let mut steps = vec![say!("assembly-studs-run-through", under)];
+    if let Some(sill) = plan.stack.part(StackPart::Sill) {
+        steps.push(say!("assembly-later-cut-below", at = sill.from));
+    }
+    let packed = plan.stack.part(StackPart::HeadPiece);
+    match packed {
+        Some(piece) => steps.push(say!("assembly-later-cut-above", at = piece.from + piece.height)),
+        None => steps.push(say!("assembly-later-take-out", under)),
+    }
+    steps.push(say!("assembly-later-close"));
     steps
 }
 

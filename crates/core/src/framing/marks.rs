@@ -164,7 +164,7 @@ fn along_the_top(frame: &WallFrame, x: Length) -> Length {
 
 const fn mark_kind(role: Role) -> Option<MarkKind> {
     match role {
-        Role::Stud | Role::CornerStud | Role::StepStud | Role::BayFiller => Some(MarkKind::Stud),
+        Role::Stud | Role::CornerStud | Role::StepStud | Role::TemporaryStud | Role::BayFiller => Some(MarkKind::Stud),
         Role::PartitionStud | Role::PartitionBacker => Some(MarkKind::Partition),
         Role::King => Some(MarkKind::King),
         Role::Jack => Some(MarkKind::Jack),

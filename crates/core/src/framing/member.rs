@@ -95,6 +95,10 @@ pub enum Role {
     CornerBlock,
     /// Block or board between studs that something is fastened to.
     BackingBlock,
+    /// Stud of the layout that runs through an opening until it is cut out.
+    TemporaryStud,
+    /// Block between ceiling joists that run along the wall: its top plate is nailed to it.
+    CeilingBlock,
     /// Block on the top plates, through the floor, under what presses from the storey above.
     SquashBlock,
 }
@@ -276,6 +280,7 @@ impl Role {
                 | Self::CrippleBelow
                 | Self::BayFiller
                 | Self::StepStud
+                | Self::TemporaryStud
                 | Self::SquashBlock
         )
     }
@@ -314,6 +319,8 @@ impl Role {
             Self::PlateEndBlock => say!("role-plate-end-block"),
             Self::CornerBlock => say!("role-corner-block"),
             Self::BackingBlock => say!("role-backing-block"),
+            Self::TemporaryStud => say!("role-temporary-stud"),
+            Self::CeilingBlock => say!("role-ceiling-block"),
             Self::SquashBlock => say!("role-squash-block"),
         }
     }

@@ -2,7 +2,9 @@
 
 mod backing_boards;
 mod blocking;
+mod ceiling_blocks;
 mod crossings;
+pub mod cut_out_later;
 pub mod findings;
 mod framer;
 mod over_and_under;
@@ -156,6 +158,7 @@ fn members(
     }
     for plan in openings {
         framer.cripples(plan, layout);
+        framer.temporary_studs(plan, layout);
     }
     framer.corners(openings);
     framer.step_studs(openings);
@@ -164,6 +167,7 @@ fn members(
     framer.layout_studs(openings, layout);
     framer.ladder_blocks(openings);
     framer.plate_end_blocks();
+    framer.ceiling_blocks();
     framer.corner_blocks();
     framer.backing_boards(openings);
     framer.rows_of_blocking(openings);

@@ -28,7 +28,7 @@ pub use opening::{
 pub use particulars::Particulars;
 pub use settings::{KingWindBasis, PlaceFigures, Settings, SiteSaid};
 pub use wall_frame::{
-    Backing, BackingBoard, ClearFor, FramingOptions, HeadLine, KeptClear, LayoutStart, LetDown, LetDownTo,
+    Backing, BackingBoard, CeilingOver, ClearFor, FramingOptions, HeadLine, KeptClear, LayoutStart, LetDown, LetDownTo,
     MeasuredRoom, OwnBreaks, Partition, PlateLap, Rake, Sawn, TWO_BY, WallEnd, WallFace, WallFrame, WallHeight,
 };
 pub use what_if::WhatIf;

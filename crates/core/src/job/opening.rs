@@ -260,6 +260,8 @@ pub struct OpeningDesign {
     pub sheathing_return: Length,
     /// What room it gives on.
     pub room: Room,
+    /// Whether it is cut out once its sill and its unit are known: until then studs of the layout run through.
+    pub cut_out_later: bool,
 }
 
 impl OpeningDesign {
@@ -284,6 +286,7 @@ impl OpeningDesign {
             sill_style: SillStyle::default(),
             sheathing_return: Length::ZERO,
             room: Room::default(),
+            cut_out_later: false,
         }
     }
 }

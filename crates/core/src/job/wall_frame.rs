@@ -121,6 +121,8 @@ pub struct FramingOptions {
     pub boards: Vec<BackingBoard>,
     /// Stretches that studs keep clear of: pipes and ducts, and bays for fixtures.
     pub kept_clear: Vec<KeptClear>,
+    /// What its top plate is held by.
+    pub ceiling: CeilingOver,
 }
 
 /// Where the stud layout is hooked.
@@ -215,6 +217,23 @@ impl LetDown {
     }
 }
 
+/// What a partition's top plate is held by.
+#[derive(Clone, Copy, Debug, Default, PartialEq, Eq)]
+pub enum CeilingOver {
+    /// Not said, or joists that cross it.
+    #[default]
+    NotSaid,
+    /// Joists that run along it, so far apart clear, with blocks between them at most so far from one another.
+    JoistsAlong {
+        /// From face to face of the two joists.
+        clear: Length,
+        /// From block to block.
+        every: Length,
+    },
+    /// Nothing: it hangs free under a dropped ceiling.
+    HangsFree,
+}
+
 /// A stretch that studs keep clear of.
 #[derive(Clone, Debug, PartialEq, Eq)]
 pub struct KeptClear {
@@ -300,6 +319,7 @@ impl Default for FramingOptions {
             let_downs: Vec::new(),
             boards: Vec::new(),
             kept_clear: Vec::new(),
+            ceiling: CeilingOver::NotSaid,
         }
     }
 }

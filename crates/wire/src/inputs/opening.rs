@@ -107,6 +107,8 @@ pub struct DesignOptions {
     pub sheathing_return: TypedLength,
     /// What room it gives on.
     pub room: Room,
+    /// Whether it is cut out once its sill and its unit are known.
+    pub cut_out_later: bool,
 }
 
 /// How a sill is built.
@@ -203,6 +205,7 @@ impl Resolve for Design {
             },
             sheathing_return: reader.length("options/sheathing_return", &self.options.sheathing_return),
             room: self.options.room.into(),
+            cut_out_later: self.options.cut_out_later,
         }
     }
 }
@@ -284,6 +287,7 @@ impl From<&job::OpeningDesign> for DesignOptions {
             },
             sheathing_return: design.sheathing_return.into(),
             room: design.room.into(),
+            cut_out_later: design.cut_out_later,
         }
     }
 }

@@ -107,6 +107,26 @@ pub struct FramingOptions {
     pub boards: Vec<BackingBoard>,
     /// Stretches that studs keep clear of.
     pub kept_clear: Vec<KeptClear>,
+    /// What its top plate is held by.
+    pub ceiling: CeilingOver,
+}
+
+/// What a partition's top plate is held by.
+#[derive(Clone, Debug, Default, PartialEq, Eq, Serialize, Deserialize, ToSchema)]
+#[serde(tag = "over", rename_all = "snake_case")]
+pub enum CeilingOver {
+    /// Not said, or joists that cross it.
+    #[default]
+    NotSaid,
+    /// Joists that run along it, with blocks between them.
+    JoistsAlong {
+        /// From face to face of the two joists.
+        clear: TypedLength,
+        /// From block to block, at most.
+        every: TypedLength,
+    },
+    /// Nothing: it hangs free under a dropped ceiling.
+    HangsFree,
 }
 
 /// A stretch that studs keep clear of.
@@ -396,6 +416,16 @@ impl Resolve for FramingOptions {
                 width: reader.length("width", &each.width),
                 for_: each.clear_for.into(),
             }),
+            ceiling: match &self.ceiling {
+                CeilingOver::NotSaid => job::CeilingOver::NotSaid,
+                CeilingOver::HangsFree => job::CeilingOver::HangsFree,
+                CeilingOver::JoistsAlong { clear, every } => {
+                    reader.under("ceiling", |reader| job::CeilingOver::JoistsAlong {
+                        clear: reader.length("clear", clear),
+                        every: reader.length("every", every),
+                    })
+                }
+            },
         }
     }
 }
@@ -467,6 +497,13 @@ impl From<&job::WallFrame> for FramingOptions {
             let_downs: options.let_downs.iter().map(Into::into).collect(),
             boards: options.boards.iter().map(Into::into).collect(),
             kept_clear: options.kept_clear.iter().map(Into::into).collect(),
+            ceiling: match options.ceiling {
+                job::CeilingOver::NotSaid => CeilingOver::NotSaid,
+                job::CeilingOver::HangsFree => CeilingOver::HangsFree,
+                job::CeilingOver::JoistsAlong { clear, every } => {
+                    CeilingOver::JoistsAlong { clear: clear.into(), every: every.into() }
+                }
+            },
         }
     }
 }

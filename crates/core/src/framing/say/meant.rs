@@ -58,7 +58,8 @@ impl Site<'_> {
         let refused = |what| Misread { what, at: called.span, takes: None };
         let (unit, kind) = meant_size(called)?;
         let design = OpeningDesign::usual(kind, self.unit_of(called, kind, unit));
-        let design = OpeningDesign { rough: called.is_rough.then_some(unit), ..design };
+        let rough_said = called.is_rough.then_some(unit);
+        let design = OpeningDesign { rough: rough_said, cut_out_later: called.is_later, ..design };
         let rough = rough_opening(&design, &self.settings.rough);
         let sill = self.sill_of(called, kind, rough).map_err(refused)?;
         let centers = self.centers_of(called, rough.width)?;
@@ -252,9 +253,9 @@ fn said_back(designs: &[OpeningDesign], rough: Size, called: &Called) -> Phrase 
     } else {
         say!("said-opening", kind, width, height, rough_width, rough_height, at = distance(first.center))
     };
-    if called.sill.is_none() && called.head.is_none() {
-        return said;
-    }
-    let heights = say!("said-heights", sill = &first.sill, head = &(first.sill + rough.height));
-    Phrase::several(vec![said, heights], Joined::Commas)
+    let heights = || say!("said-heights", sill = &first.sill, head = &(first.sill + rough.height));
+    let is_high = called.sill.is_some() || called.head.is_some();
+    let more = [is_high.then(heights), called.is_later.then(|| say!("said-later"))];
+    let parts: Vec<Phrase> = std::iter::once(said).chain(more.into_iter().flatten()).collect();
+    Phrase::several(parts, Joined::Commas)
 }

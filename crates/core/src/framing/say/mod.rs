@@ -17,7 +17,7 @@ mod said;
 mod tokens;
 mod words;
 
-use crate::job::{ClearFor, Settings, Wall};
+use crate::job::{ClearFor, Settings, Wall, WallFrame};
 use crate::measure::LengthStyle;
 use crate::say;
 use crate::speech::{Joined, Phrase, distance};
@@ -43,7 +43,7 @@ pub fn say(text: &str, wall: &Wall, settings: &Settings, style: LengthStyle) -> 
         return Err(Misread { what: SayError::TooLong { most: LONGEST_TEXT }, at: whole, takes: None });
     }
     if let Some(said) = piece::piece(text, style) {
-        return said.map(said_piece);
+        return said.map(|piece| said_piece(piece, &wall.frame));
     }
     let tokens = tokens::tokens(text);
     let parser = Parser::new(&tokens, style);
@@ -54,7 +54,7 @@ pub fn say(text: &str, wall: &Wall, settings: &Settings, style: LengthStyle) -> 
     meant::openings(&called, wall, settings, style)
 }
 
-fn said_piece(piece: SaidPiece) -> Said {
+fn said_piece(piece: SaidPiece, frame: &WallFrame) -> Said {
     let understood = match &piece {
         SaidPiece::LetDown(each) => {
             let (from, to, top) = (distance(each.from), distance(each.to), each.top());
@@ -69,7 +69,7 @@ fn said_piece(piece: SaidPiece) -> Said {
         }
         SaidPiece::Board(board) => {
             let (from, to, height) = (distance(board.from), distance(board.to), board.height);
-            say!("said-board", name = &board.name, from, to, height, board = format!("2x{}", board.board.nominal()))
+            say!("said-board", name = &board.name, from, to, height, board = frame.stud_stock_of(board.board))
         }
     };
     Said { what: Wanted::Piece(piece), understood }
@@ -90,7 +90,7 @@ fn said_wall(wall: SaidWall) -> Said {
 #[cfg(test)]
 mod tests {
     use super::*;
-    use crate::job::{OpeningDesign, WallFrame, WallId};
+    use crate::job::{OpeningDesign, WallId};
     use crate::loads::{BearingEvidence, WallCarries};
     use crate::measure::Length;
     use proptest::prelude::*;

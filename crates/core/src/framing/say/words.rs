@@ -14,6 +14,8 @@ pub(super) enum Meaning {
     Doors,
     /// Twin units: two side by side in one opening.
     Twin,
+    /// It is cut out later.
+    Later,
     /// A header or beam over a gap: only its width is said.
     Beam,
     /// An opening of no kind.
@@ -100,6 +102,7 @@ const ENGLISH: &[(&str, Meaning)] = &[
     ("pocket", Meaning::Kind(OpeningKind::PocketDoor)),
     ("cased", Meaning::Kind(OpeningKind::CasedOpening)),
     ("twin twins mulled", Meaning::Twin),
+    ("later", Meaning::Later),
     ("beam beams header headers hdr lintel girder", Meaning::Beam),
     ("opening openings opg opng hole gap", Meaning::Opening),
     ("wall", Meaning::Wall),
@@ -145,6 +148,7 @@ const SPANISH: &[(&str, Meaning)] = &[
     ("empotrada bolsillo escondida", Meaning::Kind(OpeningKind::PocketDoor)),
     ("paso encajonado", Meaning::Kind(OpeningKind::CasedOpening)),
     ("gemela gemelas", Meaning::Twin),
+    ("después despues", Meaning::Later),
     ("viga vigas dintel dinteles trabe", Meaning::Beam),
     ("vano vanos abertura hueco claro", Meaning::Opening),
     ("muro pared", Meaning::Wall),

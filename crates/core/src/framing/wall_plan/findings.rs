@@ -1,6 +1,7 @@
 //! What is wrong or worth knowing about a planned wall, topic by topic.
 
 mod boards;
+mod ceiling;
 mod counts;
 mod heights;
 mod loads;
@@ -16,7 +17,7 @@ use crate::finding::{Finding, Rule};
 pub(super) use planned::Planned;
 
 /// Every kind of finding there is; a test provokes each.
-pub static CATALOG: [&Rule; 55] = [
+pub static CATALOG: [&Rule; 56] = [
     &places::PAST_THE_END,
     &places::PACKS_OVERLAP,
     &places::PARTITION_IN_THE_WAY,
@@ -67,6 +68,7 @@ pub static CATALOG: [&Rule; 55] = [
     &steps::LOAD_ON_LET_DOWN,
     &boards::BOARD_LOST,
     &boards::BOARD_BEHIND_DOOR,
+    &ceiling::HANGS_FREE,
     &pipes::PIPE_IN_PACK,
     &pipes::PLATE_STRAP,
     &pipes::PIPE_TOO_WIDE,
@@ -91,5 +93,6 @@ pub(super) fn findings(planned: &Planned<'_>) -> Vec<Finding> {
     findings.extend(steps::findings(planned));
     findings.extend(boards::findings(planned));
     findings.extend(pipes::findings(planned));
+    findings.extend(ceiling::findings(planned));
     findings
 }

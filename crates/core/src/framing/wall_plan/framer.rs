@@ -115,6 +115,13 @@ impl<'a> Framer<'a> {
         self.close_gaps(openings);
     }
 
+    /// Whether a stud of the layout can run up to a height: nothing stands there, and nothing goes through.
+    pub(super) fn is_clear_under(&self, x: Length, under: Length) -> bool {
+        let (width, y) = (self.frame().thickness(), self.frame().thickness());
+        let rect = Rect { x, y, width, height: under - y };
+        y < under && !self.is_filled(&rect) && self.kept_clear_of(x, x + width).is_none()
+    }
+
     /// Whether a pipe goes through this stretch: no block stands in it.
     pub(super) fn is_piped(&self, from: Length, to: Length) -> bool {
         let pipes = self.frame().framing.kept_clear.iter().filter(|each| each.for_ == ClearFor::Pipe);

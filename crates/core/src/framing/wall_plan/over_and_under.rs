@@ -23,6 +23,8 @@ impl Framer<'_> {
                 StackPart::Header => (Role::Header, plan.header_left(), plan.header_length()),
                 StackPart::FlatHead => (Role::FlatHead, over_jacks, on_jacks),
                 StackPart::Nailer => (Role::Nailer, over_jacks, on_jacks),
+                // What packs the head down comes with the cutting out.
+                StackPart::HeadPiece | StackPart::PackingStrip if plan.design.cut_out_later => continue,
                 StackPart::HeadPiece => (Role::HeadPacking, plan.left(), plan.rough.width),
                 StackPart::PackingStrip if strip_is_under_head_piece(plan, line) => {
                     (Role::HeadPacking, plan.left(), plan.rough.width)
@@ -46,8 +48,9 @@ impl Framer<'_> {
 
     pub(super) fn sill(&mut self, plan: &OpeningPlan) {
         let (x, width) = match plan.outcome {
-            // Without a number nothing of it is drawn but its hole.
+            // Without a number nothing of it is drawn but its hole; one that is cut out later has no sill yet.
             OpeningOutcome::Outside(_) => return,
+            _ if plan.design.cut_out_later => return,
             OpeningOutcome::InBay(bay) => (bay.left, bay.right - bay.left),
             _ => (plan.left(), plan.rough.width),
         };
@@ -71,6 +74,7 @@ impl Framer<'_> {
         let opening = (plan.left(), plan.right());
         for line in &plan.stack.lines {
             let (role, (from, to), top) = match line.what {
+                StackPart::CrippleBelow | StackPart::PackingCripple if plan.design.cut_out_later => continue,
                 StackPart::CrippleBelow => (Role::CrippleBelow, opening, Top::At(line.from + line.height)),
                 StackPart::PackingCripple => (Role::CrippleAbove, opening, Top::At(line.from + line.height)),
                 StackPart::CrippleAbove => (Role::CrippleAbove, bridged, Top::Plates),
@@ -97,6 +101,9 @@ impl Framer<'_> {
     /// Head and fillers of an opening between two studs of the layout.
     pub(super) fn in_bay(&mut self, plan: &OpeningPlan) {
         let OpeningOutcome::InBay(bay) = plan.outcome else { return };
+        if plan.design.cut_out_later {
+            return;
+        }
         let id = Some(plan.id);
         if let Some(line) = plan.stack.part(StackPart::FlatHead) {
             let rect = Rect { x: bay.left, y: line.from, width: bay.right - bay.left, height: line.height };

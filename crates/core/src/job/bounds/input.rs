@@ -156,6 +156,8 @@ inputs! {
     BoardFrom: "input-board-from", Range::Follows;
     BoardTo: "input-board-to", Range::Follows;
     BoardHeight: "input-board-height", Range::Follows;
+    CeilingClear: "input-ceiling-clear", Range::inches(6, 48);
+    CeilingEvery: "input-ceiling-every", Range::inches(8, 48);
     KeptClear: "input-kept-clear", Range::count(0, MOST_KEPT_CLEAR);
     KeptClearName: "input-kept-clear-name", NAME;
     KeptClearAt: "input-kept-clear-at", Range::Follows;

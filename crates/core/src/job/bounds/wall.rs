@@ -5,7 +5,9 @@ use super::input::Input;
 use super::refused::Within;
 use super::{loads, opening};
 use crate::job::rough_opening::RoughOpeningRules;
-use crate::job::{FramingOptions, LayoutStart, LetDownTo, OwnBreaks, PlateLap, Rake, Wall, WallFrame, WallHeight};
+use crate::job::{
+    CeilingOver, FramingOptions, LayoutStart, LetDownTo, OwnBreaks, PlateLap, Rake, Wall, WallFrame, WallHeight,
+};
 use crate::lumber::Depth;
 use crate::measure::{End, Length};
 use crate::say;
@@ -138,6 +140,10 @@ fn framing(checks: &mut Checks, options: &FramingOptions, frame: &WallFrame) {
                 || say!("range", least = distance(least), most = distance(most)),
             );
         });
+    }
+    if let CeilingOver::JoistsAlong { clear, every } = options.ceiling {
+        checks.length(Input::CeilingClear, clear);
+        checks.length(Input::CeilingEvery, every);
     }
     checks.count(Input::KeptClear, options.kept_clear.len());
     for (place, each) in options.kept_clear.iter().enumerate() {

@@ -3,6 +3,7 @@ import type { Schemas } from "../../../api/client";
 import { ChoiceRow, LengthField, MaybeLengthField, TextField } from "../../../components/Field";
 import { NM_PER_FOOT, NM_PER_INCH } from "../../../lib/length";
 import { useSpeech, type Words } from "../../../speech/useSpeech";
+import { boardChoices } from "./studs";
 
 type Options = Schemas["AnsweredFramingOptions"];
 type Board = Schemas["BackingBoard"];
@@ -12,14 +13,6 @@ interface Props {
   readonly wallLength: number;
   readonly change: (part: Partial<Schemas["FramingOptions"]>) => Promise<Words | undefined>;
 }
-
-const SIZES = [
-  { value: "four", label: "2x4" },
-  { value: "six", label: "2x6" },
-  { value: "eight", label: "2x8" },
-  { value: "ten", label: "2x10" },
-  { value: "twelve", label: "2x12" },
-] as const;
 
 /** Boards between the studs that cabinets, rails and tubs are fastened to. */
 export function BackingBoards({ options, wallLength, change }: Props) {
@@ -63,7 +56,7 @@ export function BackingBoards({ options, wallLength, change }: Props) {
           <ChoiceRow
             label={say("page-boards")}
             value={board.board}
-            options={SIZES}
+            options={boardChoices(options.sawn)}
             choose={(size) => void replace(index, { board: size })}
           />
           <button

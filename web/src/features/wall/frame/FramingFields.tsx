@@ -2,6 +2,7 @@ import type { Schemas } from "../../../api/client";
 import { Form } from "../../../components/Form";
 import type { Words } from "../../../speech/useSpeech";
 import { BackingBoards } from "./BackingBoards";
+import { CeilingFields } from "./CeilingFields";
 import { CrossingWalls } from "./CrossingWalls";
 import { FACE_FORM, LAYOUT_FORM } from "./forms";
 import { KeptClearFields } from "./KeptClearFields";
@@ -28,6 +29,7 @@ export function FramingFields({ options, length, height, change }: Props) {
         <Form<Options, Sent> value={options} fields={LAYOUT_FORM} change={change} />
       </div>
       <CrossingWalls options={options} change={change} />
+      <CeilingFields options={options} change={change} />
       <LetDowns options={options} wallHeight={height} change={change} />
       <KeptClearFields options={options} change={change} />
       <BackingBoards options={options} wallLength={length} change={change} />

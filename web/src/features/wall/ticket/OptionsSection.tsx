@@ -66,6 +66,15 @@ export function OptionsSection({ ticket, design, editing }: Props) {
         choose={(room) => void change({ room })}
       />
       <ChoiceRow
+        label={say("page-it-is-cut-out")}
+        value={options.cut_out_later ? "later" : "now"}
+        options={[
+          { value: "now", label: say("page-with-the-wall") },
+          { value: "later", label: say("page-later") },
+        ]}
+        choose={(when) => void change({ cut_out_later: when === "later" })}
+      />
+      <ChoiceRow
         label={say("page-service")}
         value={options.service ?? "dry"}
         options={[
