@@ -50,6 +50,7 @@ mark-cripple = { -cripple }
 mark-point-load = post or stud under a load
 mark-partition = { -channel } of a crossing wall
 mark-pipe = pipe or duct through the plates
+mark-backing = backing in this bay
 kind-of-opening-window = window
 kind-of-opening-door = door
 kind-of-opening-pair-of-doors = pair of doors

@@ -405,3 +405,6 @@ page-say-the-snow = Diga la nieve
 page-from-the-house-too = Lo que la casa trae a este muro está en sus cargas; lo que se diga aquí se suma.
 page-to-the-house = A la casa
 page-top-let-down = tope donde baja
+page-it-is-cut-out = Se corta
+page-with-the-wall = Con el muro
+page-later = Después, cuando se sepa el antepecho

@@ -50,6 +50,7 @@ mark-cripple = montante corto
 mark-point-load = poste o montante bajo una carga
 mark-partition = respaldo de un muro que cruza
 mark-pipe = tubo o ducto a través de las soleras
+mark-backing = refuerzo en este espacio
 kind-of-opening-window = ventana
 kind-of-opening-door = puerta
 kind-of-opening-pair-of-doors = puerta doble

@@ -490,6 +490,10 @@ fn a_step_of_the_plates_keeps_out_of_openings_and_from_under_loads() {
     has(&job, "plates-step-in-pack", &[("at", Length::inches(144).into()), ("by", Length::inches(22).into())]);
     let_down(&mut job, 14, 17);
     lacks(&job, &["plates-step-in-pack", "let-down-under-load"]);
+    // Under plates let down to 80 in., their underside at 77, a door of 82 1/2 does not stand.
+    let_down(&mut job, 8, 17);
+    framing(&mut job).let_downs[0].height = LetDownTo::OverPlates(Length::inches(80));
+    has(&job, "opening-too-tall", &[]);
     let mut job = roofed(36);
     let_down(&mut job, 2, 6);
     has(&job, "let-down-under-load", &[("by", Length::inches(12).into())]);

@@ -321,6 +321,10 @@ fn backing_stands_in_every_bay_that_it_reaches_into() {
     let block = plan.members.iter().find(|member| member.role == Role::BackingBlock).expect("there");
     assert_eq!(block.rect.y, Length::inches_and(50, 3, 8));
     assert_eq!(&*block.stock.wood, "2x8 SPF Stud");
+    // Marked in the middle of each bay: 16 3/4 + 7 1/4 − 3/4.
+    let marks: Vec<f64> =
+        plan.marks.iter().filter(|mark| mark.label() == "B").map(|mark| mark.at.to_inches()).collect();
+    assert_eq!(marks, [23.25, 39.25, 55.25, 71.25]);
 }
 
 /// A corner of three pieces, common practice, no source: two studs, blocks between them at 24, 48 and 72 in.

@@ -138,7 +138,7 @@ mirror!(
 );
 mirror!(
     /// The letter on the plate.
-    PlateMarkKind = MarkKind { Stud, King, Jack, Cripple, PointLoad, Partition, Pipe }
+    PlateMarkKind = MarkKind { Stud, King, Jack, Cripple, PointLoad, Partition, Pipe, Backing }
 );
 mirror!(
     /// Which plates carry a mark.

@@ -4752,7 +4752,7 @@ export interface components {
          * @description The letter on the plate.
          * @enum {string}
          */
-        PlateMarkKind: "stud" | "king" | "jack" | "cripple" | "point_load" | "partition" | "pipe";
+        PlateMarkKind: "stud" | "king" | "jack" | "cripple" | "point_load" | "partition" | "pipe" | "backing";
         /**
          * @description Which plates carry a mark.
          * @enum {string}

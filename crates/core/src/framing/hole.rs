@@ -40,7 +40,9 @@ pub fn usual_sill(kind: OpeningKind, rough_height: Length, wall: &WallFrame, set
     if kind.reaches_the_floor() {
         return Length::ZERO;
     }
-    let lowest = wall.lowest_under_plates(Length::ZERO, wall.length);
+    // Where plates are let down an opening says for itself that it does not fit.
+    let whole = wall.height() - wall.thickness() * 2;
+    let lowest = if wall.rake().is_some() { wall.lowest_under_plates(Length::ZERO, wall.length) } else { whole };
     let head = (settings.finish_floor + settings.rough.rough(OpeningKind::Door, USUAL_DOOR).height).min(lowest);
     (head - rough_height).max(Length::ZERO)
 }

@@ -1,5 +1,7 @@
 //! The marks on the plates: one for every upright member that meets them.
 
+use std::collections::BTreeSet;
+
 use super::member::{Member, PlatesMarked, Role};
 use crate::job::wall_frame::along;
 use crate::job::{ClearFor, KeptClear, OpeningId, WallFrame};
@@ -24,6 +26,8 @@ pub enum MarkKind {
     Partition,
     /// O: a pipe or a duct through the plates.
     Pipe,
+    /// B: backing in the bay.
+    Backing,
 }
 
 impl MarkKind {
@@ -37,6 +41,7 @@ impl MarkKind {
             Self::PointLoad => 'P',
             Self::Partition => 'T',
             Self::Pipe => 'O',
+            Self::Backing => 'B',
         }
     }
 }
@@ -73,7 +78,8 @@ impl Mark {
     }
 }
 
-/// Marks for the members of a wall, from left to right: one for every upright that meets a plate, and one for every pipe through it.
+/// Marks for the members of a wall, from left to right: one for every upright that meets a plate, one for every pipe through it, one for every
+/// bay with backing.
 pub fn marks(members: &[Member], frame: &WallFrame) -> Vec<Mark> {
     let jacks = jack_lengths(members);
     let mut marks: Vec<Mark> = members
@@ -95,8 +101,25 @@ pub fn marks(members: &[Member], frame: &WallFrame) -> Vec<Mark> {
     marks.extend(
         frame.framing.kept_clear.iter().filter(|each| each.for_ == ClearFor::Pipe).map(|pipe| pipe_mark(frame, pipe)),
     );
+    marks.extend(backing_marks(members, frame));
     marks.sort_by_key(|mark| (mark.at, mark.on, mark.kind));
     marks
+}
+
+/// In the middle of each bay that has backing, on the sole plate, once for all its boards.
+fn backing_marks(members: &[Member], frame: &WallFrame) -> impl Iterator<Item = Mark> {
+    let blocks = members.iter().filter(|member| member.role == Role::BackingBlock);
+    let width = frame.thickness();
+    let places: BTreeSet<Length> = blocks.map(|block| block.rect.x + (block.rect.width - width).half()).collect();
+    places.into_iter().map(move |at| Mark {
+        at,
+        at_on_top: at,
+        width,
+        on: PlatesMarked::Sole,
+        kind: MarkKind::Backing,
+        number: None,
+        opening: None,
+    })
 }
 
 /// Where a pipe goes through the plates, as wide as it is.
@@ -123,6 +146,7 @@ pub fn legend(members: &[Member], marks: &[Mark]) -> Vec<(String, Phrase)> {
         MarkKind::PointLoad => say!("mark-point-load"),
         MarkKind::Partition => say!("mark-partition"),
         MarkKind::Pipe => say!("mark-pipe"),
+        MarkKind::Backing => say!("mark-backing"),
     };
     let jacks = jack_lengths(members);
     let mut lines: Vec<(MarkKind, String, Phrase)> = Vec::new();

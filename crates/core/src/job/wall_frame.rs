@@ -466,6 +466,20 @@ impl WallFrame {
         self.let_down_at(x).map_or(2, |let_down| i64::from(let_down.plates))
     }
 
+    /// The stretches that studs keep clear of, from left to right; two between which no stud can stand are one.
+    pub fn clear_stretches(&self) -> Vec<(Length, Length)> {
+        let mut edges: Vec<(Length, Length)> = self.framing.kept_clear.iter().map(KeptClear::edges).collect();
+        edges.sort_unstable();
+        let mut stretches: Vec<(Length, Length)> = Vec::with_capacity(edges.len());
+        for (from, to) in edges {
+            match stretches.last_mut() {
+                Some(last) if from - last.1 < self.thickness() => last.1 = last.1.max(to),
+                _ => stretches.push((from, to)),
+            }
+        }
+        stretches
+    }
+
     /// The steps of the top plates: where they are, and whether the lower side is to the right.
     pub fn steps(&self) -> Vec<(Length, bool)> {
         let ends = self.framing.let_downs.iter().flat_map(|each| [(each.from, true), (each.to, false)]);

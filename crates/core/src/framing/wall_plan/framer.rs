@@ -130,8 +130,7 @@ impl<'a> Framer<'a> {
 
     /// The stretch that studs keep clear of and this one would stand in.
     fn kept_clear_of(&self, from: Length, to: Length) -> Option<(Length, Length)> {
-        let edges = self.frame().framing.kept_clear.iter().map(KeptClear::edges);
-        edges.into_iter().find(|(left, right)| *left < to && from < *right)
+        self.frame().clear_stretches().into_iter().find(|(left, right)| *left < to && from < *right)
     }
 
     /// A stud of the layout that would stand in a pipe stands beside it, on the nearer side; on the other, too, where the gap would be wider than the

@@ -18,7 +18,7 @@ use crate::job::command::Command;
 use crate::job::{ClearFor, KeptClear};
 use crate::measure::{End, Length};
 use crate::say;
-use crate::speech::percent;
+use crate::speech::{Joined, Phrase, percent};
 
 /// A pipe meets a pack, a header or a post.
 pub(super) static PIPE_IN_PACK: Rule = Rule::trouble("pipe-in-pack").stopping_the_load();
@@ -37,12 +37,12 @@ const NOTCHED: (f64, f64) = (0.25, 0.40);
 
 pub(super) fn findings(planned: &Planned<'_>) -> Vec<Finding> {
     let all = planned.wall.frame.framing.kept_clear.iter().enumerate();
-    all.flat_map(|(place, each)| {
+    let of_each = all.flat_map(|(place, each)| {
         let meets = in_a_pack(planned, place, each).or_else(|| in_a_post(planned, each));
-        let rest = if each.for_ == ClearFor::Pipe { plates(planned, each) } else { wide_bay(planned, each) };
+        let rest = if each.for_ == ClearFor::Pipe { plates(planned, each) } else { Vec::new() };
         meets.into_iter().chain(rest).collect::<Vec<_>>()
-    })
-    .collect()
+    });
+    of_each.chain(wide_bays(planned)).collect()
 }
 
 /// Never through a pack or what lies over it: aside by as much as it takes, the nearer way.
@@ -112,13 +112,16 @@ fn deep_of(deep: Length, part: f64) -> Length {
     Length::inches_and(0, (deep.to_inches() * part * 16.0 + 1e-9).floor() as i64, 16)
 }
 
-fn wide_bay(planned: &Planned<'_>, each: &KeptClear) -> Vec<Finding> {
-    let spacing = planned.wall.frame.spacing;
-    let clear = spacing - planned.wall.frame.thickness();
-    if each.width <= clear {
-        return Vec::new();
-    }
-    let (name, width) = (&each.name, each.width);
-    let found = BAY_TOO_WIDE.on_the_wall(say!("finding-bay-too-wide", name, width, clear)).along(each.at);
-    vec![found.way(say!("way-head-over-the-bay"))]
+/// What is kept clear in one stretch is wider than a bay of the layout.
+fn wide_bays(planned: &Planned<'_>) -> Vec<Finding> {
+    let frame = &planned.wall.frame;
+    let clear = frame.spacing - frame.thickness();
+    let wide = frame.clear_stretches().into_iter().filter(|(from, to)| clear < *to - *from);
+    wide.map(|(from, to)| {
+        let within = frame.framing.kept_clear.iter().filter(|each| from <= each.at && each.at <= to);
+        let name = Phrase::several(within.map(|each| Phrase::verbatim(each.name.as_str())).collect(), Joined::Commas);
+        let found = BAY_TOO_WIDE.on_the_wall(say!("finding-bay-too-wide", name, width = to - from, clear)).along(from);
+        found.way(say!("way-head-over-the-bay"))
+    })
+    .collect()
 }
