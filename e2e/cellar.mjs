@@ -20,9 +20,9 @@ await run(async ({ open }) => {
   await page.getByRole("button", { name: "Close", exact: true }).click();
   await page.getByRole("button", { name: /^Length, height, studs/ }).click();
   await page.getByRole("button", { name: "An inside wall" }).click();
-  await page.getByLabel("The ceiling over it").selectOption({ label: "Joists run along it" });
-  await page.getByLabel("Left end", { exact: true }).selectOption({ label: "Corner of two with blocks, room for insulation" });
   await page.getByRole("button", { name: "Close", exact: true }).click();
+  await say("ceiling 22 1/2 every 24", "Ceiling joists along it, 22 1/2\" apart");
+  await say("corner left", "A corner of three pieces at its left end");
   const drawn = (role) => page.locator(`[data-role="${role}"]`);
   await drawn("ceiling_block").first().waitFor({ state: "attached" });
   await drawn("corner_block").first().waitFor({ state: "attached" });

@@ -175,3 +175,12 @@ say-kept-clear = Say pipe or clear, what it is, how wide, and at what place its 
 said-pipe = { $name } through the plates, { $width } wide, center at { $at }
 said-clear = Kept clear for { $name }, { $width } wide, center at { $at }
 said-later = cut out later
+say-ceiling = Say ceiling, and how far apart the joists along the wall are, every how far a block; or ceiling free.
+say-corner = Say corner, and left or right: a corner of three pieces.
+said-ceiling-joists = Ceiling joists along it, { $clear } apart, a block at least every { $every }
+said-ceiling-free = It hangs free under its ceiling
+said-corner =
+    { $end ->
+        [left] A corner of three pieces at its left end
+       *[right] A corner of three pieces at its right end
+    }

@@ -82,3 +82,12 @@ say-kept-clear = Diga tubo o libre, qué es, de qué ancho, y dónde queda su ce
 said-pipe = { $name } a través de las soleras, { $width } de ancho, centro en { $at }
 said-clear = Libre para { $name }, { $width } de ancho, centro en { $at }
 said-later = se corta después
+say-ceiling = Diga cielo, y cuánto distan las viguetas a lo largo del muro, cada cuánto un bloque; o cielo libre.
+say-corner = Diga esquina, e izquierda o derecha: una esquina de tres piezas.
+said-ceiling-joists = Viguetas del cielo a lo largo, a { $clear }, un bloque al menos cada { $every }
+said-ceiling-free = Queda libre bajo su cielo
+said-corner =
+    { $end ->
+        [left] Una esquina de tres piezas en su extremo izquierdo
+       *[right] Una esquina de tres piezas en su extremo derecho
+    }

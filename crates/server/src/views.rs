@@ -12,8 +12,8 @@ use sturvek_core::say;
 use sturvek_store::devices::Device;
 use sturvek_store::{LOG_NEARLY_FULL, ListedJob, ListedPage, MOST_LOG_BYTES, Mark, StoredJob};
 use sturvek_wire::Command;
-use sturvek_wire::choices::{Depth, TogetherAim};
-use sturvek_wire::inputs::{BackingBoard, CodeTable, Design, Job, KeptClear, LetDown, Wall};
+use sturvek_wire::choices::{Depth, End, TogetherAim};
+use sturvek_wire::inputs::{BackingBoard, CeilingOver, CodeTable, Design, Job, KeptClear, LetDown, Wall};
 use sturvek_wire::results::{CandidateView, Ticket, Unresolved, WallSettled, WallView, candidates, ticket, wall_view};
 use sturvek_wire::speech::Phrase;
 use utoipa::{IntoParams, ToSchema};
@@ -256,6 +256,10 @@ pub struct SayView {
     pub board: Option<BackingBoard>,
     /// A stretch that studs keep clear of, where that was said.
     pub kept_clear: Option<KeptClear>,
+    /// What its top plate is held by, where that was said.
+    pub ceiling: Option<CeilingOver>,
+    /// At which end a corner of three pieces was said.
+    pub corner: Option<End>,
     /// What was not understood.
     pub problem: Option<Phrase>,
     /// Where that stands in the words.
@@ -350,6 +354,8 @@ impl SayView {
             Wanted::Wall(wall) => Self { wall: Some(wall.into()), ..Self::default() },
             Wanted::Piece(SaidPiece::LetDown(each)) => Self { let_down: Some(each.into()), ..Self::default() },
             Wanted::Piece(SaidPiece::KeptClear(each)) => Self { kept_clear: Some(each.into()), ..Self::default() },
+            Wanted::Piece(SaidPiece::Ceiling(over)) => Self { ceiling: Some(over.into()), ..Self::default() },
+            Wanted::Piece(SaidPiece::Corner(end)) => Self { corner: Some((*end).into()), ..Self::default() },
             Wanted::Piece(SaidPiece::Board(board)) => Self { board: Some(board.into()), ..Self::default() },
         };
         Self { understood, ..view }

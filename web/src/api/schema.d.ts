@@ -5156,6 +5156,8 @@ export interface components {
         SayView: {
             at?: components["schemas"]["SaidAt"] | null;
             board?: components["schemas"]["AnsweredBackingBoard"] | null;
+            ceiling?: components["schemas"]["AnsweredCeilingOver"] | null;
+            corner?: components["schemas"]["End"] | null;
             /** @description The openings that would be added, if any were said. */
             designs: components["schemas"]["AnsweredDesign"][];
             kept_clear?: components["schemas"]["AnsweredKeptClear"] | null;

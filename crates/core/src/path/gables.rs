@@ -6,8 +6,9 @@
 //! **Source.** Elementary statics; what a gable weighs per face, and that it stands on the wall under it: common practice, no source.
 //!
 //! **Assumptions and limits.** The triangle goes from outside wall to outside wall with the roof's slope and its peak half way; for the way down it is cut into
-//! steps of 2 ft at most, each as heavy as its middle; headers right under it are sized for the slopes themselves. It stands on the bearing walls in line nearest to the roof's end, at most 3 ft in from it. What hangs past
-//! those walls, and a gable without a wall, is left to the roof. Roofs that fall one way have none.
+//! steps of 2 ft at most, each as heavy as its middle; headers right under it are sized for the slopes themselves. It stands on the bearing walls in line
+//! nearest to the roof's end, at most 3 ft in from it. What hangs past those walls, and a gable without a wall, is left to the roof. Roofs that fall one way have
+//! none.
 //!
 //! **Worked example.** A roof of 6 in 12 over 24 ft, 12 psf: 72 lb/ft under the peak, 12 · 6 · 24 / 2 = 864 lb on the wall.
 

@@ -442,6 +442,18 @@ impl From<&job::LetDown> for LetDown {
     }
 }
 
+impl From<&job::CeilingOver> for CeilingOver {
+    fn from(over: &job::CeilingOver) -> Self {
+        match *over {
+            job::CeilingOver::NotSaid => Self::NotSaid,
+            job::CeilingOver::HangsFree => Self::HangsFree,
+            job::CeilingOver::JoistsAlong { clear, every } => {
+                Self::JoistsAlong { clear: clear.into(), every: every.into() }
+            }
+        }
+    }
+}
+
 impl From<&job::KeptClear> for KeptClear {
     fn from(each: &job::KeptClear) -> Self {
         Self { name: each.name.clone(), at: each.at.into(), width: each.width.into(), clear_for: each.for_.into() }
@@ -497,13 +509,7 @@ impl From<&job::WallFrame> for FramingOptions {
             let_downs: options.let_downs.iter().map(Into::into).collect(),
             boards: options.boards.iter().map(Into::into).collect(),
             kept_clear: options.kept_clear.iter().map(Into::into).collect(),
-            ceiling: match options.ceiling {
-                job::CeilingOver::NotSaid => CeilingOver::NotSaid,
-                job::CeilingOver::HangsFree => CeilingOver::HangsFree,
-                job::CeilingOver::JoistsAlong { clear, every } => {
-                    CeilingOver::JoistsAlong { clear: clear.into(), every: every.into() }
-                }
-            },
+            ceiling: (&options.ceiling).into(),
         }
     }
 }

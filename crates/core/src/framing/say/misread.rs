@@ -109,6 +109,12 @@ pub enum SayError {
     /// A pipe or a bay that is not said whole.
     #[error("not a pipe")]
     KeptClear,
+    /// A ceiling that is not said whole.
+    #[error("not a ceiling")]
+    Ceiling,
+    /// A corner that is not said whole.
+    #[error("not a corner")]
+    Corner,
     /// A board that is not said whole.
     #[error("not a board")]
     Board,
@@ -166,6 +172,8 @@ impl SayError {
             Self::LetDown => say!("say-let-down"),
             Self::Board => say!("say-board"),
             Self::KeptClear => say!("say-kept-clear"),
+            Self::Ceiling => say!("say-ceiling"),
+            Self::Corner => say!("say-corner"),
             Self::TooMany { most } => say!("say-too-many", most = *most),
             Self::NoSuchPartition { there } => say!("say-no-such-partition", there = *there),
             Self::NoRoom { takes, room } => say!("say-no-room", takes = distance(takes), room = distance(room)),

@@ -17,7 +17,7 @@ mod said;
 mod tokens;
 mod words;
 
-use crate::job::{ClearFor, Settings, Wall, WallFrame};
+use crate::job::{CeilingOver, ClearFor, Settings, Wall, WallFrame};
 use crate::measure::LengthStyle;
 use crate::say;
 use crate::speech::{Joined, Phrase, distance};
@@ -67,6 +67,9 @@ fn said_piece(piece: SaidPiece, frame: &WallFrame) -> Said {
                 ClearFor::Fixture => say!("said-clear", name, width, at),
             }
         }
+        SaidPiece::Ceiling(CeilingOver::JoistsAlong { clear, every }) => say!("said-ceiling-joists", clear, every),
+        SaidPiece::Ceiling(CeilingOver::HangsFree | CeilingOver::NotSaid) => say!("said-ceiling-free"),
+        SaidPiece::Corner(end) => say!("said-corner", end = *end),
         SaidPiece::Board(board) => {
             let (from, to, height) = (distance(board.from), distance(board.to), board.height);
             say!("said-board", name = &board.name, from, to, height, board = frame.stud_stock_of(board.board))

@@ -1,17 +1,19 @@
 //! What is said of the wall's own framing: `drop 9-0 to 12-5 at 85 3/4`, `backing cabinets 2-0 to 6-0 at 54 2x8`, `pipe drain 3 at 6-0`,
-//! `clear tub 30 at 10-0`.
+//! `clear tub 30 at 10-0`, `ceiling 22 1/2 every 24`, `corner left`.
 //!
 //! **Source.** Common practice, no source.
 
 use super::misread::{Misread, SayError};
 use super::said::SaidPiece;
 use super::tokens::Span;
-use crate::job::{BackingBoard, ClearFor, KeptClear, LetDown, LetDownTo};
+use crate::job::{BackingBoard, CeilingOver, ClearFor, KeptClear, LetDown, LetDownTo};
 use crate::lumber::{Depth, SawnSize};
-use crate::measure::{Length, LengthStyle};
+use crate::measure::{End, Length, LengthStyle};
 
 /// What is left under a duct that was measured. Common practice, no source.
 const CLEARANCE: Length = Length::inches_and(0, 1, 2);
+/// How far apart blocks between ceiling joists are where nobody says. Common practice, no source.
+const BLOCKS_EVERY: Length = Length::inches(24);
 /// The board that backing is cut from where nobody says.
 const USUAL_BOARD: Depth = Depth::Six;
 
@@ -27,6 +29,8 @@ pub(super) fn piece(text: &str, style: LengthStyle) -> Option<Result<SaidPiece, 
         "clear" | "libre" => {
             kept_clear(rest, word, ClearFor::Fixture, style).map(SaidPiece::KeptClear).ok_or(SayError::KeptClear)
         }
+        "ceiling" | "cielo" => ceiling(rest, style).map(SaidPiece::Ceiling).ok_or(SayError::Ceiling),
+        "corner" | "esquina" => corner(rest).map(SaidPiece::Corner).ok_or(SayError::Corner),
         "backing" | "refuerzo" => board(rest, style).map(SaidPiece::Board).ok_or(SayError::Board),
         _ => return None,
     };
@@ -54,6 +58,26 @@ fn board(said: &str, style: LengthStyle) -> Option<BackingBoard> {
     let name = if first == 0 { "backing".to_owned() } else { words[..first].join(" ") };
     let (from, to, height) = places(&words[first..].join(" "), style)?;
     (from < to).then_some(BackingBoard { name, from, to, height, board })
+}
+
+/// `22 1/2 every 24`: so far between the joists that run along the wall, a block at least so often; or `free`.
+fn ceiling(said: &str, style: LengthStyle) -> Option<CeilingOver> {
+    if ["free", "libre"].contains(&said.trim()) {
+        return Some(CeilingOver::HangsFree);
+    }
+    let (said, _) = without(said, &["joists", "viguetas"]);
+    let (clear, every) = said.split_once(" every ").or_else(|| said.split_once(" cada ")).unwrap_or((&said, ""));
+    let every = if every.is_empty() { Some(BLOCKS_EVERY) } else { length(every, style) };
+    Some(CeilingOver::JoistsAlong { clear: length(clear, style)?, every: every? })
+}
+
+/// Which end has a corner of three pieces.
+fn corner(said: &str) -> Option<End> {
+    match said.split_whitespace().next()? {
+        "left" | "izquierda" => Some(End::Left),
+        "right" | "derecha" => Some(End::Right),
+        _ => None,
+    }
 }
 
 /// `drain 3 at 6-0`: what it is, how wide, where its center is.
@@ -140,6 +164,17 @@ mod tests {
     }
 
     #[test]
+    fn a_ceiling_has_joists_along_it_or_none_and_a_corner_an_end() {
+        let clear = Length::inches_and(22, 1, 2);
+        let along = |every| Some(SaidPiece::Ceiling(CeilingOver::JoistsAlong { clear, every }));
+        assert_eq!(said("ceiling 22 1/2 every 16"), along(Length::inches(16)));
+        assert_eq!(said("ceiling joists 22 1/2"), along(Length::inches(24)));
+        assert_eq!(said("ceiling free"), Some(SaidPiece::Ceiling(CeilingOver::HangsFree)));
+        assert_eq!(said("corner left"), Some(SaidPiece::Corner(End::Left)));
+        assert_eq!(said("esquina derecha"), Some(SaidPiece::Corner(End::Right)));
+    }
+
+    #[test]
     fn in_millimeters_bare_numbers_are_millimeters() {
         let read = piece("drop 2700 to 3800 at 2180", LengthStyle::Millimeters).expect("a let-down").expect("read");
         let SaidPiece::LetDown(read) = read else { panic!("{read:?}") };
@@ -155,6 +190,8 @@ mod tests {
             ("backing cabinets at 54", SayError::Board),
             ("pipe drain at 6-0", SayError::KeptClear),
             ("clear tub 30", SayError::KeptClear),
+            ("ceiling high", SayError::Ceiling),
+            ("corner", SayError::Corner),
         ] {
             let misread = piece(text, LengthStyle::FeetInches).expect("its word").expect_err("not whole");
             assert_eq!((misread.what, misread.at.to), (what, text.len()));

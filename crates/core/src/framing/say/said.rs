@@ -1,8 +1,8 @@
 //! What a call-out wants.
 
-use crate::job::{BackingBoard, KeptClear, LetDown, OpeningDesign};
+use crate::job::{BackingBoard, CeilingOver, KeptClear, LetDown, OpeningDesign};
 use crate::lumber::Depth;
-use crate::measure::Length;
+use crate::measure::{End, Length};
 use crate::speech::Phrase;
 
 /// What was understood.
@@ -34,6 +34,10 @@ pub enum SaidPiece {
     Board(BackingBoard),
     /// A stretch that studs keep clear of.
     KeptClear(KeptClear),
+    /// What its top plate is held by.
+    Ceiling(CeilingOver),
+    /// A corner of three pieces at an end.
+    Corner(End),
 }
 
 /// What was said of the wall itself; what was not said stays as it is.

@@ -3,11 +3,11 @@ import type { Edit } from "../../../api/useJobEditing";
 
 /** The edit that was said: openings more, all in one version; the wall so long, so high, of such studs; or a piece of its framing. */
 export function wanted(view: Schemas["SayView"], wall: string): Edit | undefined {
-  const { designs, wall: said, let_down, board, kept_clear } = view;
+  const { designs, wall: said, let_down, board, kept_clear, ceiling, corner } = view;
   const commands = designs.map((design): Command => ({ do: "add_opening", wall, opening: { design } }));
   const [first, ...more] = commands;
   if (first) return more.length === 0 ? first : { do: "together", commands };
-  if (let_down || board || kept_clear) {
+  if (let_down || board || kept_clear || ceiling || corner) {
     return (now) => {
       const frame = now.walls.find((each) => each.id === wall)?.frame;
       if (!frame) return undefined;
@@ -17,6 +17,9 @@ export function wanted(view: Schemas["SayView"], wall: string): Edit | undefined
         let_downs: let_down ? fromTheLeft([...let_downs, let_down]) : let_downs,
         boards: board ? [...boards, board] : boards,
         kept_clear: kept_clear ? [...frame.framing.kept_clear, kept_clear] : frame.framing.kept_clear,
+        ceiling: ceiling ?? frame.framing.ceiling,
+        left_end: corner === "left" ? THREE_PIECES : frame.framing.left_end,
+        right_end: corner === "right" ? THREE_PIECES : frame.framing.right_end,
       };
       return { do: "change_wall", wall, frame: { ...frame, framing } };
     };
@@ -40,6 +43,8 @@ export function wanted(view: Schemas["SayView"], wall: string): Edit | undefined
     };
   };
 }
+
+const THREE_PIECES = "three_piece_corner";
 
 /** As the server answers them, from left to right. */
 const fromTheLeft = <T extends { readonly from: number | string }>(all: readonly T[]): T[] =>

@@ -1,5 +1,6 @@
 //! Boards that something is fastened to: none of it between studs, or where a door swings.
 
+use super::super::super::opening_plan::OpeningPlan;
 use super::super::backing_boards::is_held;
 use super::planned::Planned;
 use crate::finding::{Finding, Rule};
@@ -33,13 +34,13 @@ pub(super) fn findings(planned: &Planned<'_>) -> Vec<Finding> {
 /// Within the width of a leaf beside a door that swings: which side it hangs on nobody said.
 fn behind_doors(planned: &Planned<'_>, place: usize, board: &BackingBoard) -> Option<Finding> {
     let swings = |kind: OpeningKind| matches!(kind, OpeningKind::Door | OpeningKind::PairOfDoors);
-    let leaf = |plan: &&super::super::super::opening_plan::OpeningPlan| {
+    let leaf = |plan: &OpeningPlan| {
         let leaves = if plan.design.kind == OpeningKind::PairOfDoors { 2 } else { 1 };
         plan.design.unit.width / leaves
     };
     let doors = planned.openings.iter().filter(|plan| swings(plan.design.kind));
     doors.into_iter().find_map(|plan| {
-        let wide = leaf(&plan);
+        let wide = leaf(plan);
         let beside = [(plan.left() - wide, plan.left()), (plan.right(), plan.right() + wide)];
         let (from, to) = beside.into_iter().find(|(from, to)| board.from < *to && *from < board.to)?;
         let phrase =

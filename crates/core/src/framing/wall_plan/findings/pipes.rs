@@ -54,8 +54,9 @@ fn in_a_pack(planned: &Planned<'_>, place: usize, each: &KeptClear) -> Option<Fi
     let by = to_the_left.min(to_the_right);
     let aside = if to_the_left <= to_the_right { -by } else { by };
     let found = PIPE_IN_PACK.at(plan.id, say!("finding-pipe-in-pack", name = &each.name, by)).along(each.at);
-    let moved = each.at + aside;
-    let fits = each.width.half() <= moved && moved + each.width.half() <= planned.wall.frame.length;
+    let (moved, frame) = (each.at + aside, &planned.wall.frame);
+    let from_end = frame.thickness() + each.width.half();
+    let fits = (from_end..=frame.length - from_end).contains(&moved);
     let found = if fits { found.way_by(say!("way-move-the-pipe", by), at(planned, place, moved)) } else { found };
     Some(found.way(say!("way-see-the-drawings")))
 }
