@@ -280,7 +280,7 @@ fn everything_bears(plan: &WallPlan) -> Result<(), TestCaseError> {
 fn gaps_within_layout(plan: &WallPlan, frame: &WallFrame) -> Result<(), TestCaseError> {
     let tight = |member: &Member| {
         let under = frame.lowest_under_plates(member.rect.x, member.rect.right());
-        matches!(member.role, Role::Header | Role::HeadPacking) && member.rect.top() == under
+        matches!(member.role, Role::Header | Role::HeadPacking | Role::FlatHead) && member.rect.top() == under
     };
     let mut held: Vec<(Length, Length)> = plan
         .members

@@ -160,6 +160,14 @@ impl OpeningPlan {
         self.left() + self.rough.width
     }
 
+    /// What holds it up: its packs, or the two studs of the layout that it stands between.
+    pub fn held_by(&self) -> (Length, Length) {
+        match self.outcome {
+            OpeningOutcome::InBay(bay) => (bay.left - self.stud, bay.right + self.stud),
+            _ => (self.pack_edge(End::Left), self.pack_edge(End::Right)),
+        }
+    }
+
     /// Outside of the pack at an end; the face of the opening where no pack is framed.
     pub fn pack_edge(&self, end: End) -> Length {
         let pack = self.stud * i64::from(*self.jacks.at(end) + self.kings_framed(end));

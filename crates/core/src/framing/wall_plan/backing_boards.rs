@@ -17,7 +17,7 @@ impl Framer<'_> {
                 let rect = Rect { x: left, y, width: right - left, height };
                 let reaches = board.from < right && left < board.to;
                 let in_opening = openings.iter().any(|plan| rect.overlaps(&hole(plan)));
-                if reaches && !in_opening && !self.is_filled(&rect) && !self.is_piped(left, right) {
+                if reaches && !in_opening && self.has_room(&rect) {
                     self.members.push(Member::new(Role::BackingBlock, None, rect, stock.as_str()));
                 }
             }

@@ -14,7 +14,7 @@ impl Framer<'_> {
             for (left, right) in gaps(&self.members, y, y + height) {
                 let rect = Rect { x: left, y, width: right - left, height };
                 let in_opening = openings.iter().any(|plan| rect.overlaps(&hole(plan)));
-                if !in_opening && !self.is_filled(&rect) && !self.is_piped(left, right) {
+                if !in_opening && self.has_room(&rect) {
                     self.lay(Role::Blocking, None, rect);
                 }
             }

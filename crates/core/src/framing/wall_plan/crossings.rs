@@ -90,7 +90,7 @@ impl Framer<'_> {
                 .members
                 .iter()
                 .filter(upright)
-                .any(|member| member.rect.x < partition.at && partition.at < member.rect.right());
+                .any(|member| member.rect.x <= partition.at && partition.at <= member.rect.right());
             if met {
                 continue;
             }
@@ -99,7 +99,7 @@ impl Framer<'_> {
             while middle + height.half() <= top {
                 let rect = Rect { x: left, y: middle - height.half(), width: right - left, height };
                 // Two walls that meet one bay share its blocks.
-                if !self.is_filled(&rect) && !self.is_piped(left, right) {
+                if self.has_room(&rect) {
                     self.lay(Role::LadderBlock, None, rect);
                 }
                 middle += LADDER_SPACING;

@@ -122,8 +122,14 @@ impl<'a> Framer<'a> {
         y < under && !self.is_filled(&rect) && self.kept_clear_of(x, x + width).is_none()
     }
 
+    /// Whether a block has room between two studs: no pipe goes through, and the plates between them are not let down to it.
+    pub(super) fn has_room(&self, block: &Rect) -> bool {
+        let under = self.frame().lowest_under_plates(block.x, block.right());
+        block.top() <= under && !self.is_filled(block) && !self.is_piped(block.x, block.right())
+    }
+
     /// Whether a pipe goes through this stretch: no block stands in it.
-    pub(super) fn is_piped(&self, from: Length, to: Length) -> bool {
+    fn is_piped(&self, from: Length, to: Length) -> bool {
         let pipes = self.frame().framing.kept_clear.iter().filter(|each| each.for_ == ClearFor::Pipe);
         pipes.map(KeptClear::edges).any(|(left, right)| left < to && from < right)
     }
@@ -159,20 +165,28 @@ impl<'a> Framer<'a> {
     }
 
     /// Where packs, corners and channels took the place of the layout's studs on both sides, a gap can be left that is wider than
-    /// the layout: a stud goes in its middle.
+    /// the layout: a stud goes in its middle, or beside what is kept clear there.
     fn close_gaps(&mut self, openings: &[OpeningPlan]) {
-        let (thickness, spacing) = (self.frame().thickness(), self.frame().spacing);
+        while let Some(x) = self.missing_stud(openings) {
+            self.upright(Role::Stud, None, x, self.frame().thickness(), Top::Plates);
+        }
+    }
+
+    /// Where the next stud closes a gap: of the places that are clear the one that leaves the narrowest.
+    fn missing_stud(&self, openings: &[OpeningPlan]) -> Option<Length> {
+        let (stud, spacing) = (self.frame().thickness(), self.frame().spacing);
         let full = |member: &&Member| member.meets == Some(PlatesMarked::Both);
         let mut standing: Vec<(Length, Length)> =
             self.members.iter().filter(full).map(|member| (member.rect.x, member.rect.right())).collect();
         standing.sort_unstable();
-        for pair in standing.windows(2) {
-            let ((_, from), (to, _)) = (pair[0], pair[1]);
-            let x = (from + to - thickness).half();
-            if spacing < to - from && self.is_clear(x, thickness, openings) {
-                self.upright(Role::Stud, None, x, thickness, Top::Plates);
-            }
-        }
+        let gaps = standing.windows(2).map(|pair| (pair[0].1, pair[1].0)).filter(|(from, to)| spacing < *to - *from);
+        gaps.into_iter().find_map(|(from, to)| {
+            let middle = (from + to - stud).half();
+            let beside = self.kept_clear_of(middle, middle + stud).map(|(left, right)| [left - stud, right]);
+            let places = std::iter::once(middle).chain(beside.into_iter().flatten());
+            let clear = places.filter(|x| from <= *x && *x + stud <= to && self.is_clear(*x, stud, openings));
+            clear.min_by_key(|x| (*x - from).max(to - *x - stud))
+        })
     }
 }
 

@@ -51,7 +51,7 @@ impl Framer<'_> {
             let Some((from, to)) = next.filter(|(from, to)| SHORTEST_BLOCK <= *to - *from) else { continue };
             let rect = Rect { x: from, y: under - stud, width: to - from, height: stud };
             let crossed = frame.steps().iter().any(|(step, _)| from < *step && *step < to);
-            if !crossed && !self.is_filled(&rect) && !self.is_piped(from, to) {
+            if !crossed && self.has_room(&rect) {
                 self.lay(Role::PlateEndBlock, None, rect);
             }
         }

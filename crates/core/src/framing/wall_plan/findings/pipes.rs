@@ -48,9 +48,9 @@ pub(super) fn findings(planned: &Planned<'_>) -> Vec<Finding> {
 /// Never through a pack or what lies over it: aside by as much as it takes, the nearer way.
 fn in_a_pack(planned: &Planned<'_>, place: usize, each: &KeptClear) -> Option<Finding> {
     let (left, right) = each.edges();
-    let over = |plan: &&OpeningPlan| left < plan.pack_edge(End::Right) && plan.pack_edge(End::Left) < right;
-    let plan = planned.openings.iter().find(over)?;
-    let (to_the_left, to_the_right) = (right - plan.pack_edge(End::Left), plan.pack_edge(End::Right) - left);
+    let over = |(_, (from, to)): &(&OpeningPlan, (Length, Length))| left < *to && *from < right;
+    let (plan, (from, to)) = planned.openings.iter().map(|plan| (plan, plan.held_by())).find(over)?;
+    let (to_the_left, to_the_right) = (right - from, to - left);
     let by = to_the_left.min(to_the_right);
     let aside = if to_the_left <= to_the_right { -by } else { by };
     let found = PIPE_IN_PACK.at(plan.id, say!("finding-pipe-in-pack", name = &each.name, by)).along(each.at);

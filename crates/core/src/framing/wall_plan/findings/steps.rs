@@ -4,7 +4,7 @@ use super::super::super::opening_plan::OpeningPlan;
 use super::planned::Planned;
 use crate::finding::{Finding, Rule};
 use crate::job::command::{Command, Placement};
-use crate::measure::{End, Length, LineLoad};
+use crate::measure::{Length, LineLoad};
 use crate::say;
 use crate::speech::distance;
 
@@ -21,7 +21,7 @@ pub(super) fn findings(planned: &Planned<'_>) -> Vec<Finding> {
 
 /// Both ways off the step, the nearer one first.
 fn in_pack(plan: &OpeningPlan, at: Length) -> Option<Finding> {
-    let (left, right) = (plan.pack_edge(End::Left), plan.pack_edge(End::Right));
+    let (left, right) = plan.held_by();
     if at <= left || right <= at {
         return None;
     }
