@@ -60,7 +60,7 @@ export function WallDrawing<Opening extends DrawnOpening>({
         />
       ))}
       {/* What runs through an opening until it is cut out is seen through it. */}
-      <g pointerEvents="none">
+      <g pointerEvents="none" opacity={0.45}>
         {view.members
           .filter(({ role }) => role === "temporary_stud")
           .map((member) => (

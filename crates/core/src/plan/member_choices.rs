@@ -7,9 +7,11 @@
 
 use super::JobPlan;
 use super::members::Member;
-use crate::house::{HousePart, PartId};
+use crate::house::{Beam, HousePart, PartId, Post};
 use crate::job::Command;
+use crate::sizing::beam::TriedBeam;
 use crate::sizing::candidates::Tried;
+use crate::sizing::post::TriedPost;
 use crate::speech::Phrase;
 
 /// Something that may go in.
@@ -38,45 +40,47 @@ pub struct MemberChoices {
 
 /// What may go in as a beam or a post; `None` where the job has no such part.
 pub fn member_choices(plan: &JobPlan, part: PartId) -> Option<MemberChoices> {
-    let (member, there) = (plan.member(part)?, plan.job().house.part(part)?);
-    let change = |part: HousePart| Command::ChangePart { part: Box::new(part) };
-    Some(match (member, there) {
+    Some(match (plan.member(part)?, plan.job().house.part(part)?) {
         (Member::Beam(planned), HousePart::Beam(beam)) => {
-            let with = |chosen| change(HousePart::Beam(crate::house::Beam { chosen, ..beam.clone() }));
-            let sized = planned.outcome.iter();
-            let tried =
-                sized.flat_map(|sized| sized.candidates.iter().enumerate().map(move |each| (sized.chosen, each)));
-            MemberChoices {
-                tried: tried
-                    .map(|(goes_in, (place, each))| MemberChoice {
-                        what: Phrase::verbatim(each.beam.name()),
-                        works: each.largest_ratio(),
-                        carries: each.carries(),
-                        goes_in: place == goes_in,
-                        command: with(Some(each.beam)),
-                    })
-                    .collect(),
-                back: beam.chosen.map(|_| with(None)),
-            }
+            let tried = planned.outcome.iter().flat_map(|sized| {
+                let one = |each: &TriedBeam| {
+                    (Phrase::verbatim(each.beam.name()), each.beam, each.largest_ratio(), each.carries())
+                };
+                sized.candidates.iter().map(one).zip(goes_in(sized.chosen))
+            });
+            let with = |chosen| HousePart::Beam(Beam { chosen, ..beam.clone() });
+            choices(tried, with, beam.chosen.is_some())
         }
         (Member::Post(planned), HousePart::Post(post)) => {
-            let with = |chosen| change(HousePart::Post(crate::house::Post { chosen, ..post.clone() }));
-            let sized = planned.outcome.iter();
-            let tried =
-                sized.flat_map(|sized| sized.candidates.iter().enumerate().map(move |each| (sized.chosen, each)));
-            MemberChoices {
-                tried: tried
-                    .map(|(goes_in, (place, each))| MemberChoice {
-                        what: each.post.phrase(),
-                        works: each.largest_ratio(),
-                        carries: each.carries(),
-                        goes_in: place == goes_in,
-                        command: with(Some(each.post)),
-                    })
-                    .collect(),
-                back: post.chosen.map(|_| with(None)),
-            }
+            let tried = planned.outcome.iter().flat_map(|sized| {
+                let one = |each: &TriedPost| (each.post.phrase(), each.post, each.largest_ratio(), each.carries());
+                sized.candidates.iter().map(one).zip(goes_in(sized.chosen))
+            });
+            let with = |chosen| HousePart::Post(Post { chosen, ..post.clone() });
+            choices(tried, with, post.chosen.is_some())
         }
         _ => return None,
     })
+}
+
+/// Whether each of those that were tried goes in.
+fn goes_in(chosen: usize) -> impl Iterator<Item = bool> {
+    (0..).map(move |place: usize| place == chosen)
+}
+
+/// What was tried: its name, what it is, how hard it works, whether it carries and whether it goes in; each with the edit that chooses it.
+fn choices<T>(
+    tried: impl Iterator<Item = ((Phrase, T, f64, bool), bool)>,
+    with: impl Fn(Option<T>) -> HousePart,
+    is_chosen: bool,
+) -> MemberChoices {
+    let change = |chosen| Command::ChangePart { part: Box::new(with(chosen)) };
+    let choice = |((what, of, works, carries), goes_in)| MemberChoice {
+        what,
+        works,
+        carries,
+        goes_in,
+        command: change(Some(of)),
+    };
+    MemberChoices { tried: tried.map(choice).collect(), back: is_chosen.then(|| change(None)) }
 }

@@ -208,12 +208,17 @@ fn let_downs(checks: &mut Checks, frame: &WallFrame) {
                 checks.length(Input::LetDownClearance, clearance);
             }
             checks.count(Input::LetDownPlates, usize::from(each.plates));
-            let least = SHORTEST_STUDS + frame.thickness() * 3;
-            let most = frame.height() - frame.thickness();
+            // What was written is named, and held to what it may be as it was written.
+            let (input, given, left) = match each.height {
+                LetDownTo::OverPlates(height) => (Input::LetDownHeight, height, Length::ZERO),
+                LetDownTo::Under { measured, clearance } => (Input::LetDownMeasured, measured, clearance),
+            };
+            let least = SHORTEST_STUDS + frame.thickness() * 3 + left;
+            let most = frame.height() - frame.thickness() + left;
             checks.follow(
-                frame.rake().is_none() && (least..=most).contains(&each.top()),
-                Input::LetDownHeight,
-                || distance(each.top()),
+                frame.rake().is_none() && (least..=most).contains(&given),
+                input,
+                || distance(given),
                 || say!("allowed-let-down", least = distance(least), most = distance(most)),
             );
         });

@@ -1,8 +1,8 @@
-import { useState } from "react";
 import type { Schemas } from "../../../api/client";
 import { ChoiceRow, LengthField, MaybeLengthField, TextField } from "../../../components/Field";
 import { NM_PER_FOOT, NM_PER_INCH } from "../../../lib/length";
 import { useSpeech, type Words } from "../../../speech/useSpeech";
+import { EditedList } from "./EditedList";
 import { boardChoices } from "./studs";
 
 type Options = Schemas["AnsweredFramingOptions"];
@@ -17,16 +17,17 @@ interface Props {
 /** Boards between the studs that cabinets, rails and tubs are fastened to. */
 export function BackingBoards({ options, wallLength, change }: Props) {
   const { say } = useSpeech();
-  const [fresh, setFresh] = useState(false);
   const all = options.boards;
   const replace = (index: number, part: Partial<Board>) =>
     change({ boards: all.map((each, place) => (place === index ? { ...each, ...part } : each)) });
   return (
-    <fieldset>
-      <legend className="ruled w-full">{say("page-what-is-fastened-to-it")}</legend>
-      {all.map((board, index) => (
-        // biome-ignore lint/suspicious/noArrayIndexKey: two boards may be called alike
-        <div key={index} className="mt-2 grid gap-2 border-base-300 border-l-4 pl-3 sm:grid-cols-2">
+    <EditedList
+      legend={say("page-what-is-fastened-to-it")}
+      all={all}
+      keep={(left) => void change({ boards: left })}
+      more={say("page-something-is-fastened-to-it")}
+      fields={(board, index) => (
+        <>
           <TextField
             label={say("page-what-it-is-for")}
             value={board.name}
@@ -59,17 +60,10 @@ export function BackingBoards({ options, wallLength, change }: Props) {
             options={boardChoices(options.sawn)}
             choose={(size) => void replace(index, { board: size })}
           />
-          <button
-            type="button"
-            className="btn btn-ghost tap justify-self-start font-normal"
-            onClick={() => void change({ boards: all.filter((_, place) => place !== index) })}
-          >
-            {say("page-take-it-away")}
-          </button>
-        </div>
-      ))}
-      {fresh ? (
-        <div className="mt-2 grid gap-2 bg-base-200 p-3 sm:grid-cols-2">
+        </>
+      )}
+      fresh={(done) => (
+        <>
           <MaybeLengthField
             label={say("page-its-middle-above-the-floor")}
             style="inches"
@@ -81,23 +75,12 @@ export function BackingBoards({ options, wallLength, change }: Props) {
               const name = say("page-backing");
               const added: Board = { name, from: NM_PER_INCH, to, middle, board: "six" };
               const refusal = await change({ boards: [...all, added] });
-              if (refusal === undefined) setFresh(false);
+              if (refusal === undefined) done();
               return refusal;
             }}
           />
-          <button
-            type="button"
-            className="btn btn-ghost tap self-end font-normal"
-            onClick={() => setFresh(false)}
-          >
-            {say("page-leave-it")}
-          </button>
-        </div>
-      ) : (
-        <button type="button" className="btn tap mt-2 font-normal" onClick={() => setFresh(true)}>
-          {say("page-something-is-fastened-to-it")}
-        </button>
+        </>
       )}
-    </fieldset>
+    />
   );
 }

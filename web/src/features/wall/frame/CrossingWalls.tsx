@@ -1,7 +1,7 @@
-import { useState } from "react";
 import type { Schemas } from "../../../api/client";
 import { ChoiceList, LengthField, MaybeLengthField } from "../../../components/Field";
 import { useSpeech, type Words } from "../../../speech/useSpeech";
+import { EditedList } from "./EditedList";
 import { studChoices } from "./studs";
 
 type Options = Schemas["AnsweredFramingOptions"];
@@ -16,15 +16,16 @@ interface Props {
 export function CrossingWalls({ options, change }: Props) {
   const { say } = useSpeech();
   const walls = options.partitions ?? [];
-  const [fresh, setFresh] = useState(false);
   const replace = (index: number, part: Partial<Partition>) =>
     change({ partitions: walls.map((each, place) => (place === index ? { ...each, ...part } : each)) });
   return (
-    <fieldset>
-      <legend className="ruled w-full">{say("page-walls-that-meet-it-from-the-inside")}</legend>
-      {walls.map((wall, index) => (
-        // biome-ignore lint/suspicious/noArrayIndexKey: a crossing wall has no name but its place
-        <div key={index} className="mt-2 grid gap-2 border-base-300 border-l-4 pl-3 sm:grid-cols-2">
+    <EditedList
+      legend={say("page-walls-that-meet-it-from-the-inside")}
+      all={walls}
+      keep={(left) => void change({ partitions: left })}
+      more={say("page-a-wall-meets-it")}
+      fields={(wall, index) => (
+        <>
           <LengthField
             label={say("page-center-of-wall", { index: index + 1 })}
             length={wall.at}
@@ -54,17 +55,10 @@ export function CrossingWalls({ options, change }: Props) {
             ]}
             choose={(value) => void replace(index, { laps_in: value === "laps" })}
           />
-          <button
-            type="button"
-            className="btn btn-ghost tap justify-self-start sm:col-span-2 font-normal"
-            onClick={() => void change({ partitions: walls.filter((_, place) => place !== index) })}
-          >
-            {say("page-take-it-away")}
-          </button>
-        </div>
-      ))}
-      {fresh ? (
-        <div className="mt-2 grid gap-2 bg-base-200 p-3 sm:grid-cols-2">
+        </>
+      )}
+      fresh={(done) => (
+        <>
           <MaybeLengthField
             label={say("page-center-of-the-new-wall")}
             hint={say("page-it-is-kept-when-its-place-is")}
@@ -74,23 +68,12 @@ export function CrossingWalls({ options, change }: Props) {
               const refusal = await change({
                 partitions: [...walls, { at, depth: "four" }],
               });
-              if (refusal === undefined) setFresh(false);
+              if (refusal === undefined) done();
               return refusal;
             }}
           />
-          <button
-            type="button"
-            className="btn btn-ghost tap self-end font-normal"
-            onClick={() => setFresh(false)}
-          >
-            {say("page-leave-it")}
-          </button>
-        </div>
-      ) : (
-        <button type="button" className="btn tap mt-2 font-normal" onClick={() => setFresh(true)}>
-          {say("page-a-wall-meets-it")}
-        </button>
+        </>
       )}
-    </fieldset>
+    />
   );
 }

@@ -3,6 +3,7 @@ import type { Schemas } from "../../../api/client";
 import { ChoiceRow, LengthField, MaybeLengthField } from "../../../components/Field";
 import { NM_PER_INCH } from "../../../lib/length";
 import { useSpeech, type Words } from "../../../speech/useSpeech";
+import { EditedList } from "./EditedList";
 
 type Options = Schemas["AnsweredFramingOptions"];
 type LetDown = Options["let_downs"][number];
@@ -18,16 +19,17 @@ interface Props {
 /** Stretches over which the top plates are let down, under a duct or a beam. */
 export function LetDowns({ options, wallHeight, change }: Props) {
   const { say } = useSpeech();
-  const [fresh, setFresh] = useState<{ from?: string }>();
   const all: readonly LetDown[] = options.let_downs;
   const replace = (index: number, part: Partial<Sent>) =>
     change({ let_downs: all.map((each, place) => (place === index ? { ...each, ...part } : each)) });
   return (
-    <fieldset>
-      <legend className="ruled w-full">{say("page-where-the-plates-are-let-down")}</legend>
-      {all.map((each, index) => (
-        // biome-ignore lint/suspicious/noArrayIndexKey: a stretch has no name but its place
-        <div key={index} className="mt-2 grid gap-2 border-base-300 border-l-4 pl-3 sm:grid-cols-2">
+    <EditedList
+      legend={say("page-where-the-plates-are-let-down")}
+      all={all}
+      keep={(left) => void change({ let_downs: left })}
+      more={say("page-let-the-plates-down")}
+      fields={(each, index) => (
+        <>
           <LengthField
             label={say("page-begins-at")}
             length={each.from}
@@ -50,52 +52,49 @@ export function LetDowns({ options, wallHeight, change }: Props) {
             ]}
             choose={(plates) => void replace(index, { plates: plates === "one" ? 1 : 2 })}
           />
-          <button
-            type="button"
-            className="btn btn-ghost tap justify-self-start font-normal"
-            onClick={() => void change({ let_downs: all.filter((_, place) => place !== index) })}
-          >
-            {say("page-take-it-away")}
-          </button>
-        </div>
-      ))}
-      {fresh ? (
-        <div className="mt-2 grid gap-2 bg-base-200 p-3 sm:grid-cols-2">
-          <MaybeLengthField
-            label={say("page-begins-at")}
-            length={undefined}
-            save={async (from) => {
-              setFresh(from === null ? {} : { from });
-              return undefined;
-            }}
-          />
-          <MaybeLengthField
-            label={say("page-ends-at")}
-            hint={say("page-it-is-kept-when-its-end-is-written")}
-            length={undefined}
-            save={async (to) => {
-              if (to === null || fresh.from === undefined) return say("page-write-both-ends");
-              const height = { by: "over_plates", over: wallHeight - USUAL_STEP } as const;
-              const added: Sent = { from: fresh.from, to, height, plates: 2 };
-              const refusal = await change({ let_downs: [...all, added] });
-              if (refusal === undefined) setFresh(undefined);
-              return refusal;
-            }}
-          />
-          <button
-            type="button"
-            className="btn btn-ghost tap justify-self-start font-normal"
-            onClick={() => setFresh(undefined)}
-          >
-            {say("page-leave-it")}
-          </button>
-        </div>
-      ) : (
-        <button type="button" className="btn tap mt-2 font-normal" onClick={() => setFresh({})}>
-          {say("page-let-the-plates-down")}
-        </button>
+        </>
       )}
-    </fieldset>
+      fresh={(done) => (
+        <Fresh
+          keep={async (from, to) => {
+            const height = { by: "over_plates", over: wallHeight - USUAL_STEP } as const;
+            const refusal = await change({ let_downs: [...all, { from, to, height, plates: 2 }] });
+            if (refusal === undefined) done();
+            return refusal;
+          }}
+        />
+      )}
+    />
+  );
+}
+
+interface FreshProps {
+  readonly keep: (from: string, to: string) => Promise<Words | undefined>;
+}
+
+/** Both ends of another stretch; it is kept with the second. */
+function Fresh({ keep }: FreshProps) {
+  const { say } = useSpeech();
+  const [from, setFrom] = useState<string>();
+  return (
+    <>
+      <MaybeLengthField
+        label={say("page-begins-at")}
+        length={undefined}
+        save={async (written) => {
+          setFrom(written ?? undefined);
+          return undefined;
+        }}
+      />
+      <MaybeLengthField
+        label={say("page-ends-at")}
+        hint={say("page-it-is-kept-when-its-end-is-written")}
+        length={undefined}
+        save={async (to) =>
+          to === null || from === undefined ? say("page-write-both-ends") : keep(from, to)
+        }
+      />
+    </>
   );
 }
 
