@@ -7,6 +7,7 @@
 //! wood may carry. Nothing here reads a file, a clock or a network.
 
 pub mod codes;
+pub mod cutting;
 pub mod finding;
 pub mod framing;
 pub mod house;

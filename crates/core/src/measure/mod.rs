@@ -1,6 +1,7 @@
 //! Lengths, pressures, forces: what is measured, and how it is read and written.
 
 pub mod length;
+pub mod money;
 pub mod parse;
 pub mod print;
 pub mod quantities;
@@ -8,6 +9,7 @@ pub mod range;
 pub mod unit;
 
 pub use length::Length;
+pub use money::Cents;
 pub use parse::LengthError;
 pub use print::LengthStyle;
 pub use quantities::{Force, LineLoad, Money, Pressure, Stress};

@@ -1,0 +1,76 @@
+//! What goes on the first stick that has room: how it is done without a plan, and where the search begins.
+//!
+//! **What it does.** Takes the pieces longest first. Each goes onto the first open stick with room; if none has, a stick is opened:
+//! by one rule the one that is cheapest per length cut from it once filled with more of the same, by the other the cheapest that
+//! the piece fits on. The cheaper of the two counts.
+//!
+//! **Source.** First fit by falling length; common practice, no source.
+
+use super::section::{Pattern, Section};
+use super::search::Plan;
+
+/// How a stick is chosen when one is opened.
+#[derive(Clone, Copy)]
+enum Opens {
+    PerLength,
+    PerPiece,
+    Longest,
+}
+
+/// The cheapest of the plans by all rules; `None` if the sticks do not reach by any of them.
+pub(super) fn first_fit(section: &Section) -> Option<Plan> {
+    let cost =
+        |plan: &Plan| -> i64 { plan.iter().map(|(way, n)| section.prices[usize::from(way.stick)] * i64::from(*n)).sum() };
+    [Opens::PerLength, Opens::PerPiece, Opens::Longest].into_iter().filter_map(|rule| fit(section, rule)).min_by_key(cost)
+}
+
+struct Open {
+    stick: usize,
+    room: i64,
+    fill: Vec<(u16, u32)>,
+}
+
+fn fit(section: &Section, rule: Opens) -> Option<Plan> {
+    let mut kinds: Vec<usize> = (0..section.takes.len()).collect();
+    kinds.sort_by_key(|&kind| std::cmp::Reverse(section.takes[kind]));
+    let mut left = section.available.clone();
+    let mut open: Vec<Open> = Vec::new();
+    for kind in kinds {
+        let takes = section.takes[kind];
+        let mut first = 0;
+        for _ in 0..section.wanted[kind] {
+            while first < open.len() && open[first].room < takes {
+                first += 1;
+            }
+            if first == open.len() {
+                let fits = (0..section.rooms.len()).filter(|&stick| takes <= section.rooms[stick] && 0 < left[stick]);
+                let stick = match rule {
+                    Opens::PerLength => fits.min_by(|&a, &b| {
+                        let per = |stick: usize| section.prices[stick] as f64 / section.rooms[stick] as f64;
+                        per(a).total_cmp(&per(b))
+                    }),
+                    Opens::PerPiece => fits.min_by_key(|&stick| section.prices[stick]),
+                    Opens::Longest => fits.max_by_key(|&stick| section.rooms[stick]),
+                }?;
+                left[stick] -= 1;
+                open.push(Open { stick, room: section.rooms[stick], fill: Vec::new() });
+            }
+            let on = &mut open[first];
+            on.room -= takes;
+            match on.fill.last_mut() {
+                Some((last, count)) if usize::from(*last) == kind => *count += 1,
+                _ => on.fill.push((kind as u16, 1)),
+            }
+        }
+    }
+    let mut plan = Plan::new();
+    for Open { stick, mut fill, .. } in open {
+        fill.sort_unstable();
+        let way = Pattern { stick: stick as u16, fill };
+        match plan.iter_mut().find(|(known, _)| *known == way) {
+            Some((_, count)) => *count += 1,
+            None => plan.push((way, 1)),
+        }
+    }
+    Some(plan)
+}

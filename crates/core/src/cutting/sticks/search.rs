@@ -1,0 +1,228 @@
+//! The cheapest plan of a section, and the proof of how cheap one can be.
+//!
+//! **What it does.** Branches on how many sticks of each length are taken: the cost depends on nothing else, and a branch leaves the
+//! search for the best fill as it is. Every branch is relaxed ([`super::relaxed`]); one whose bound reaches the best plan so far is
+//! shut. Plans are found by diving: the ways that the relaxation takes whole are taken, the rest is relaxed again. The bound of
+//! the whole is the least of the bounds of the branches that are still open when the plan is settled, or the work used up.
+//!
+//! **Source.** Branch and bound over aggregated variables, as is usual for stock of several lengths; from memory.
+
+use super::relaxed::{Counts, Relaxed, TO_A_CENT, Work, bound_of, relax};
+use super::section::{Pattern, Pool, Section};
+
+/// Sticks by the way they are filled, each with how many there are.
+pub(super) type Plan = Vec<(Pattern, u32)>;
+
+/// What a search came to.
+#[derive(Clone, Debug)]
+pub(super) struct Found {
+    /// The cheapest plan found, with its cost in cents; `None` if there are not sticks enough, as far as was seen.
+    pub plan: Option<(i64, Plan)>,
+    /// No plan costs less, cents.
+    pub bound: i64,
+}
+
+struct Branch {
+    counts: Counts,
+    bound: i128,
+    depth: u32,
+}
+
+struct Search<'a> {
+    section: &'a Section,
+    pool: Pool,
+    best: Option<(i64, Plan)>,
+    work: Work,
+}
+
+/// A bound in whole cents: a plan costs whole cents, so a part of one more is a whole one more.
+fn in_cents(bound: i128) -> i64 {
+    let cent = i128::from(TO_A_CENT);
+    let cents = bound.div_euclid(cent) + i128::from(bound.rem_euclid(cent) != 0);
+    cents.clamp(0, i128::from(i64::MAX)) as i64
+}
+
+/// Looks for the cheapest plan, starting from one that may be known.
+pub(super) fn search(section: &Section, known: Option<Plan>, work: Work) -> Found {
+    let mut pool = Pool::default();
+    for pattern in section.alone() {
+        pool.number(pattern);
+    }
+    let cost = |plan: &Plan| plan.iter().map(|(way, count)| section.prices[usize::from(way.stick)] * i64::from(*count)).sum();
+    for (pattern, _) in known.iter().flatten() {
+        pool.number(pattern.clone());
+    }
+    let best = known.map(|plan| (cost(&plan), plan));
+    let mut search = Search { section, pool, best, work };
+    let bound = search.run();
+    Found { plan: search.best, bound }
+}
+
+impl Search<'_> {
+    fn enough(&self) -> i64 {
+        self.best.as_ref().map_or(i64::MAX / 2, |(cost, _)| *cost)
+    }
+
+    fn better(&mut self, plan: Plan) {
+        let cost = plan.iter().map(|(way, count)| self.section.prices[usize::from(way.stick)] * i64::from(*count)).sum();
+        if cost < self.enough() {
+            self.best = Some((cost, plan));
+        }
+    }
+
+    fn run(&mut self) -> i64 {
+        let counts = Counts { least: vec![0; self.section.rooms.len()], most: self.section.available.clone() };
+        let mut open = vec![Branch { counts, bound: 0, depth: 0 }];
+        let mut proven: Vec<Vec<i64>> = Vec::new();
+        // Branches that could not be settled keep the bound down.
+        let mut unsettled = i64::MAX;
+        while let Some(next) = next_of(&open) {
+            let mut branch = open.swap_remove(next);
+            for worth in &proven {
+                let fills = &worth[self.section.takes.len()..];
+                let again = bound_of(self.section, &self.section.wanted, &branch.counts, &worth[..self.section.takes.len()], fills);
+                branch.bound = branch.bound.max(again);
+            }
+            if self.enough() <= in_cents(branch.bound) {
+                continue;
+            }
+            if !self.work.is_left() {
+                unsettled = unsettled.min(in_cents(branch.bound));
+                continue;
+            }
+            if std::env::var("DBG").is_ok() { eprintln!("branch depth {} bound {} open {} enough {} work {}", branch.depth, in_cents(branch.bound), open.len(), self.enough(), self.work.0); }
+            let enough = self.enough();
+            let relaxed =
+                relax(self.section, &self.section.wanted, &branch.counts, &mut self.pool, enough, &mut self.work);
+            branch.bound = branch.bound.max(relaxed.bound);
+            if !relaxed.best_fills.is_empty() {
+                proven.push(relaxed.worth.iter().chain(&relaxed.best_fills).copied().collect());
+            }
+            if self.enough() <= in_cents(branch.bound) {
+                continue;
+            }
+            if !relaxed.fits {
+                // Not solved to its end: the work ran out.
+                unsettled = unsettled.min(in_cents(branch.bound));
+                continue;
+            }
+            self.branch(branch, &relaxed, &mut open, &mut unsettled);
+        }
+        unsettled.min(self.enough())
+    }
+
+    /// Tries for a plan within a branch, and parts it.
+    fn branch(&mut self, branch: Branch, relaxed: &Relaxed, open: &mut Vec<Branch>, unsettled: &mut i64) {
+        let near = |count: f64| (count - count.round()).abs() < 1e-6;
+        let parted = (0..relaxed.sticks.len())
+            .filter(|stick| !near(relaxed.sticks[*stick]))
+            .min_by(|a, b| {
+                let off = |stick: usize| (relaxed.sticks[stick].fract() - 0.5).abs();
+                off(*a).total_cmp(&off(*b))
+            });
+        let mut part = |counts: Counts| open.push(Branch { counts, bound: branch.bound, depth: branch.depth + 1 });
+        if let Some(stick) = parted {
+            let floor = relaxed.sticks[stick].floor() as u32;
+            let mut fewer = branch.counts.clone();
+            fewer.most[stick] = floor;
+            let mut more = branch.counts.clone();
+            more.least[stick] = floor + 1;
+            part(fewer);
+            part(more);
+            if branch.depth % 4 == 0 {
+                self.dive(&branch.counts.most.clone());
+            }
+            return;
+        }
+        let settled: Vec<u32> = relaxed.sticks.iter().map(|count| count.round() as u32).collect();
+        self.dive(&settled);
+        let cost = self.section.cost(&settled);
+        if self.enough() <= cost {
+            // The rest of the branch costs at least as much as this.
+            if self.enough() <= in_cents(branch.bound) {
+                return;
+            }
+        } else {
+            *unsettled = (*unsettled).min(cost);
+        }
+        let mut rest = branch.counts.clone();
+        for (stick, &count) in settled.iter().enumerate() {
+            if rest.least[stick] < count {
+                let mut fewer = rest.clone();
+                fewer.most[stick] = count - 1;
+                part(fewer);
+            }
+            if count < rest.most[stick] {
+                let mut more = rest.clone();
+                more.least[stick] = count + 1;
+                part(more);
+            }
+            rest.least[stick] = count;
+            rest.most[stick] = count;
+        }
+    }
+
+    /// Takes what the relaxation takes whole, and relaxes the rest again, with at most `most` sticks of each length.
+    fn dive(&mut self, most: &[u32]) {
+        let section = self.section;
+        let mut wanted = section.wanted.clone();
+        let mut most = most.to_vec();
+        let mut plan: Plan = Vec::new();
+        let mut spent = 0;
+        while wanted.iter().any(|count| 0 < *count) {
+            let counts = Counts { least: vec![0; most.len()], most: most.clone() };
+            let enough = self.enough() - spent;
+            let relaxed = relax(section, &wanted, &counts, &mut self.pool, enough, &mut self.work);
+            if !relaxed.fits || enough <= in_cents(relaxed.bound) {
+                if std::env::var("DBG").is_ok() { eprintln!("dive ends: fits {} enough {enough} bound {} left {} work {}", relaxed.fits, in_cents(relaxed.bound), wanted.iter().sum::<u32>(), self.work.0); }
+                return;
+            }
+            let mut ways: Vec<(usize, f64)> = relaxed.ways;
+            ways.sort_by(|a, b| b.1.fract().total_cmp(&a.1.fract()).then(a.0.cmp(&b.0)));
+            let whole = ways.iter().any(|(_, times)| 1.0 - 1e-6 <= *times);
+            let mut took = false;
+            for (number, times) in ways {
+                let pattern = self.pool.patterns[number].clone();
+                let rounded = (times + 1e-6).floor() as u32;
+                let times = if whole { rounded } else if took { 0 } else { 1 };
+                for _ in 0..times {
+                    let stick = usize::from(pattern.stick);
+                    if most[stick] == 0 {
+                        break;
+                    }
+                    let fill: Vec<(u16, u32)> = pattern
+                        .fill
+                        .iter()
+                        .map(|(kind, count)| (*kind, (*count).min(wanted[usize::from(*kind)])))
+                        .filter(|(_, count)| 0 < *count)
+                        .collect();
+                    if fill.is_empty() {
+                        break;
+                    }
+                    for (kind, count) in &fill {
+                        wanted[usize::from(*kind)] -= count;
+                    }
+                    most[stick] -= 1;
+                    spent += section.prices[stick];
+                    took = true;
+                    let taken = Pattern { stick: pattern.stick, fill };
+                    match plan.iter_mut().find(|(way, _)| *way == taken) {
+                        Some((_, count)) => *count += 1,
+                        None => plan.push((taken, 1)),
+                    }
+                }
+            }
+            if !took {
+                return;
+            }
+        }
+        if std::env::var("DBG").is_ok() { eprintln!("dive found {spent} before {} work {}", self.enough(), self.work.0); }
+        self.better(plan);
+    }
+}
+
+/// The branch with the least bound; of equals the deepest.
+fn next_of(open: &[Branch]) -> Option<usize> {
+    let key = |branch: &Branch| (in_cents(branch.bound), std::cmp::Reverse(branch.depth));
+    (0..open.len()).min_by_key(|&number| key(&open[number]))
+}
