@@ -1,6 +1,7 @@
 //! Open formats, one module each: bytes in, plain data out, and back. No files, no network, no clock.
 
 mod bare_words;
+pub mod cut_cases;
 pub mod frame_file;
 pub mod header_cases;
 pub mod header_csv;

@@ -15,7 +15,7 @@ use sturvek_formats::job_file::read_job;
 use sturvek_formats::sheets::{Printed, sheets_of};
 use sturvek_formats::tickets::tickets;
 use sturvek_formats::write::pdf::{Size, write_pdf};
-use sturvek_formats::{header_cases, header_table, path_cases};
+use sturvek_formats::{cut_cases, header_cases, header_table, path_cases};
 use sturvek_server::connections::Over;
 use sturvek_server::on_site::OnSite;
 use sturvek_server::places::Places;
@@ -92,6 +92,11 @@ enum Command {
     /// Follows the loads of houses, given as JSON, to the ground and prints the answers as JSON.
     Path {
         /// The file with the houses; - for standard input.
+        file: PathBuf,
+    },
+    /// Plans which sticks to buy and what to cut from each, for lists of pieces given as JSON, and prints the answers as JSON.
+    Cut {
+        /// The file with the lists; - for standard input.
         file: PathBuf,
     },
     /// Prints the members and marks of every wall of a job file, as JSON.
@@ -203,6 +208,7 @@ async fn run(command: Command) -> Result<(), Failure> {
         }
         Command::Size { file } => tell(&serde_json::to_string_pretty(&header_cases::answer_all(&read(&file)?)?)?),
         Command::Path { file } => tell(&serde_json::to_string_pretty(&path_cases::answer_all(&read(&file)?)?)?),
+        Command::Cut { file } => tell(&serde_json::to_string_pretty(&cut_cases::answer_all(&read(&file)?)?)?),
         Command::Frame { file } => tell(&serde_json::to_string_pretty(&framed(&job_in(&file)?))?),
         Command::Tickets { file } => tell(&serde_json::to_string_pretty(&tickets(&job_in(&file)?))?),
         Command::Print { file, to, paper, spanish, millimeters } => {

@@ -7,7 +7,7 @@
 //! **Source.** First fit by falling length; common practice, no source.
 
 use super::section::{Pattern, Section};
-use super::search::Plan;
+use super::search::{Plan, cost_of};
 
 /// How a stick is chosen when one is opened.
 #[derive(Clone, Copy)]
@@ -19,9 +19,7 @@ enum Opens {
 
 /// The cheapest of the plans by all rules; `None` if the sticks do not reach by any of them.
 pub(super) fn first_fit(section: &Section) -> Option<Plan> {
-    let cost =
-        |plan: &Plan| -> i64 { plan.iter().map(|(way, n)| section.prices[usize::from(way.stick)] * i64::from(*n)).sum() };
-    [Opens::PerLength, Opens::PerPiece, Opens::Longest].into_iter().filter_map(|rule| fit(section, rule)).min_by_key(cost)
+    [Opens::PerLength, Opens::PerPiece, Opens::Longest].into_iter().filter_map(|rule| fit(section, rule)).min_by_key(|plan| cost_of(section, plan))
 }
 
 struct Open {

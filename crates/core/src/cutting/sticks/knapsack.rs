@@ -38,10 +38,25 @@ struct Trace {
 
 const NOTHING: u32 = u32::MAX;
 
-/// For each room in `rooms` the best fill that is worth more than its least in `least`; `None` where there is none.
+/// So many fills are kept in view. Lengths on a rule's marks never come near it.
+const MOST_STATES: usize = 20_000;
+
+/// The best fills, by room.
+#[derive(Clone, Debug)]
+pub(super) struct BestFills {
+    /// The best fill that is worth more than its least.
+    pub better: Vec<Option<(i64, Fill)>>,
+    /// No fill is worth more than this: the best one's worth, or the least where none is better. More where fills had to be left
+    /// out of view.
+    pub at_most: Vec<i64>,
+    /// How many fills were looked at.
+    pub looked_at: i64,
+}
+
+/// For each room in `rooms` the best fill that is worth more than its least in `least`.
 ///
 /// A room is a stick's length with the kerf that the last piece does not need.
-pub(super) fn best_fills(kinds: &[Kind], rooms: &[i64], least: &[i64]) -> Vec<Option<(i64, Fill)>> {
+pub(super) fn best_fills(kinds: &[Kind], rooms: &[i64], least: &[i64]) -> BestFills {
     let mut order: Vec<u16> = (0..kinds.len() as u16)
         .filter(|&kind| {
             let kind = &kinds[usize::from(kind)];
@@ -54,6 +69,8 @@ pub(super) fn best_fills(kinds: &[Kind], rooms: &[i64], least: &[i64]) -> Vec<Op
     let mut traces: Vec<Trace> = Vec::new();
     let mut states = vec![State { takes: 0, worth: 0, trace: NOTHING }];
     let mut next = Vec::new();
+    let mut looked_at = 0;
+    let mut left_out: Vec<i64> = vec![i64::MIN; rooms.len()];
     let largest = rooms.iter().copied().max().unwrap_or(0);
     let wanting = |best: &mut Vec<(i64, Option<u32>)>, state: &State| {
         for (room, best) in rooms.iter().zip(best) {
@@ -73,6 +90,19 @@ pub(super) fn best_fills(kinds: &[Kind], rooms: &[i64], least: &[i64]) -> Vec<Op
             })
         };
         states.retain(|state| promises(&best, state));
+        if MOST_STATES < states.len() {
+            let mut place = 0;
+            states.retain(|state| {
+                place += 1;
+                let stays = place % 2 == 1;
+                let gone = rooms.iter().zip(&mut left_out).filter(|(room, _)| !stays && state.takes <= **room);
+                for (room, left_out) in gone {
+                    let more = per_length * (room - state.takes) as f64 * (1.0 + 1e-12) + 1.0;
+                    *left_out = (*left_out).max(state.worth + more.ceil() as i64);
+                }
+                stays
+            });
+        }
         let Kind { takes, most, worth } = kinds[usize::from(kind)];
         let mut left = i64::from(most).min(largest / takes);
         let mut chunk = 1;
@@ -93,6 +123,7 @@ pub(super) fn best_fills(kinds: &[Kind], rooms: &[i64], least: &[i64]) -> Vec<Op
                     (Some(_), None) => true,
                     (None, _) => false,
                 };
+                looked_at += 1;
                 if take_old {
                     let state = states[old];
                     old += 1;
@@ -136,5 +167,7 @@ pub(super) fn best_fills(kinds: &[Kind], rooms: &[i64], least: &[i64]) -> Vec<Op
         fill.sort_unstable();
         fill
     };
-    best.into_iter().map(|(worth, trace)| trace.map(|trace| (worth, fill(trace)))).collect()
+    let at_most = best.iter().zip(left_out).map(|((worth, _), left_out)| left_out.max(*worth)).collect();
+    let better = best.into_iter().map(|(worth, trace)| trace.map(|trace| (worth, fill(trace)))).collect();
+    BestFills { better, at_most, looked_at }
 }

@@ -13,14 +13,14 @@ mod search;
 mod section;
 mod simplex;
 
-use std::collections::BTreeMap;
+use std::collections::{BTreeMap, BTreeSet};
 
 use thiserror::Error;
 
 use crate::measure::{Cents, Length};
 use first_fit::first_fit;
 use relaxed::Work;
-use search::{Plan, search};
+use search::{Plan, cost_of, search};
 use section::Section;
 
 /// A length that is wanted.
@@ -86,6 +86,12 @@ pub struct StickPlan {
 }
 
 impl StickPlan {
+    /// What is bought and not in a piece, kerfs and offcuts together: sticks less pieces.
+    pub fn waste(&self, stock: &[StickStock]) -> Length {
+        let of_each = |stick: &Stick| stock[stick.stock].length - stick.cuts.iter().copied().sum();
+        self.sticks.iter().flat_map(|stick| std::iter::repeat_n(of_each(stick), stick.count as usize)).sum()
+    }
+
     /// Whether no plan can cost less.
     pub fn is_optimal(&self) -> bool {
         self.cost == self.bound
@@ -113,14 +119,41 @@ pub enum NoPlan {
     },
 }
 
-/// How much may be tried for one section before the best plan so far counts.
+/// How much may be tried before the best plan so far counts. Counted, not timed, so that a job has one plan everywhere.
 #[derive(Clone, Copy, Debug)]
 pub struct Effort(pub i64);
 
 impl Default for Effort {
+    /// Half a second or so, for a whole job; most are done in a tenth of it.
     fn default() -> Self {
         Self(6_000_000)
     }
+}
+
+/// What is wanted of one section and what it can be cut from.
+#[derive(Clone, Copy, Debug)]
+pub struct SectionWanted<'a> {
+    /// Its pieces.
+    pub wanted: &'a [Wanted],
+    /// Its sticks.
+    pub stock: &'a [StickStock],
+}
+
+/// Plans all sections of a job, in their order. What one does not need of its share of the effort is left for the larger ones.
+pub fn plan_sections(sections: &[SectionWanted<'_>], saw: Saw, effort: Effort) -> Vec<Result<StickPlan, NoPlan>> {
+    let lengths = |section: &SectionWanted<'_>| section.wanted.iter().map(|piece| piece.length).collect::<BTreeSet<_>>().len();
+    let mut order: Vec<(usize, usize)> = sections.iter().map(lengths).enumerate().collect();
+    order.sort_by_key(|(place, lengths)| (*lengths, *place));
+    let mut left = effort.0;
+    let mut plans: Vec<Option<Result<StickPlan, NoPlan>>> = vec![None; sections.len()];
+    for (done, &(place, _)) in order.iter().enumerate() {
+        let share = left / (order.len() - done) as i64;
+        let SectionWanted { wanted, stock } = sections[place];
+        let mut work = Work(share);
+        plans[place] = Some(planned(wanted, stock, saw, &mut work));
+        left -= share - work.0.max(0);
+    }
+    plans.into_iter().flatten().collect()
 }
 
 /// The cheapest plan of one section.
@@ -128,6 +161,10 @@ impl Default for Effort {
 /// # Errors
 /// [`NoPlan`] if a piece is too long for every stick, or the sticks do not reach.
 pub fn plan_sticks(wanted: &[Wanted], stock: &[StickStock], saw: Saw, effort: Effort) -> Result<StickPlan, NoPlan> {
+    planned(wanted, stock, saw, &mut Work(effort.0))
+}
+
+fn planned(wanted: &[Wanted], stock: &[StickStock], saw: Saw, work: &mut Work) -> Result<StickPlan, NoPlan> {
     let mut by_length: BTreeMap<Length, u32> = BTreeMap::new();
     for piece in wanted.iter().filter(|piece| 0 < piece.count) {
         *by_length.entry(piece.length).or_default() += piece.count;
@@ -154,7 +191,7 @@ pub fn plan_sticks(wanted: &[Wanted], stock: &[StickStock], saw: Saw, effort: Ef
     };
     let simple = first_fit(&section);
     let simple_cost = simple.as_ref().map(|plan| cost_of(&section, plan));
-    let found = search(&section, simple, Work(effort.0));
+    let found = search(&section, simple, work);
     let Some((cost, plan)) = found.plan else {
         return Err(NoPlan::NotEnough { pieces, proven: found.bound == i64::MAX });
     };
@@ -200,10 +237,6 @@ fn kinds_of(stock: &[StickStock], shortest: Length, saw: Saw, pieces: u32) -> Ve
         }
     }
     by_kind.into_values().collect()
-}
-
-fn cost_of(section: &Section, plan: &Plan) -> i64 {
-    plan.iter().map(|(way, count)| section.prices[usize::from(way.stick)] * i64::from(*count)).sum()
 }
 
 /// A stick for every piece, the longest pieces first, each the cheapest that it fits on and that is left.

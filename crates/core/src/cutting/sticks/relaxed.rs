@@ -59,121 +59,130 @@ pub(super) fn bound_of(section: &Section, wanted: &[u32], counts: &Counts, worth
     pieces + sticks.sum::<i128>()
 }
 
-/// Solves it for `wanted` pieces within `counts`. Stops early once the bound has reached `enough`, in cents.
-pub(super) fn relax(
-    section: &Section,
-    wanted: &[u32],
-    counts: &Counts,
-    pool: &mut Pool,
-    enough: i64,
-    work: &mut Work,
-) -> Relaxed {
-    let kinds = section.takes.len();
-    let dearest = section.prices.iter().copied().max().unwrap_or(0).max(1) as f64;
-    let total: u32 = wanted.iter().sum();
-    // A trifle more of each than is wanted, another of each: else many steps in a row would change nothing.
-    let trifle = |kind: usize, count: u32| if count == 0 { 0.0 } else { 1e-8 * (kind + 1) as f64 };
-    let mut asks: Vec<(Asks, f64)> = wanted
-        .iter()
-        .enumerate()
-        .map(|(kind, count)| (Asks::AtLeast, f64::from(*count) + trifle(kind, *count)))
-        .collect();
-    let mut missing_costs = vec![2.0 * dearest; kinds];
-    let mut rows_of: Vec<[Option<u32>; 2]> = Vec::new();
-    for stick in 0..section.rooms.len() {
-        let mut rows = [None; 2];
-        if 0 < counts.least[stick] {
-            rows[0] = Some(asks.len() as u32);
-            asks.push((Asks::AtLeast, f64::from(counts.least[stick])));
-            missing_costs.push(2.0 * dearest);
-        }
-        if counts.most[stick] < total {
-            rows[1] = Some(asks.len() as u32);
-            asks.push((Asks::AtMost, f64::from(counts.most[stick])));
-            missing_costs.push(0.0);
-        }
-        rows_of.push(rows);
-    }
-    let mut program = Simplex::new(&asks, &missing_costs);
-    let mut numbers = Vec::new();
-    let first_column = program.columns();
-    let mut known = vec![false; pool.patterns.len()];
-    let put_in = |program: &mut Simplex, numbers: &mut Vec<usize>, number: usize, pattern: &Pattern| {
-        let stick = usize::from(pattern.stick);
-        let mut entries: Vec<(u32, f64)> =
-            pattern.fill.iter().map(|(kind, count)| (u32::from(*kind), f64::from(*count))).collect();
-        entries.extend(rows_of[stick].iter().flatten().map(|row| (*row, 1.0)));
-        program.add(section.prices[stick] as f64, entries);
-        numbers.push(number);
-    };
-    for (number, pattern) in pool.patterns.iter().enumerate() {
-        let proper = pattern.fill.iter().all(|(kind, count)| *count <= wanted[usize::from(*kind)]);
-        if proper && 0 < counts.most[usize::from(pattern.stick)] {
-            known[number] = true;
-            put_in(&mut program, &mut numbers, number, pattern);
-        }
-    }
-    let mut bound = i128::MIN;
-    let mut worth = vec![0; kinds];
-    let mut at_most = Vec::new();
-    let mut dearer = 0;
-    let mut solved = false;
-    while work.is_left() {
-        let steps = program.steps();
-        program.run(20_000);
-        work.0 -= (program.steps() - steps) as i64 * (asks.len() as i64 + 20);
-        let prices = program.prices();
-        let scaled = |price: f64| (price * TO_A_CENT as f64).round() as i64;
-        let now: Vec<i64> = prices[..kinds].iter().map(|price| scaled(price.max(0.0))).collect();
-        let least: Vec<i64> = (0..section.rooms.len())
-            .map(|stick| {
-                let for_count: f64 = rows_of[stick].iter().flatten().map(|row| prices[*row as usize]).sum();
-                scaled(section.prices[stick] as f64 - for_count) + 64
-            })
+/// The program of one question: so many pieces of each length. It is asked again and again with other counts of sticks.
+pub(super) struct Relaxation<'a> {
+    section: &'a Section,
+    wanted: &'a [u32],
+    program: Simplex,
+    /// Columns before this one stand for what is over and what is missing.
+    first_column: usize,
+    /// The number of the way that each column stands for.
+    numbers: Vec<usize>,
+    /// Which ways have a column.
+    known: Vec<bool>,
+}
+
+impl<'a> Relaxation<'a> {
+    /// For `wanted` pieces of each length.
+    pub fn new(section: &'a Section, wanted: &'a [u32]) -> Self {
+        let (kinds, sticks) = (section.takes.len(), section.rooms.len());
+        // Dearer than any stick; more so where that does not do.
+        let missing = 2.0 * section.prices.iter().copied().max().unwrap_or(0).max(1) as f64;
+        let nothing = Counts { least: vec![0; sticks], most: vec![wanted.iter().sum(); sticks] };
+        let asks: Vec<(Asks, f64)> = amounts(wanted, &nothing)
+            .into_iter()
+            .enumerate()
+            .map(|(row, amount)| (if row < kinds + sticks { Asks::AtLeast } else { Asks::AtMost }, amount))
             .collect();
-        let fills = best_fills(&section.kinds(wanted, &now), &section.rooms, &least);
-        work.0 -= 2000;
-        let best: Vec<i64> =
-            fills.iter().zip(&least).map(|(fill, least)| fill.as_ref().map_or(*least, |(worth, _)| *worth)).collect();
-        let proven = bound_of(section, wanted, counts, &now, &best);
-        if bound < proven {
-            bound = proven;
-            worth = now;
-            at_most = best;
-        }
-        if i128::from(enough - 1) * i128::from(TO_A_CENT) < bound {
-            break;
-        }
-        let mut new = 0;
-        for (stick, fill) in fills.into_iter().enumerate() {
-            let Some((_, fill)) = fill else { continue };
-            let pattern = Pattern { stick: stick as u16, fill };
-            let number = pool.number(pattern.clone());
-            known.resize(pool.patterns.len(), false);
-            if !known[number] {
-                known[number] = true;
-                put_in(&mut program, &mut numbers, number, &pattern);
-                new += 1;
+        let program = Simplex::new(&asks, &vec![missing; asks.len()]);
+        Self { section, wanted, first_column: program.columns(), program, numbers: Vec::new(), known: Vec::new() }
+    }
+
+    fn put_in(&mut self, number: usize, pattern: &Pattern) {
+        let (kinds, sticks) = (self.section.takes.len() as u32, self.section.rooms.len() as u32);
+        let stick = u32::from(pattern.stick);
+        let fill = pattern.fill.iter().map(|(kind, count)| (u32::from(*kind), f64::from(*count)));
+        let entries = fill.chain([(kinds + stick, 1.0), (kinds + sticks + stick, 1.0)]);
+        self.program.add(self.section.prices[stick as usize] as f64, entries);
+        self.numbers.push(number);
+        self.known[number] = true;
+    }
+
+    /// Solves it within `counts`. Stops early once the bound has reached `enough`, in cents.
+    pub fn solve(&mut self, counts: &Counts, pool: &mut Pool, enough: i64, work: &mut Work) -> Relaxed {
+        let section = self.section;
+        let (kinds, sticks) = (section.takes.len(), section.rooms.len());
+        self.known.resize(pool.patterns.len(), false);
+        for (number, pattern) in pool.patterns.iter().enumerate() {
+            let proper = pattern.fill.iter().all(|(kind, count)| *count <= self.wanted[usize::from(*kind)]);
+            if proper && !self.known[number] {
+                self.put_in(number, pattern);
             }
         }
-        if new == 0 {
-            if program.missing() < 1e-5 || 3 < dearer {
-                solved = true;
+        let rows = (kinds + 2 * sticks) as i64;
+        let steps = self.program.steps();
+        self.program.ask(&amounts(self.wanted, counts), 2_000);
+        work.0 -= (self.program.steps() - steps) as i64 * (rows + 20);
+        let mut relaxed = Relaxed {
+            bound: i128::MIN,
+            ways: Vec::new(),
+            sticks: vec![0.0; sticks],
+            worth: vec![0; kinds],
+            best_fills: Vec::new(),
+            fits: false,
+        };
+        let mut dearer = 0;
+        while work.is_left() {
+            let steps = self.program.steps();
+            self.program.run(5_000);
+            work.0 -= (self.program.steps() - steps) as i64 * (rows + 20) + 1_000;
+            let prices = self.program.prices();
+            let scaled = |price: f64| (price * TO_A_CENT as f64).round() as i64;
+            let worth: Vec<i64> = prices[..kinds].iter().map(|price| scaled(price.max(0.0))).collect();
+            let least: Vec<i64> = (0..sticks)
+                .map(|stick| {
+                    let for_count = prices[kinds + stick] + prices[kinds + sticks + stick];
+                    // A trifle, so that a fill is better beyond any doubt.
+                    scaled(section.prices[stick] as f64 - for_count) + 64
+                })
+                .collect();
+            let fills = best_fills(&section.kinds(self.wanted, &worth), &section.rooms, &least);
+            work.0 -= fills.looked_at / 8;
+            let bound = bound_of(section, self.wanted, counts, &worth, &fills.at_most);
+            if relaxed.bound < bound {
+                (relaxed.bound, relaxed.worth, relaxed.best_fills) = (bound, worth, fills.at_most);
+            }
+            if i128::from(enough - 1) * i128::from(TO_A_CENT) < relaxed.bound {
                 break;
             }
-            program.missing_costs_more(30.0);
-            dearer += 1;
+            let columns = self.numbers.len();
+            for (stick, fill) in fills.better.into_iter().enumerate() {
+                let Some((_, fill)) = fill else { continue };
+                let pattern = Pattern { stick: stick as u16, fill };
+                let number = pool.number(pattern.clone());
+                self.known.resize(pool.patterns.len(), false);
+                if !self.known[number] {
+                    self.put_in(number, &pattern);
+                }
+            }
+            if columns == self.numbers.len() {
+                if self.program.missing() < 1e-5 {
+                    relaxed.fits = true;
+                    break;
+                }
+                if 3 < dearer {
+                    break;
+                }
+                self.program.missing_costs_more(30.0);
+                dearer += 1;
+            }
         }
-    }
-    let mut ways = Vec::new();
-    let mut sticks = vec![0.0; section.rooms.len()];
-    for (column, times) in program.taken() {
-        if first_column <= column {
-            let number = numbers[column - first_column];
-            ways.push((number, times));
-            sticks[usize::from(pool.patterns[number].stick)] += times;
+        for (column, times) in self.program.taken() {
+            if self.first_column <= column {
+                let number = self.numbers[column - self.first_column];
+                relaxed.ways.push((number, times));
+                relaxed.sticks[usize::from(pool.patterns[number].stick)] += times;
+            }
         }
+        relaxed.ways.sort_by_key(|way| way.0);
+        relaxed
     }
-    ways.sort_by(|a, b| a.0.cmp(&b.0));
-    Relaxed { bound, ways, sticks, worth, best_fills: at_most, fits: solved && program.missing() < 1e-5 }
+}
+
+/// What the rows ask: so many of each length; so many sticks at least; so many at most.
+fn amounts(wanted: &[u32], counts: &Counts) -> Vec<f64> {
+    // A trifle more of each than is wanted, another of each: else many steps in a row would change nothing.
+    let trifle = |kind: usize, count: u32| if count == 0 { 0.0 } else { 1e-8 * (kind + 1) as f64 };
+    let wanted = wanted.iter().enumerate().map(|(kind, count)| f64::from(*count) + trifle(kind, *count));
+    wanted.chain(counts.least.iter().chain(&counts.most).map(|count| f64::from(*count))).collect()
 }

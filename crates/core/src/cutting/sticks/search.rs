@@ -7,7 +7,7 @@
 //!
 //! **Source.** Branch and bound over aggregated variables, as is usual for stock of several lengths; from memory.
 
-use super::relaxed::{Counts, Relaxed, TO_A_CENT, Work, bound_of, relax};
+use super::relaxed::{Counts, Relaxation, Relaxed, TO_A_CENT, Work, bound_of};
 use super::section::{Pattern, Pool, Section};
 
 /// Sticks by the way they are filled, each with how many there are.
@@ -32,7 +32,7 @@ struct Search<'a> {
     section: &'a Section,
     pool: Pool,
     best: Option<(i64, Plan)>,
-    work: Work,
+    work: &'a mut Work,
 }
 
 /// A bound in whole cents: a plan costs whole cents, so a part of one more is a whole one more.
@@ -42,17 +42,21 @@ fn in_cents(bound: i128) -> i64 {
     cents.clamp(0, i128::from(i64::MAX)) as i64
 }
 
+/// What a plan costs, cents.
+pub(super) fn cost_of(section: &Section, plan: &Plan) -> i64 {
+    plan.iter().map(|(way, count)| section.prices[usize::from(way.stick)] * i64::from(*count)).sum()
+}
+
 /// Looks for the cheapest plan, starting from one that may be known.
-pub(super) fn search(section: &Section, known: Option<Plan>, work: Work) -> Found {
+pub(super) fn search<'a>(section: &'a Section, known: Option<Plan>, work: &'a mut Work) -> Found {
     let mut pool = Pool::default();
     for pattern in section.alone() {
         pool.number(pattern);
     }
-    let cost = |plan: &Plan| plan.iter().map(|(way, count)| section.prices[usize::from(way.stick)] * i64::from(*count)).sum();
     for (pattern, _) in known.iter().flatten() {
         pool.number(pattern.clone());
     }
-    let best = known.map(|plan| (cost(&plan), plan));
+    let best = known.map(|plan| (cost_of(section, &plan), plan));
     let mut search = Search { section, pool, best, work };
     let bound = search.run();
     Found { plan: search.best, bound }
@@ -64,7 +68,7 @@ impl Search<'_> {
     }
 
     fn better(&mut self, plan: Plan) {
-        let cost = plan.iter().map(|(way, count)| self.section.prices[usize::from(way.stick)] * i64::from(*count)).sum();
+        let cost = cost_of(self.section, &plan);
         if cost < self.enough() {
             self.best = Some((cost, plan));
         }
@@ -73,6 +77,8 @@ impl Search<'_> {
     fn run(&mut self) -> i64 {
         let counts = Counts { least: vec![0; self.section.rooms.len()], most: self.section.available.clone() };
         let mut open = vec![Branch { counts, bound: 0, depth: 0 }];
+        let section = self.section;
+        let mut relaxation = Relaxation::new(section, &section.wanted);
         let mut proven: Vec<Vec<i64>> = Vec::new();
         // Branches that could not be settled keep the bound down.
         let mut unsettled = i64::MAX;
@@ -90,10 +96,8 @@ impl Search<'_> {
                 unsettled = unsettled.min(in_cents(branch.bound));
                 continue;
             }
-            if std::env::var("DBG").is_ok() { eprintln!("branch depth {} bound {} open {} enough {} work {}", branch.depth, in_cents(branch.bound), open.len(), self.enough(), self.work.0); }
             let enough = self.enough();
-            let relaxed =
-                relax(self.section, &self.section.wanted, &branch.counts, &mut self.pool, enough, &mut self.work);
+            let relaxed = relaxation.solve(&branch.counts, &mut self.pool, enough, self.work);
             branch.bound = branch.bound.max(relaxed.bound);
             if !relaxed.best_fills.is_empty() {
                 proven.push(relaxed.worth.iter().chain(&relaxed.best_fills).copied().collect());
@@ -172,9 +176,8 @@ impl Search<'_> {
         while wanted.iter().any(|count| 0 < *count) {
             let counts = Counts { least: vec![0; most.len()], most: most.clone() };
             let enough = self.enough() - spent;
-            let relaxed = relax(section, &wanted, &counts, &mut self.pool, enough, &mut self.work);
+            let relaxed = Relaxation::new(section, &wanted).solve(&counts, &mut self.pool, enough, self.work);
             if !relaxed.fits || enough <= in_cents(relaxed.bound) {
-                if std::env::var("DBG").is_ok() { eprintln!("dive ends: fits {} enough {enough} bound {} left {} work {}", relaxed.fits, in_cents(relaxed.bound), wanted.iter().sum::<u32>(), self.work.0); }
                 return;
             }
             let mut ways: Vec<(usize, f64)> = relaxed.ways;
@@ -216,7 +219,6 @@ impl Search<'_> {
                 return;
             }
         }
-        if std::env::var("DBG").is_ok() { eprintln!("dive found {spent} before {} work {}", self.enough(), self.work.0); }
         self.better(plan);
     }
 }

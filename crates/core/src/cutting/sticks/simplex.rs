@@ -15,17 +15,15 @@ pub(super) enum Asks {
     AtMost,
 }
 
-#[derive(Clone, Debug)]
-struct Column {
-    cost: f64,
-    entries: Vec<(u32, f64)>,
-}
-
 /// The program.
 #[derive(Clone, Debug)]
 pub(super) struct Simplex {
     rows: usize,
-    columns: Vec<Column>,
+    costs: Vec<f64>,
+    /// Row and amount, of all columns one after the other.
+    entries: Vec<(u32, f64)>,
+    /// Where each column's entries end.
+    ends: Vec<u32>,
     /// The column in each row's place.
     basis: Vec<usize>,
     in_basis: Vec<bool>,
@@ -36,10 +34,17 @@ pub(super) struct Simplex {
     /// Which columns make up what is missing, at a cost that nobody pays.
     missing: Vec<usize>,
     steps: u64,
+    /// Where the look for a column that helps goes on.
+    next: usize,
 }
 
 /// What is close enough to nothing.
 const NOTHING: f64 = 1e-9;
+
+/// What a column's entries come to at these prices, or along this row.
+fn across(entries: &[(u32, f64)], by_row: &[f64]) -> f64 {
+    entries.iter().map(|(row, amount)| by_row[*row as usize] * amount).sum()
+}
 
 impl Simplex {
     /// Rows with what they ask; what is missing costs `missing_costs`, by row.
@@ -47,7 +52,9 @@ impl Simplex {
         let rows = asks.len();
         let mut program = Self {
             rows,
-            columns: Vec::new(),
+            costs: Vec::new(),
+            entries: Vec::new(),
+            ends: Vec::new(),
             basis: Vec::new(),
             in_basis: Vec::new(),
             inverse: vec![0.0; rows * rows],
@@ -55,14 +62,15 @@ impl Simplex {
             prices: vec![0.0; rows],
             missing: Vec::new(),
             steps: 0,
+            next: 0,
         };
         for (row, (asks, _)) in asks.iter().enumerate() {
             program.inverse[row * rows + row] = 1.0;
             let first = match asks {
-                Asks::AtMost => program.push(0.0, vec![(row as u32, 1.0)]),
+                Asks::AtMost => program.add(0.0, [(row as u32, 1.0)]),
                 Asks::AtLeast => {
-                    program.push(0.0, vec![(row as u32, -1.0)]);
-                    let missing = program.push(missing_costs[row], vec![(row as u32, 1.0)]);
+                    program.add(0.0, [(row as u32, -1.0)]);
+                    let missing = program.add(missing_costs[row], [(row as u32, 1.0)]);
                     program.missing.push(missing);
                     program.prices[row] = missing_costs[row];
                     missing
@@ -74,20 +82,23 @@ impl Simplex {
         program
     }
 
-    fn push(&mut self, cost: f64, entries: Vec<(u32, f64)>) -> usize {
-        self.columns.push(Column { cost, entries });
+    /// Puts a column in and says under which number.
+    pub fn add(&mut self, cost: f64, entries: impl IntoIterator<Item = (u32, f64)>) -> usize {
+        self.costs.push(cost);
+        self.entries.extend(entries);
+        self.ends.push(self.entries.len() as u32);
         self.in_basis.push(false);
-        self.columns.len() - 1
+        self.costs.len() - 1
     }
 
-    /// Puts a column in and says under which number.
-    pub fn add(&mut self, cost: f64, entries: Vec<(u32, f64)>) -> usize {
-        self.push(cost, entries)
+    fn entries(&self, column: usize) -> &[(u32, f64)] {
+        let start = if column == 0 { 0 } else { self.ends[column - 1] };
+        &self.entries[start as usize..self.ends[column] as usize]
     }
 
     /// How many columns there are.
     pub const fn columns(&self) -> usize {
-        self.columns.len()
+        self.costs.len()
     }
 
     /// The price of each row.
@@ -114,7 +125,7 @@ impl Simplex {
     /// Makes what is missing dearer and runs again from there.
     pub fn missing_costs_more(&mut self, factor: f64) {
         for &column in &self.missing {
-            self.columns[column].cost *= factor;
+            self.costs[column] *= factor;
         }
         self.reprice();
     }
@@ -122,7 +133,7 @@ impl Simplex {
     fn reprice(&mut self) {
         self.prices.fill(0.0);
         for (row, &column) in self.basis.iter().enumerate() {
-            let cost = self.columns[column].cost;
+            let cost = self.costs[column];
             if cost != 0.0 {
                 let of_row = &self.inverse[row * self.rows..(row + 1) * self.rows];
                 for (price, entry) in self.prices.iter_mut().zip(of_row) {
@@ -132,8 +143,57 @@ impl Simplex {
         }
     }
 
-    fn reduced(&self, column: &Column) -> f64 {
-        column.cost - column.entries.iter().map(|(row, amount)| self.prices[*row as usize] * amount).sum::<f64>()
+    fn reduced(&self, column: usize) -> f64 {
+        self.costs[column] - across(self.entries(column), &self.prices)
+    }
+
+    /// Asks other amounts, row by row, and goes from where it stands to where they are met. The prices stay such that no column
+    /// known so far would make it cheaper.
+    pub fn ask(&mut self, amounts: &[f64], most_steps: u64) {
+        for (row, value) in self.values.iter_mut().enumerate() {
+            let of_row = &self.inverse[row * self.rows..(row + 1) * self.rows];
+            *value = of_row.iter().zip(amounts).map(|(entry, amount)| entry * amount).sum();
+        }
+        for _ in 0..most_steps {
+            let (leaving, value) = match self.values.iter().copied().enumerate().min_by(|a, b| a.1.total_cmp(&b.1)) {
+                Some((row, value)) if value < -1e-8 => (row, value),
+                _ => return,
+            };
+            let of_row = &self.inverse[leaving * self.rows..(leaving + 1) * self.rows];
+            let mut entering: Option<(usize, f64, f64)> = None;
+            for number in 0..self.costs.len() {
+                if self.in_basis[number] {
+                    continue;
+                }
+                let across = across(self.entries(number), of_row);
+                if -1e-8 <= across {
+                    continue;
+                }
+                let reduced = self.reduced(number).max(0.0);
+                let ratio = reduced / -across;
+                let better = entering.is_none_or(|(_, least, best)| {
+                    ratio < least - NOTHING || ratio < least + NOTHING && across < best
+                });
+                if better {
+                    entering = Some((number, ratio, across));
+                }
+            }
+            let Some((entering, _, across)) = entering else { return };
+            let along = self.along(entering);
+            let reduced = self.reduced(entering);
+            self.pivot(entering, leaving, &along, value / across, reduced);
+        }
+    }
+
+    /// What a unit of a column takes away from each row's column in the basis.
+    fn along(&self, entering: usize) -> Vec<f64> {
+        let entries = self.entries(entering);
+        (0..self.rows)
+            .map(|row| {
+                let of_row = &self.inverse[row * self.rows..(row + 1) * self.rows];
+                across(entries, of_row)
+            })
+            .collect()
     }
 
     /// Runs until no column would make it cheaper, or the steps are used up.
@@ -143,28 +203,8 @@ impl Simplex {
         for _ in 0..most_steps {
             // After many steps that change nothing the first column that helps is taken: that cannot go round in circles.
             let careful = 3 * self.rows < since_better;
-            let mut entering = None;
-            let mut least = -1e-7;
-            for (number, column) in self.columns.iter().enumerate() {
-                if self.in_basis[number] {
-                    continue;
-                }
-                let reduced = self.reduced(column);
-                if reduced < least {
-                    entering = Some((number, reduced));
-                    if careful {
-                        break;
-                    }
-                    least = reduced;
-                }
-            }
-            let Some((entering, reduced)) = entering else { return };
-            let mut along = vec![0.0; self.rows];
-            for (row, along) in along.iter_mut().enumerate() {
-                let of_row = &self.inverse[row * self.rows..(row + 1) * self.rows];
-                *along =
-                    self.columns[entering].entries.iter().map(|(entry, amount)| of_row[*entry as usize] * amount).sum();
-            }
+            let Some((entering, reduced)) = self.helps(careful) else { return };
+            let along = self.along(entering);
             let mut leaving: Option<(usize, f64)> = None;
             for (row, &along_row) in along.iter().enumerate() {
                 if along_row <= 1e-8 {
@@ -184,6 +224,32 @@ impl Simplex {
             since_better = if ratio * -reduced < 1e-9 { since_better + 1 } else { 0 };
             self.pivot(entering, leaving, &along, ratio, reduced);
         }
+    }
+
+    /// A column that makes it cheaper, with by how much a unit does: the best of the first stretch that has any; or the first of all.
+    fn helps(&mut self, first: bool) -> Option<(usize, f64)> {
+        const STRETCH: usize = 160;
+        let columns = self.costs.len();
+        if first {
+            self.next = 0;
+        }
+        let mut found = None;
+        let mut least = -1e-7;
+        for looked_at in 0..columns {
+            let column = self.next;
+            self.next = if self.next + 1 == columns { 0 } else { self.next + 1 };
+            if !self.in_basis[column] {
+                let reduced = self.reduced(column);
+                if reduced < least {
+                    found = Some((column, reduced));
+                    least = reduced;
+                }
+            }
+            if found.is_some() && (first || looked_at % STRETCH == STRETCH - 1) {
+                break;
+            }
+        }
+        found
     }
 
     fn pivot(&mut self, entering: usize, leaving: usize, along: &[f64], ratio: f64, reduced: f64) {
