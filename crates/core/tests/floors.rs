@@ -8,7 +8,7 @@ use std::path::{Path, PathBuf};
 use syn::visit::{self, Visit};
 
 /// From the ground up.
-const FLOORS: [&str; 16] = [
+const FLOORS: [&str; 17] = [
     "measure",
     "speech",
     "working",
@@ -24,6 +24,7 @@ const FLOORS: [&str; 16] = [
     "path",
     "house_said",
     "plan",
+    "cutting",
     "studies",
 ];
 

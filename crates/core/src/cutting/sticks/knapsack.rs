@@ -38,8 +38,9 @@ struct Trace {
 
 const NOTHING: u32 = u32::MAX;
 
-/// So many fills are kept in view. Lengths on a rule's marks never come near it.
-const MOST_STATES: usize = 20_000;
+/// How many fills are kept in view: enough to find a good one; and enough to miss none, as lengths on a rule's marks never come near it.
+pub(super) const A_FEW: usize = 150;
+pub(super) const ALL: usize = 20_000;
 
 /// The best fills, by room.
 #[derive(Clone, Debug)]
@@ -56,7 +57,7 @@ pub(super) struct BestFills {
 /// For each room in `rooms` the best fill that is worth more than its least in `least`.
 ///
 /// A room is a stick's length with the kerf that the last piece does not need.
-pub(super) fn best_fills(kinds: &[Kind], rooms: &[i64], least: &[i64]) -> BestFills {
+pub(super) fn best_fills(kinds: &[Kind], rooms: &[i64], least: &[i64], in_view: usize) -> BestFills {
     let mut order: Vec<u16> = (0..kinds.len() as u16)
         .filter(|&kind| {
             let kind = &kinds[usize::from(kind)];
@@ -90,7 +91,7 @@ pub(super) fn best_fills(kinds: &[Kind], rooms: &[i64], least: &[i64]) -> BestFi
             })
         };
         states.retain(|state| promises(&best, state));
-        if MOST_STATES < states.len() {
+        while in_view < states.len() {
             let mut place = 0;
             states.retain(|state| {
                 place += 1;

@@ -13,7 +13,7 @@ mod search;
 mod section;
 mod simplex;
 
-use std::collections::{BTreeMap, BTreeSet};
+use std::collections::BTreeMap;
 
 use thiserror::Error;
 
@@ -126,7 +126,7 @@ pub struct Effort(pub i64);
 impl Default for Effort {
     /// Half a second or so, for a whole job; most are done in a tenth of it.
     fn default() -> Self {
-        Self(6_000_000)
+        Self(8_000_000)
     }
 }
 
@@ -139,21 +139,34 @@ pub struct SectionWanted<'a> {
     pub stock: &'a [StickStock],
 }
 
-/// Plans all sections of a job, in their order. What one does not need of its share of the effort is left for the larger ones.
+/// Plans all sections of a job, in their order. First each by itself, quickly; what is not proven then shares the effort that is
+/// left.
 pub fn plan_sections(sections: &[SectionWanted<'_>], saw: Saw, effort: Effort) -> Vec<Result<StickPlan, NoPlan>> {
-    let lengths = |section: &SectionWanted<'_>| section.wanted.iter().map(|piece| piece.length).collect::<BTreeSet<_>>().len();
-    let mut order: Vec<(usize, usize)> = sections.iter().map(lengths).enumerate().collect();
-    order.sort_by_key(|(place, lengths)| (*lengths, *place));
     let mut left = effort.0;
-    let mut plans: Vec<Option<Result<StickPlan, NoPlan>>> = vec![None; sections.len()];
-    for (done, &(place, _)) in order.iter().enumerate() {
-        let share = left / (order.len() - done) as i64;
-        let SectionWanted { wanted, stock } = sections[place];
-        let mut work = Work(share);
-        plans[place] = Some(planned(wanted, stock, saw, &mut work));
-        left -= share - work.0.max(0);
+    let quickly = effort.0 / (8 * sections.len().max(1)) as i64;
+    let mut plans = Vec::new();
+    for section in sections {
+        plans.push(planned(section, saw, quickly, &mut left));
     }
-    plans.into_iter().flatten().collect()
+    let open = |plan: &Result<StickPlan, NoPlan>| match plan {
+        Ok(plan) => !plan.is_optimal(),
+        Err(NoPlan::NotEnough { proven, .. }) => !proven,
+        Err(NoPlan::TooLong { .. }) => false,
+    };
+    let gap = |plan: &Result<StickPlan, NoPlan>| plan.as_ref().map_or(i64::MAX, |plan| plan.cost.0 - plan.bound.0);
+    let mut again: Vec<usize> = (0..plans.len()).filter(|&place| open(&plans[place])).collect();
+    again.sort_by_key(|&place| (gap(&plans[place]), place));
+    for (done, &place) in again.iter().enumerate() {
+        let share = left / (again.len() - done) as i64;
+        plans[place] = match (planned(&sections[place], saw, share, &mut left), plans[place].clone()) {
+            (Ok(new), Ok(old)) => {
+                let bound = new.bound.max(old.bound);
+                Ok(StickPlan { bound, ..if new.cost <= old.cost { new } else { old } })
+            }
+            (new @ Ok(_), Err(_)) | (Err(_), new) => new,
+        };
+    }
+    plans
 }
 
 /// The cheapest plan of one section.
@@ -161,10 +174,14 @@ pub fn plan_sections(sections: &[SectionWanted<'_>], saw: Saw, effort: Effort) -
 /// # Errors
 /// [`NoPlan`] if a piece is too long for every stick, or the sticks do not reach.
 pub fn plan_sticks(wanted: &[Wanted], stock: &[StickStock], saw: Saw, effort: Effort) -> Result<StickPlan, NoPlan> {
-    planned(wanted, stock, saw, &mut Work(effort.0))
+    let mut left = effort.0;
+    planned(&SectionWanted { wanted, stock }, saw, effort.0, &mut left)
 }
 
-fn planned(wanted: &[Wanted], stock: &[StickStock], saw: Saw, work: &mut Work) -> Result<StickPlan, NoPlan> {
+/// The plan of a section with a share of the effort that is left.
+fn planned(asked: &SectionWanted<'_>, saw: Saw, share: i64, left: &mut i64) -> Result<StickPlan, NoPlan> {
+    let SectionWanted { wanted, stock } = *asked;
+    let mut work = Work(share);
     let mut by_length: BTreeMap<Length, u32> = BTreeMap::new();
     for piece in wanted.iter().filter(|piece| 0 < piece.count) {
         *by_length.entry(piece.length).or_default() += piece.count;
@@ -191,9 +208,10 @@ fn planned(wanted: &[Wanted], stock: &[StickStock], saw: Saw, work: &mut Work) -
     };
     let simple = first_fit(&section);
     let simple_cost = simple.as_ref().map(|plan| cost_of(&section, plan));
-    let found = search(&section, simple, work);
+    let found = search(&section, simple, &mut work);
+    *left -= share - work.0.max(0);
     let Some((cost, plan)) = found.plan else {
-        return Err(NoPlan::NotEnough { pieces, proven: found.bound == i64::MAX });
+        return Err(NoPlan::NotEnough { pieces, proven: found.none });
     };
     Ok(StickPlan {
         sticks: sticks_of(&plan, &kinds, &lengths, stock),

@@ -8,12 +8,9 @@
 //!
 //! **Source.** Gilmore and Gomory's column generation, and the Lagrangian bound of the same relaxation; from memory.
 
-use super::knapsack::best_fills;
-use super::section::{Pattern, Pool, Section};
+use super::knapsack::{A_FEW, ALL, best_fills};
+use super::section::{Pattern, Pool, Section, TO_A_CENT};
 use super::simplex::{Asks, Simplex};
-
-/// Worth of a length: this many to a cent.
-pub(super) const TO_A_CENT: i64 = 1 << 20;
 
 /// How much work may still be done. Counted, not timed, so that the same question has the same answer everywhere.
 #[derive(Clone, Copy, Debug)]
@@ -105,7 +102,7 @@ impl<'a> Relaxation<'a> {
         self.known.resize(pool.patterns.len(), false);
         for (number, pattern) in pool.patterns.iter().enumerate() {
             let proper = pattern.fill.iter().all(|(kind, count)| *count <= self.wanted[usize::from(*kind)]);
-            if proper && !self.known[number] {
+            if proper && !self.known[number] && pool.may_help(section, pattern) {
                 self.put_in(number, pattern);
             }
         }
@@ -136,8 +133,13 @@ impl<'a> Relaxation<'a> {
                     scaled(section.prices[stick] as f64 - for_count) + 64
                 })
                 .collect();
-            let fills = best_fills(&section.kinds(self.wanted, &worth), &section.rooms, &least);
-            work.0 -= fills.looked_at / 8;
+            let kinds = section.kinds(self.wanted, &worth);
+            let mut fills = best_fills(&kinds, &section.rooms, &least, A_FEW);
+            work.0 -= fills.looked_at / 4;
+            if fills.better.iter().all(Option::is_none) {
+                fills = best_fills(&kinds, &section.rooms, &least, ALL);
+                work.0 -= fills.looked_at / 4;
+            }
             let bound = bound_of(section, self.wanted, counts, &worth, &fills.at_most);
             if relaxed.bound < bound {
                 (relaxed.bound, relaxed.worth, relaxed.best_fills) = (bound, worth, fills.at_most);

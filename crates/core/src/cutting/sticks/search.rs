@@ -7,8 +7,8 @@
 //!
 //! **Source.** Branch and bound over aggregated variables, as is usual for stock of several lengths; from memory.
 
-use super::relaxed::{Counts, Relaxation, Relaxed, TO_A_CENT, Work, bound_of};
-use super::section::{Pattern, Pool, Section};
+use super::relaxed::{Counts, Relaxation, Relaxed, Work, bound_of};
+use super::section::{Pattern, Pool, Section, TO_A_CENT};
 
 /// Sticks by the way they are filled, each with how many there are.
 pub(super) type Plan = Vec<(Pattern, u32)>;
@@ -20,6 +20,17 @@ pub(super) struct Found {
     pub plan: Option<(i64, Plan)>,
     /// No plan costs less, cents.
     pub bound: i64,
+    /// Whether it is proven that there is no plan at all.
+    pub none: bool,
+}
+
+/// What a dive takes of a relaxation before it relaxes the rest again.
+#[derive(Clone, Copy, PartialEq, Eq)]
+enum Takes {
+    /// Every way as often as it is taken whole.
+    AllWays,
+    /// The way that is taken most often.
+    OneWay,
 }
 
 struct Branch {
@@ -59,19 +70,40 @@ pub(super) fn search<'a>(section: &'a Section, known: Option<Plan>, work: &'a mu
     let best = known.map(|plan| (cost_of(section, &plan), plan));
     let mut search = Search { section, pool, best, work };
     let bound = search.run();
-    Found { plan: search.best, bound }
+    search.set_less_often();
+    let none = search.best.is_none() && search.enough() <= bound;
+    Found { plan: search.best, bound, none }
+}
+
+/// How often the saw is set when sticks that are filled alike are cut together: once for every length on each.
+fn settings(plan: &Plan) -> usize {
+    plan.iter().map(|(way, _)| way.fill.len()).sum()
 }
 
 impl Search<'_> {
+    /// What a plan has to cost less than. Before there is one: more than a stick for every piece, each the dearest.
     fn enough(&self) -> i64 {
-        self.best.as_ref().map_or(i64::MAX / 2, |(cost, _)| *cost)
+        let dearest = self.section.prices.iter().copied().max().unwrap_or(0);
+        let pieces: i64 = self.section.wanted.iter().copied().map(i64::from).sum();
+        self.best.as_ref().map_or(dearest * pieces + 1, |(cost, _)| *cost)
     }
 
     fn better(&mut self, plan: Plan) {
         let cost = cost_of(self.section, &plan);
-        if cost < self.enough() {
+        let sooner = |known: &(i64, Plan)| (cost, settings(&plan)) < (known.0, settings(&known.1));
+        if self.best.as_ref().is_none_or(sooner) {
             self.best = Some((cost, plan));
         }
+    }
+
+    /// Looks once more for a plan with the same sticks that sets the saw less often.
+    fn set_less_often(&mut self) {
+        let Some((_, plan)) = &self.best else { return };
+        let mut sticks = vec![0; self.section.rooms.len()];
+        for (way, count) in plan {
+            sticks[usize::from(way.stick)] += count;
+        }
+        self.dive(&sticks, Takes::OneWay);
     }
 
     fn run(&mut self) -> i64 {
@@ -79,6 +111,7 @@ impl Search<'_> {
         let mut open = vec![Branch { counts, bound: 0, depth: 0 }];
         let section = self.section;
         let mut relaxation = Relaxation::new(section, &section.wanted);
+        let mut root: Option<(Vec<i64>, i128)> = None;
         let mut proven: Vec<Vec<i64>> = Vec::new();
         // Branches that could not be settled keep the bound down.
         let mut unsettled = i64::MAX;
@@ -99,6 +132,9 @@ impl Search<'_> {
             let enough = self.enough();
             let relaxed = relaxation.solve(&branch.counts, &mut self.pool, enough, self.work);
             branch.bound = branch.bound.max(relaxed.bound);
+            if branch.depth == 0 {
+                root = Some((relaxed.worth.clone(), relaxed.bound));
+            }
             if !relaxed.best_fills.is_empty() {
                 proven.push(relaxed.worth.iter().chain(&relaxed.best_fills).copied().collect());
             }
@@ -110,6 +146,10 @@ impl Search<'_> {
                 unsettled = unsettled.min(in_cents(branch.bound));
                 continue;
             }
+            self.pool.worth = root.as_ref().map(|(worth, bound)| {
+                let gap = i128::from(self.enough()) * i128::from(TO_A_CENT) - bound;
+                (worth.clone(), gap.clamp(0, i128::from(i64::MAX)) as i64)
+            });
             self.branch(branch, &relaxed, &mut open, &mut unsettled);
         }
         unsettled.min(self.enough())
@@ -134,12 +174,12 @@ impl Search<'_> {
             part(fewer);
             part(more);
             if branch.depth % 4 == 0 {
-                self.dive(&branch.counts.most.clone());
+                self.dive(&branch.counts.most.clone(), Takes::AllWays);
             }
             return;
         }
         let settled: Vec<u32> = relaxed.sticks.iter().map(|count| count.round() as u32).collect();
-        self.dive(&settled);
+        self.dive(&settled, Takes::AllWays);
         let cost = self.section.cost(&settled);
         if self.enough() <= cost {
             // The rest of the branch costs at least as much as this.
@@ -167,7 +207,7 @@ impl Search<'_> {
     }
 
     /// Takes what the relaxation takes whole, and relaxes the rest again, with at most `most` sticks of each length.
-    fn dive(&mut self, most: &[u32]) {
+    fn dive(&mut self, most: &[u32], takes: Takes) {
         let section = self.section;
         let mut wanted = section.wanted.clone();
         let mut most = most.to_vec();
@@ -175,13 +215,19 @@ impl Search<'_> {
         let mut spent = 0;
         while wanted.iter().any(|count| 0 < *count) {
             let counts = Counts { least: vec![0; most.len()], most: most.clone() };
-            let enough = self.enough() - spent;
+            let enough = self.enough() + i64::from(takes == Takes::OneWay) - spent;
             let relaxed = Relaxation::new(section, &wanted).solve(&counts, &mut self.pool, enough, self.work);
             if !relaxed.fits || enough <= in_cents(relaxed.bound) {
                 return;
             }
             let mut ways: Vec<(usize, f64)> = relaxed.ways;
-            ways.sort_by(|a, b| b.1.fract().total_cmp(&a.1.fract()).then(a.0.cmp(&b.0)));
+            match takes {
+                Takes::AllWays => ways.sort_by(|a, b| b.1.fract().total_cmp(&a.1.fract()).then(a.0.cmp(&b.0))),
+                Takes::OneWay => {
+                    ways.sort_by(|a, b| b.1.total_cmp(&a.1).then(a.0.cmp(&b.0)));
+                    ways.truncate(1);
+                }
+            }
             let whole = ways.iter().any(|(_, times)| 1.0 - 1e-6 <= *times);
             let mut took = false;
             for (number, times) in ways {

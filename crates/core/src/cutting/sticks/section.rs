@@ -4,6 +4,9 @@ use std::collections::BTreeMap;
 
 use super::knapsack::{Fill, Kind};
 
+/// Worth of a length: this many to a cent.
+pub(super) const TO_A_CENT: i64 = 1 << 20;
+
 /// Wanted lengths and stock of one section, by length. Every wanted length fits on some stick.
 #[derive(Clone, Debug)]
 pub(super) struct Section {
@@ -33,9 +36,20 @@ pub(super) struct Pattern {
 pub(super) struct Pool {
     pub patterns: Vec<Pattern>,
     numbers: BTreeMap<Pattern, usize>,
+    /// What each length is worth at the root, with how much less than its stick's price a fill may be worth there.
+    pub worth: Option<(Vec<i64>, i64)>,
 }
 
 impl Pool {
+    /// Whether a way can be part of a plan cheaper than the best so far: one that is worth too much less at the root than its stick
+    /// costs takes the whole gap with it.
+    pub fn may_help(&self, section: &Section, pattern: &Pattern) -> bool {
+        self.worth.as_ref().is_none_or(|(worth, gap)| {
+            let filled: i64 = pattern.fill.iter().map(|(kind, count)| worth[usize::from(*kind)] * i64::from(*count)).sum();
+            section.prices[usize::from(pattern.stick)] * TO_A_CENT - filled <= *gap
+        })
+    }
+
     /// Its number; it is put in if it is new.
     pub fn number(&mut self, pattern: Pattern) -> usize {
         if let Some(&number) = self.numbers.get(&pattern) {
