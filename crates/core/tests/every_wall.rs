@@ -4,8 +4,10 @@
 
 mod common;
 
+use common::pieces::members_are_pieces;
 use common::{carrying, in_a_town, job_of, roof};
 use proptest::prelude::*;
+use sturvek_core::cutting::pieces::pieces_of_job;
 use sturvek_core::finding::Severity;
 use sturvek_core::framing::judgment::works;
 use sturvek_core::framing::{
@@ -19,6 +21,7 @@ use sturvek_core::job::{
 use sturvek_core::loads::{Framing, WallCarries};
 use sturvek_core::lumber::{Depth, Grade};
 use sturvek_core::measure::{End, Ends, Length};
+use sturvek_core::plan::JobPlan;
 use sturvek_core::sizing::verdict::Verdict;
 use sturvek_core::speech::Argument;
 
@@ -330,6 +333,8 @@ proptest! {
         let job = job(frame, designs, bears);
         let frame = &job.walls[0].frame;
         let plan = plan_wall_as_said(&job.rules(), &job.walls[0]);
+        let whole = JobPlan::of(job.clone());
+        members_are_pieces(&whole, &pieces_of_job(&whole));
         heights_add_up(&plan, frame)?;
         marks_and_members(&plan)?;
         the_word_is_true(&plan)?;

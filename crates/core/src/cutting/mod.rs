@@ -1,3 +1,7 @@
-//! From the framed walls to the pile and back: what is built apart, what is cut, and from which sticks.
+//! From the framed walls to the pile and back: what is cut, what is built apart, and from which sticks.
 
+pub mod job_sticks;
+pub mod lists;
+pub mod packs;
+pub mod pieces;
 pub mod sticks;

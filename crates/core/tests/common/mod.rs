@@ -3,6 +3,7 @@
 #![allow(dead_code, reason = "each test takes what it needs")]
 
 pub mod hand;
+pub mod pieces;
 
 use sturvek_core::framing::{OpeningOutcome, OpeningPlan, plan_wall_as_said};
 use sturvek_core::job::{

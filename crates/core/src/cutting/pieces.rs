@@ -1,0 +1,243 @@
+//! # The pieces of a job
+//!
+//! **What it does.** Says of everything that is framed what has to be cut: each piece once, under a name that it keeps when
+//! something else in the job changes. Pieces of an opening that nobody has decided, or that does not carry, are held back and said
+//! to be; so are beams and posts.
+//!
+//! **Source.** Common practice, no source: a sole plate runs through its doorways until the wall stands, so it is cut as one piece.
+//!
+//! **Worked example.** A 12 ft wall with a door in its middle: one sole plate of 12 ft, not two.
+
+use std::collections::BTreeMap;
+use std::sync::Arc;
+
+use crate::framing::member::{Bevel, Member, Minded, Role, Stock};
+use crate::framing::{OpeningPlan, WallPlan};
+use crate::house::PartId;
+use crate::job::{Letter, OpeningId, Wall, WallId};
+use crate::measure::Length;
+use crate::plan::JobPlan;
+use crate::plan::members::Member as HouseMember;
+use crate::sizing::candidates::Tried;
+use crate::sizing::post::PostSection;
+use crate::sizing::verdict::Verdict;
+use crate::speech::Phrase;
+
+/// What a piece belongs to.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Hash)]
+pub enum Of {
+    /// An opening of a wall.
+    Opening(WallId, OpeningId),
+    /// A bay of a wall: so many spacings of its layout from its left end.
+    Bay(WallId, u16),
+    /// A beam or a post of the house.
+    Part(PartId),
+}
+
+/// What a piece is, in the wall or beside it.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Hash)]
+pub enum For {
+    /// A member of a wall.
+    Wall(Role),
+    /// A beam of the house.
+    Beam,
+    /// A post of the house.
+    Post,
+}
+
+/// By which name a piece goes: what it belongs to, what it is for, and which of those it is. Something changed elsewhere in the job
+/// leaves it as it is.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord, Hash)]
+pub struct PieceId {
+    /// What it belongs to.
+    pub of: Of,
+    /// What it is for.
+    pub for_: For,
+    /// Which, from the left and from below, counted from nothing.
+    pub ordinal: u16,
+}
+
+/// What is bought by one name.
+#[derive(Clone, Debug, PartialEq, Eq, PartialOrd, Ord)]
+pub struct Section {
+    /// Size, species and grade.
+    pub wood: Arc<str>,
+    /// Whether it is treated.
+    pub treated: bool,
+}
+
+/// A piece to cut.
+#[derive(Clone, Debug, PartialEq, Eq)]
+pub struct CutPiece {
+    /// Its name.
+    pub id: PieceId,
+    /// What it is cut to, at its longest.
+    pub length: Length,
+    /// How its end is cut where it is not square.
+    pub bevel: Option<Bevel>,
+    /// What it is cut from, with what has to be minded.
+    pub stock: Stock,
+    /// The members of its wall that it is, by their places in the plan's list.
+    pub members: Vec<usize>,
+}
+
+impl CutPiece {
+    /// Under which name it is bought.
+    pub fn section(&self) -> Section {
+        Section { wood: self.stock.wood.clone(), treated: self.stock.minded == Minded::Treated }
+    }
+}
+
+/// What is not cut yet, and why.
+#[derive(Clone, Debug, PartialEq)]
+pub enum HeldBack {
+    /// An opening.
+    Opening {
+        /// Its wall.
+        wall: WallId,
+        /// Which.
+        opening: OpeningId,
+        /// Its letter.
+        letter: Letter,
+        /// Why.
+        why: Phrase,
+    },
+    /// A beam or a post of the house.
+    Part {
+        /// Which.
+        part: PartId,
+        /// Why.
+        why: Phrase,
+    },
+}
+
+/// The pieces of a job.
+#[derive(Clone, Debug, Default, PartialEq)]
+pub struct JobPieces {
+    /// To cut, wall by wall, then the house's beams and posts.
+    pub pieces: Vec<CutPiece>,
+    /// Not to cut yet.
+    pub held_back: Vec<HeldBack>,
+}
+
+/// Whether an opening is decided so far that its pieces can be cut.
+pub fn is_decided(opening: &OpeningPlan) -> bool {
+    let settled = match opening.verdict {
+        Verdict::Carries | Verdict::CarriesBarely | Verdict::OnlyTheTable => true,
+        Verdict::DoesNotCarry | Verdict::AskAnEngineer => false,
+    };
+    settled && opening.has_numbers()
+}
+
+/// The pieces of a planned job.
+pub fn pieces_of_job(plan: &JobPlan) -> JobPieces {
+    let mut all = JobPieces::default();
+    for (wall, planned) in plan.walls() {
+        all.pieces.extend(pieces_of_wall(wall, planned));
+        all.held_back.extend(planned.openings.iter().filter(|opening| !is_decided(opening)).map(|opening| {
+            let OpeningPlan { id, letter, .. } = *opening;
+            HeldBack::Opening { wall: wall.id, opening: id, letter, why: opening.verdict_phrase() }
+        }));
+    }
+    for (part, member) in plan.members() {
+        match of_the_house(part, member) {
+            Some(pieces) => all.pieces.extend(pieces),
+            None => all.held_back.push(HeldBack::Part { part, why: member.answer() }),
+        }
+    }
+    all
+}
+
+/// The pieces of a planned wall; those of an opening that is not decided are left out.
+pub fn pieces_of_wall(wall: &Wall, plan: &WallPlan) -> Vec<CutPiece> {
+    let held_back = |member: &Member| {
+        let of = |opening: &&OpeningPlan| member.opening == Some(opening.id);
+        let role = member.role != Role::SolePlateCutLast;
+        role && plan.openings.iter().find(of).is_some_and(|opening| !is_decided(opening))
+    };
+    let soles = sole_plates(&plan.members);
+    let of_sole = |place: usize| soles.iter().find(|run| run.contains(&place));
+    let mut order: Vec<usize> = (0..plan.members.len()).filter(|&place| !held_back(&plan.members[place])).collect();
+    order.sort_by_key(|&place| (plan.members[place].rect.x, plan.members[place].rect.y, place));
+    let mut ordinals: BTreeMap<(Of, For), u16> = BTreeMap::new();
+    let mut pieces = Vec::new();
+    for place in order {
+        let member = &plan.members[place];
+        let (role, members, length) = match of_sole(place) {
+            Some(run) if run.first() != Some(&place) => continue,
+            Some(run) => (Role::SolePlate, run.clone(), run.iter().map(|place| plan.members[*place].cut).sum()),
+            None => (member.role, vec![place], member.cut),
+        };
+        let of = match member.opening.filter(|_| role != Role::SolePlate) {
+            Some(opening) => Of::Opening(wall.id, opening),
+            None => Of::Bay(wall.id, bay_of(member.rect.x, wall.frame.spacing)),
+        };
+        for _ in 0..member.plies.max(1) {
+            let next = ordinals.entry((of, For::Wall(role))).or_default();
+            pieces.push(CutPiece {
+                id: PieceId { of, for_: For::Wall(role), ordinal: *next },
+                length,
+                bevel: member.bevel,
+                stock: member.stock.clone(),
+                members: members.clone(),
+            });
+            *next += 1;
+        }
+    }
+    pieces
+}
+
+fn bay_of(x: Length, spacing: Length) -> u16 {
+    u16::try_from(x.nanometers().max(0) / spacing.nanometers().max(1)).unwrap_or(u16::MAX)
+}
+
+/// Sole plates as they are cut: what is taken out of a doorway later with what lies to either side of it.
+fn sole_plates(members: &[Member]) -> Vec<Vec<usize>> {
+    let is_sole = |member: &Member| matches!(member.role, Role::SolePlate | Role::SolePlateCutLast);
+    let mut soles: Vec<usize> = (0..members.len()).filter(|&place| is_sole(&members[place])).collect();
+    soles.sort_by_key(|&place| (members[place].rect.x, place));
+    let mut runs: Vec<Vec<usize>> = Vec::new();
+    for place in soles {
+        let member = &members[place];
+        let goes_on = |last: &usize| {
+            let before = &members[*last];
+            // Two pieces that meet are a break; only a doorway is no end.
+            before.rect.right() == member.rect.x
+                && (before.role == Role::SolePlateCutLast || member.role == Role::SolePlateCutLast)
+        };
+        match runs.last_mut() {
+            Some(run) if run.last().is_some_and(goes_on) => run.push(place),
+            _ => runs.push(vec![place]),
+        }
+    }
+    runs
+}
+
+/// The pieces of a beam or a post; `None` where it has no number or does not carry.
+fn of_the_house(part: PartId, member: HouseMember<'_>) -> Option<Vec<CutPiece>> {
+    let (for_, cuts, wood, plies): (For, Vec<Length>, String, u8) = match member {
+        HouseMember::Beam(beam) => {
+            let sized = beam.outcome.as_ref().ok().filter(|sized| sized.goes_in().carries())?;
+            let header = sized.goes_in().beam;
+            let cuts = sized.pieces.iter().map(|piece| piece.to - piece.from).collect();
+            (For::Beam, cuts, header.board.name(), header.plies)
+        }
+        HouseMember::Post(post) => {
+            let sized = post.outcome.as_ref().ok().filter(|sized| sized.goes_in().carries())?;
+            let (wood, count) = match sized.goes_in().post {
+                PostSection::Studs { lumber, count } => (lumber.name(), count),
+                PostSection::Solid(lumber) => (lumber.name(), 1),
+            };
+            (For::Post, vec![post.spec.height], wood, count)
+        }
+    };
+    let each = cuts.iter().flat_map(|cut| std::iter::repeat_n(*cut, usize::from(plies)));
+    let pieces = each.enumerate().map(|(ordinal, length)| CutPiece {
+        id: PieceId { of: Of::Part(part), for_, ordinal: ordinal as u16 },
+        length,
+        bevel: None,
+        stock: wood.as_str().into(),
+        members: Vec::new(),
+    });
+    Some(pieces.collect())
+}
