@@ -930,3 +930,39 @@ page-joists-run-along-it = Joists run along it
 page-it-hangs-free = It hangs free
 page-between-the-joists = Between the two joists, clear
 page-blocks-every = A block at least every
+page-cutting = Cut
+page-cutting-of = Cut { $name }
+page-cutting-show = What is shown
+page-cutting-packs = Packs
+page-cutting-sticks = Sticks
+page-cutting-of-which = Of
+page-cutting-whole-house = the whole house
+page-cutting-pieces =
+    { $count ->
+        [one] one piece
+       *[other] { $count } pieces
+    }
+page-cutting-held-back = Not to be cut yet
+page-cutting-no-packs = Nothing is built apart here.
+page-cutting-top-up = TOP up
+page-cutting-bevel = { $degrees }° bevel
+page-cutting-settings =
+    { $settings ->
+        [one] { $count } at one setting
+       *[other] { $count } at { $settings } settings
+    }
+page-cutting-how-many = how many
+page-cutting-stop-at = stop at
+page-cutting-what-for = what for, who gets it
+page-sticks-are-planned = The sticks are being planned …
+page-sticks-total = What the sticks cost
+page-sticks-least = the least possible: proven
+page-sticks-nearly-least = at most { $over } over the least possible
+page-sticks-first-fit = first fit would cost
+page-sticks-one-each = a stick for every piece
+page-sticks-waste = kerfs and offcuts
+page-sticks-source = { $yard }, prices of { $day }
+page-sticks-offcuts = Offcuts worth keeping, for blocks first
+page-sticks-one = A stick of { $length }: { $cuts }; saw { $kerfs }, left over { $offcut }
+page-sticks-falls-off = saw { $kerfs }, left over { $offcut }
+page-cutting-list = Lengths

@@ -408,3 +408,39 @@ page-top-let-down = tope donde baja
 page-it-is-cut-out = Se corta
 page-with-the-wall = Con el muro
 page-later = Después, cuando se sepa el antepecho
+page-cutting = Corte
+page-cutting-of = Corte de { $name }
+page-cutting-show = Qué se muestra
+page-cutting-packs = Conjuntos
+page-cutting-sticks = Varas
+page-cutting-of-which = De
+page-cutting-whole-house = toda la casa
+page-cutting-pieces =
+    { $count ->
+        [one] una pieza
+       *[other] { $count } piezas
+    }
+page-cutting-held-back = Todavía no se corta
+page-cutting-no-packs = Aquí no se arma nada aparte.
+page-cutting-top-up = TOP arriba
+page-cutting-bevel = corte a { $degrees }°
+page-cutting-settings =
+    { $settings ->
+        [one] { $count } con un solo tope
+       *[other] { $count } con { $settings } topes
+    }
+page-cutting-how-many = piezas
+page-cutting-stop-at = tope en
+page-cutting-what-for = para qué, para quién
+page-sticks-are-planned = Se planean las varas …
+page-sticks-total = Lo que cuestan las varas
+page-sticks-least = lo menos posible: demostrado
+page-sticks-nearly-least = a lo más { $over } sobre lo menos posible
+page-sticks-first-fit = poner lo primero que cabe costaría
+page-sticks-one-each = una vara por pieza
+page-sticks-waste = sierra y sobras
+page-sticks-source = { $yard }, precios del { $day }
+page-sticks-offcuts = Sobras que conviene guardar, primero para bloques
+page-sticks-one = Una vara de { $length }: { $cuts }; sierra { $kerfs }, sobran { $offcut }
+page-sticks-falls-off = sierra { $kerfs }, sobran { $offcut }
+page-cutting-list = Largos

@@ -34,6 +34,10 @@ const router = createBrowserRouter([
         path: "/jobs/:job/house",
         lazy: async () => ({ Component: (await import("./features/house")).HousePage }),
       },
+      {
+        path: "/jobs/:job/cut",
+        lazy: async () => ({ Component: (await import("./features/cut")).CutPage }),
+      },
       { path: "/jobs/:job/materials", element: <MaterialsPage /> },
       { path: "/jobs/:job/rules", element: <RulesPage /> },
       { path: "/devices", element: <DevicesPage /> },

@@ -14,6 +14,7 @@ pub mod demo;
 mod extract;
 mod history_entry;
 mod limits;
+pub mod loopback;
 pub mod metrics;
 mod metrics_names;
 pub mod on_site;
@@ -29,6 +30,7 @@ mod served_as;
 mod state;
 pub mod views;
 mod workers;
+pub mod yard;
 
 use std::sync::Arc;
 use std::time::Duration;
@@ -73,6 +75,7 @@ pub fn state(jobs: Jobs) -> AppState {
         workers: Workers::two_a_core(),
         changes: changes::Changes::default(),
         places: None,
+        yard: None,
         site: None,
     }
 }

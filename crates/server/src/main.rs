@@ -7,6 +7,7 @@ use std::process::ExitCode;
 use std::sync::Arc;
 use std::time::Duration;
 
+use axum::Router;
 use clap::{Parser, Subcommand};
 use sturvek_core::job::Job;
 use sturvek_core::plan::JobPlan;
@@ -20,6 +21,7 @@ use sturvek_server::connections::Over;
 use sturvek_server::on_site::OnSite;
 use sturvek_server::places::Places;
 use sturvek_server::places::stand_in::{self, Behaves};
+use sturvek_server::yard::{self, Yard};
 use sturvek_server::{ServedAs, app_on_site, app_over, connections, demo, metrics, openapi_json, state};
 use sturvek_speech::{Language, Units, Voice, english};
 use sturvek_store::Jobs;
@@ -64,6 +66,9 @@ enum Command {
         /// Where the figures of a place are asked, on this machine, such as sturvek stand-in places. Without it they are typed.
         #[arg(long, env = "STURVEK_PLACES_URL", value_name = "ADDRESS")]
         places: Option<String>,
+        /// Where prices of lumber are asked, on this machine, such as sturvek stand-in yard. Without it no sticks are planned.
+        #[arg(long, env = "STURVEK_YARD_URL", value_name = "ADDRESS")]
+        yard: Option<String>,
         /// Port on loopback on which Prometheus reads what to watch; 0 takes any free one. Without it nothing is counted.
         #[arg(long)]
         metrics: Option<u16>,
@@ -157,6 +162,21 @@ enum StandIn {
         #[arg(long)]
         nonsense: bool,
     },
+    /// The yard that sells lumber: its names and prices.
+    Yard {
+        /// Port to serve on; 0 takes any free one.
+        #[arg(long, default_value_t = 4865)]
+        port: u16,
+        /// Lets everybody wait so many seconds.
+        #[arg(long, default_value_t = 0)]
+        slow: u64,
+        /// Answers that it is closed.
+        #[arg(long)]
+        closed: bool,
+        /// Talks nonsense.
+        #[arg(long)]
+        nonsense: bool,
+    },
 }
 
 /// A size of paper.
@@ -190,11 +210,12 @@ async fn main() -> ExitCode {
 
 async fn run(command: Command) -> Result<(), Failure> {
     match command {
-        Command::Serve { database, port, empty, log, on_site, on_site_port, places, metrics } => {
+        Command::Serve { database, port, empty, log, on_site, on_site_port, places, yard, metrics } => {
             begin_log(log);
             let on_site = on_site.map(|folder| (folder, on_site_port));
             let places = places.as_deref().map(Places::at).transpose()?;
-            serve(Serving { database, port, empty, on_site, places, metrics }).await
+            let yard = yard.as_deref().map(Yard::at).transpose()?;
+            serve(Serving { database, port, empty, on_site, places, yard, metrics }).await
         }
         Command::Backup { file, database } => {
             backup(&database, &file).await?;
@@ -222,7 +243,12 @@ async fn run(command: Command) -> Result<(), Failure> {
         }
         Command::Table { block } => tell(&serde_json::to_string_pretty(&header_table::table(&block)?)?),
         Command::StandIn { of: StandIn::Places { port, slow, nonsense } } => {
-            stand_in_places(port, Behaves { slow: Duration::from_secs(slow), nonsense }).await
+            let app = stand_in::app(Behaves { slow: Duration::from_secs(slow), nonsense });
+            stand_in_at(port, "Places, all made up, are", app).await
+        }
+        Command::StandIn { of: StandIn::Yard { port, slow, closed, nonsense } } => {
+            let app = yard::stand_in::app(yard::stand_in::Behaves { slow: Duration::from_secs(slow), closed, nonsense });
+            stand_in_at(port, "A yard, all of it made up, is", app).await
         }
         Command::Openapi => tell(openapi_json()?.trim_end()),
     }
@@ -291,10 +317,11 @@ struct Serving {
     empty: bool,
     on_site: Option<(PathBuf, u16)>,
     places: Option<Places>,
+    yard: Option<Yard>,
     metrics: Option<u16>,
 }
 
-async fn serve(Serving { database, port, empty, on_site, places, metrics }: Serving) -> Result<(), Failure> {
+async fn serve(Serving { database, port, empty, on_site, places, yard, metrics }: Serving) -> Result<(), Failure> {
     // The ports first: a taken one should be said at once.
     let listener = listen(LOOPBACK, port, "--port").await?;
     let watched = match metrics {
@@ -315,6 +342,7 @@ async fn serve(Serving { database, port, empty, on_site, places, metrics }: Serv
     let served = ServedAs::loopback(listener.local_addr()?);
     let mut state = state(jobs);
     state.places = places;
+    state.yard = yard;
     state.site = on_site.as_ref().map(|at| at.site.clone());
     tokio::spawn(state.changes.clone().hear(state.jobs.clone()));
     if let Some((listener, counted)) = watched {
@@ -343,12 +371,12 @@ async fn serve(Serving { database, port, empty, on_site, places, metrics }: Serv
     tokio::join!(devices, here).0
 }
 
-/// Serves the stand-in of the places until it is asked to stop.
-async fn stand_in_places(port: u16, behaves: Behaves) -> Result<(), Failure> {
+/// Serves a stand-in until it is asked to stop.
+async fn stand_in_at(port: u16, what: &str, app: Router) -> Result<(), Failure> {
     let listener = listen(LOOPBACK, port, "--port").await?;
     let asked_to_stop = stop_signals()?;
-    tell(&format!("Places, all made up, are at http://{}", listener.local_addr()?))?;
-    Ok(axum::serve(listener, stand_in::app(behaves)).with_graceful_shutdown(asked_to_stop).await?)
+    tell(&format!("{what} at http://{}", listener.local_addr()?))?;
+    Ok(axum::serve(listener, app).with_graceful_shutdown(asked_to_stop).await?)
 }
 
 /// This machine as devices reach it, and where it listens for them.

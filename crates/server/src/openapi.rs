@@ -7,7 +7,7 @@ use utoipa_axum::router::OpenApiRouter;
 use utoipa_axum::routes;
 
 use crate::answered::with_answered;
-use crate::routes::{changes, commands, devices, health, house, inputs, jobs, papers, studies, walls};
+use crate::routes::{changes, commands, cut, devices, health, house, inputs, jobs, papers, studies, walls};
 use crate::state::AppState;
 
 #[derive(OpenApi)]
@@ -58,6 +58,8 @@ pub fn api_router() -> OpenApiRouter<AppState> {
         .routes(routes!(house::get_place))
         .routes(routes!(walls::get_ticket))
         .routes(routes!(walls::get_candidates))
+        .routes(routes!(cut::get_cut))
+        .routes(routes!(cut::get_sticks))
         .routes(routes!(studies::get_reach))
         .routes(routes!(studies::get_capability))
         .routes(routes!(studies::get_one_size))

@@ -9,6 +9,7 @@ use crate::on_site::OnSite;
 use crate::places::Places;
 use crate::plans::Plans;
 use crate::workers::Workers;
+use crate::yard::Yard;
 
 /// What handlers share.
 #[derive(Clone, Debug)]
@@ -23,6 +24,8 @@ pub struct AppState {
     pub changes: Changes,
     /// Where the figures of a place are asked, if anywhere.
     pub places: Option<Places>,
+    /// Where lumber is bought, if anywhere.
+    pub yard: Option<Yard>,
     /// This machine as its owner's devices reach it, where they do.
     pub site: Option<Arc<OnSite>>,
 }

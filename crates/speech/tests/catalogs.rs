@@ -12,8 +12,8 @@ use sturvek_core::job::Input;
 use sturvek_speech::{Language, Vocabulary, files, text};
 
 /// What a crew reads: whole in every language.
-const CREW: [&str; 12] = [
-    "assembly", "asked", "basics", "checks", "findings", "limits", "loads", "nailing", "paper", "parts", "path",
+const CREW: [&str; 13] = [
+    "assembly", "asked", "basics", "checks", "cut", "findings", "limits", "loads", "nailing", "paper", "parts", "path",
     "schools",
 ];
 /// Read by a crew as well.

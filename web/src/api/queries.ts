@@ -18,6 +18,9 @@ export const keys = {
     ["job", job, "reach", opening, version, snow, building] as const,
   oneSize: (job: string, version: number) => ["job", job, "one-size", version] as const,
   path: (job: string, version: number) => ["job", job, "path", version] as const,
+  cut: (job: string, version: number, part: { readonly wall?: string; readonly level?: string }) =>
+    ["job", job, "cut", version, part] as const,
+  sticks: (job: string, version: number) => ["job", job, "sticks", version] as const,
   site: ["site"] as const,
   devices: ["devices"] as const,
   inputs: ["inputs"] as const,
@@ -58,6 +61,27 @@ export const devicesQuery = queryOptions({
   queryFn: () => answered(api.GET("/api/devices")),
   refetchInterval: LOOK_EVERY,
 });
+
+/** What is cut of a job, or of a wall or a storey of it, at one version. */
+export const cutQuery = (
+  job: string,
+  version: number,
+  part: { readonly wall?: string; readonly level?: string },
+) =>
+  queryOptions({
+    queryKey: keys.cut(job, version, part),
+    queryFn: () => answered(api.GET("/api/jobs/{job}/cut", { params: { path: { job }, query: part } })),
+    placeholderData: keepPreviousData,
+  });
+
+/** The sticks that a job is cut from, at one version, with the yard's prices of now. */
+export const sticksQuery = (job: string, version: number) =>
+  queryOptions({
+    queryKey: keys.sticks(job, version),
+    queryFn: () => answered(api.GET("/api/jobs/{job}/sticks", { params: { path: { job } } })),
+    placeholderData: keepPreviousData,
+    staleTime: 60_000,
+  });
 
 /** How much of a job is settled, at one version of it. */
 export const totalsQuery = (job: string, version: number) =>

@@ -193,6 +193,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/cut": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The cut list and the packs of a job, or of a part of its house. */
+        get: operations["get_cut"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/duplicate": {
         parameters: {
             query?: never;
@@ -493,6 +510,23 @@ export interface paths {
         put?: never;
         /** Reads how a house is described, and says it back with the edits that make it. */
         post: operations["say_a_house"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/sticks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The sticks that a job is cut from, planned with the yard's prices. */
+        get: operations["get_sticks"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -2475,6 +2509,36 @@ export interface components {
              */
             stiffness_psi: number;
         };
+        /** @description A pack with all that are alike. */
+        BuiltPackView: {
+            filler?: components["schemas"]["Phrase"] | null;
+            /** @description Where each of them goes: as many as there are. */
+            goes: components["schemas"]["Phrase"][];
+            /** @description What packs of this kind are. */
+            kind: components["schemas"]["Phrase"];
+            /** @description How it is nailed. */
+            nails: components["schemas"]["NailingView"][];
+            /** @description The pieces of one. */
+            pieces: components["schemas"]["PackPieceView"][];
+        };
+        /** @description Sticks of one length to buy. */
+        BuyView: {
+            /**
+             * Format: int32
+             * @description How many.
+             */
+            count: number;
+            /**
+             * Format: int64
+             * @description How long, nanometers.
+             */
+            length: number;
+            /**
+             * Format: int64
+             * @description What one costs, cents.
+             */
+            price_cents: number;
+        };
         /** @description A header that was tried. */
         CandidateView: {
             /** @description What it serves best of those that carry: cheapest, least wood, shallowest, lightest, fewest plies. */
@@ -2954,6 +3018,24 @@ export interface components {
             commands: components["schemas"]["Command"][];
             /** @enum {string} */
             do: "together";
+        };
+        /** @description What is cut from one section and grade. */
+        CutSectionView: {
+            /** @description From what. */
+            section: components["schemas"]["Phrase"];
+            /** @description One setting of the stop each, the longest first. */
+            settings: components["schemas"]["SettingView"][];
+        };
+        /** @description What of a job is cut and built apart. */
+        CutView: {
+            /** @description What is not cut yet. */
+            held_back: components["schemas"]["HeldBackView"][];
+            /** @description What is built apart from the walls; alike ones together. */
+            packs: components["schemas"]["BuiltPackView"][];
+            /** @description How many pieces in all. */
+            pieces: number;
+            /** @description What is cut, by what it is cut from. */
+            sections: components["schemas"]["CutSectionView"][];
         };
         /**
          * @description On what area a roof's dead load is given.
@@ -3694,6 +3776,13 @@ export interface components {
             /** @description Height over the plates at the right end. */
             right: components["schemas"]["TypedLength"];
         };
+        /** @description Something that is not cut yet. */
+        HeldBackView: {
+            /** @description What. */
+            what: components["schemas"]["Phrase"];
+            /** @description Why. */
+            why: components["schemas"]["Phrase"];
+        };
         /** @description An entry of a job's history. */
         HistoryEntry: {
             /** @description `do`, `undo` or `redo`; `create`, `copy`, `delete` or `restore`. */
@@ -4399,6 +4488,21 @@ export interface components {
             /** @description Its name. */
             name: string;
         };
+        /** @description Offcuts of one length. */
+        OffcutView: {
+            /**
+             * Format: int32
+             * @description How many.
+             */
+            count: number;
+            /**
+             * Format: int64
+             * @description How long, nanometers.
+             */
+            length: number;
+            /** @description Of what. */
+            section: components["schemas"]["Phrase"];
+        };
         /** @description How devices reach this machine, where it serves them. */
         OnSiteView: {
             site?: components["schemas"]["SiteView"] | null;
@@ -4533,6 +4637,30 @@ export interface components {
             lower: components["schemas"]["TypedLength"][];
             /** @description The upper plate's. */
             upper: components["schemas"]["TypedLength"][];
+        };
+        /** @description Pieces of a pack that are alike. */
+        PackPieceView: {
+            /**
+             * Format: double
+             * @description Degrees off square, where an end is not.
+             */
+            bevel_degrees?: number | null;
+            /**
+             * Format: int32
+             * @description How many.
+             */
+            count: number;
+            /**
+             * Format: int64
+             * @description Cut length, at its longest, nanometers.
+             */
+            length: number;
+            /** @description Whether they lie with their TOP stamp up. */
+            top_up: boolean;
+            /** @description What they are for. */
+            what: components["schemas"]["Phrase"];
+            /** @description What they are cut from. */
+            wood: string;
         };
         /** @description Jacks and kings at one end. */
         PackView: {
@@ -5191,6 +5319,28 @@ export interface components {
             /** @description Why, in a sentence. */
             words: components["schemas"]["Phrase"];
         };
+        /** @description The sticks of one section. */
+        SectionSticksView: {
+            /**
+             * Format: int64
+             * @description No plan costs less, cents.
+             */
+            bound_cents: number;
+            /** @description How many to buy, by length. */
+            buy: components["schemas"]["BuyView"][];
+            /**
+             * Format: int64
+             * @description What they cost, cents.
+             */
+            cost_cents: number;
+            none?: components["schemas"]["Phrase"] | null;
+            /** @description Of what. */
+            section: components["schemas"]["Phrase"];
+            /** @description How they are cut, the largest waste last. */
+            sticks: components["schemas"]["StickView"][];
+            /** @description What no stick gives and is left out, with what can be done. */
+            too_long: components["schemas"]["Phrase"][];
+        };
         /**
          * @description What somebody saw.
          * @enum {string}
@@ -5201,6 +5351,27 @@ export interface components {
          * @enum {string}
          */
         Service: "dry" | "wet";
+        /** @description One setting of the saw's stop. */
+        SettingView: {
+            /**
+             * Format: double
+             * @description Degrees off square, where an end is not.
+             */
+            bevel_degrees?: number | null;
+            /** @description How many. */
+            count: number;
+            /** @description Who gets them. */
+            goes: components["schemas"]["Phrase"];
+            /**
+             * Format: int64
+             * @description Cut length, at its longest, nanometers.
+             */
+            length: number;
+            /** @description Whether they lie with their TOP stamp up. */
+            top_up: boolean;
+            /** @description What they are for. */
+            what: components["schemas"]["Phrase"];
+        };
         /** @description Settings of a job. What is left out is as usual. */
         Settings: {
             /**
@@ -5661,6 +5832,68 @@ export interface components {
              * @description The version it was made on.
              */
             on_version: number;
+        };
+        /** @description Sticks that are cut alike. */
+        StickView: {
+            /**
+             * Format: int32
+             * @description How many there are.
+             */
+            count: number;
+            /** @description What is cut from each, nanometers, the longest first. */
+            cuts: number[];
+            /**
+             * Format: int64
+             * @description What the saw takes, nanometers.
+             */
+            kerfs: number;
+            /**
+             * Format: int64
+             * @description How long each is, nanometers.
+             */
+            length: number;
+            /**
+             * Format: int64
+             * @description What falls off, nanometers.
+             */
+            offcut: number;
+        };
+        /** @description The sticks of a job. */
+        SticksView: {
+            /** @description The day on which its prices hold, as `2026-11-27`. */
+            as_of?: string | null;
+            /**
+             * Format: int64
+             * @description No plan costs less, cents.
+             */
+            bound_cents: number;
+            /**
+             * Format: int64
+             * @description What those that are planned cost, cents.
+             */
+            cost_cents: number;
+            /**
+             * Format: int64
+             * @description What first fit would have cost, cents; left out where a section has no such plan.
+             */
+            first_fit_cents?: number | null;
+            /** @description What falls off in lengths worth keeping, nanometers, the longest first. */
+            offcuts: components["schemas"]["OffcutView"][];
+            /**
+             * Format: int64
+             * @description What a stick for every piece would have cost, cents; likewise.
+             */
+            one_stick_each_cents?: number | null;
+            problem?: components["schemas"]["Phrase"] | null;
+            /** @description By what they are. */
+            sections: components["schemas"]["SectionSticksView"][];
+            /**
+             * Format: double
+             * @description How much of what is bought is in no piece, percent of length.
+             */
+            waste_percent: number;
+            /** @description What the yard is called; left out where none answers. */
+            yard?: string | null;
         };
         /** @description A board on the pile. */
         StockItem: {
@@ -7053,6 +7286,95 @@ export interface operations {
             };
             /** @description Unsupported Media Type */
             415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Misdirected Request */
+            421: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Internal Server Error */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    get_cut: {
+        parameters: {
+            query?: {
+                /** @description Only of this wall. */
+                wall?: string;
+                /** @description Only of the walls, beams and posts of this storey. */
+                level?: string;
+            };
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CutView"];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Request Timeout */
+            408: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -8702,6 +9024,81 @@ export interface operations {
             };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Internal Server Error */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    get_sticks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SticksView"];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Request Timeout */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Misdirected Request */
+            421: {
                 headers: {
                     [name: string]: unknown;
                 };

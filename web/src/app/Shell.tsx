@@ -49,6 +49,11 @@ export function Shell() {
           </NavLink>
         )}
         {job && (
+          <NavLink to={`/jobs/${job}/cut`} className={look}>
+            {say("page-cutting")}
+          </NavLink>
+        )}
+        {job && (
           <NavLink to={`/jobs/${job}/rules`} className={look}>
             {say("page-rules")}
           </NavLink>

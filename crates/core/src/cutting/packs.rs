@@ -13,14 +13,16 @@
 use std::collections::BTreeMap;
 use std::sync::Arc;
 
-use super::pieces::{CutPiece, For, Of, PieceId};
+use super::pieces::{CutPiece, For, Of, PieceId, named};
 use crate::framing::member::{Bevel, Member, Minded, Role};
 use crate::framing::nailing::{Nailing, opening_nailing, wall_nailing};
 use crate::framing::{OpeningPlan, WallPlan};
 use crate::house::PartId;
-use crate::job::{Backing, Letter, Partition, Wall, WallEnd, WallId};
+use crate::job::{Backing, Job, Letter, Partition, Wall, WallEnd, WallId};
 use crate::measure::{End, Length};
 use crate::plan::JobPlan;
+use crate::say;
+use crate::speech::{Phrase, distance};
 
 /// What a pack is.
 #[derive(Clone, Copy, Debug, PartialEq, Eq, PartialOrd, Ord)]
@@ -52,6 +54,55 @@ pub struct Goes {
     pub wall: Option<WallId>,
     /// What it is there.
     pub is: PackIs,
+}
+
+impl PackIs {
+    /// What it is called on its wall.
+    pub fn phrase(self, job: &Job) -> Phrase {
+        match self {
+            Self::OpeningEnd(letter, end) => say!("pack-opening-end", letter = letter.to_string(), end),
+            Self::Header(letter) => say!("pack-header", letter = letter.to_string()),
+            Self::HeaderPost(letter) => say!("pack-header-post", letter = letter.to_string()),
+            Self::Corner(end) => say!("pack-corner", end),
+            Self::Channel(at) => say!("pack-channel", at = distance(at)),
+            Self::Ladder(at) => say!("pack-ladder", at = distance(at)),
+            Self::Point(at) => say!("pack-point", at = distance(at)),
+            Self::Beam(part) | Self::Post(part) => named(job, part),
+        }
+    }
+
+    /// What packs of this kind are, as a heading.
+    pub fn kind(self) -> Phrase {
+        match self {
+            Self::OpeningEnd(..) => say!("packs-opening-ends"),
+            Self::Header(_) => say!("packs-headers"),
+            Self::HeaderPost(_) => say!("packs-header-posts"),
+            Self::Corner(_) => say!("packs-corners"),
+            Self::Channel(_) => say!("packs-channels"),
+            Self::Ladder(_) => say!("packs-ladders"),
+            Self::Point(_) => say!("packs-points"),
+            Self::Beam(_) => say!("packs-beams"),
+            Self::Post(_) => say!("packs-posts"),
+        }
+    }
+}
+
+impl Goes {
+    /// Where it goes, with the wall.
+    pub fn phrase(&self, job: &Job) -> Phrase {
+        let what = self.is.phrase(job);
+        match self.wall.and_then(|wall| job.wall(wall)) {
+            Some(wall) => say!("in-a-wall", what = what, wall = &wall.frame.name),
+            None => what,
+        }
+    }
+}
+
+impl Filler {
+    /// What is cut for it.
+    pub fn phrase(&self) -> Phrase {
+        say!("pack-filler", thickness = self.thickness, depth = self.depth, length = self.length)
+    }
 }
 
 /// A piece of a pack, and how many are alike.
@@ -103,7 +154,7 @@ pub struct Pack {
 pub fn packs_of_job(plan: &JobPlan, pieces: &[CutPiece]) -> Vec<Pack> {
     let mut packs: Vec<Pack> = Vec::new();
     for (wall, planned) in plan.walls() {
-        let mine: Vec<&CutPiece> = pieces.iter().filter(|piece| wall_of(piece.id.of) == Some(wall.id)).collect();
+        let mine: Vec<&CutPiece> = pieces.iter().filter(|piece| piece.id.of.wall() == Some(wall.id)).collect();
         for pack in of_wall(wall, planned, &mine) {
             put(&mut packs, pack);
         }
@@ -121,14 +172,6 @@ pub fn packs_of_job(plan: &JobPlan, pieces: &[CutPiece]) -> Vec<Pack> {
         }
     }
     packs
-}
-
-/// The wall that a piece belongs to.
-const fn wall_of(of: Of) -> Option<WallId> {
-    match of {
-        Of::Opening(wall, _) | Of::Bay(wall, _) => Some(wall),
-        Of::Part(_) => None,
-    }
 }
 
 /// Puts a pack to those that it is like.

@@ -14,10 +14,11 @@ use std::sync::Arc;
 use crate::framing::member::{Bevel, Member, Minded, Role, Stock};
 use crate::framing::{OpeningPlan, WallPlan};
 use crate::house::PartId;
-use crate::job::{Letter, OpeningId, Wall, WallId};
+use crate::job::{Job, Letter, OpeningId, Wall, WallId};
 use crate::measure::Length;
 use crate::plan::JobPlan;
 use crate::plan::members::Member as HouseMember;
+use crate::say;
 use crate::sizing::candidates::Tried;
 use crate::sizing::post::PostSection;
 use crate::sizing::verdict::Verdict;
@@ -64,6 +65,14 @@ pub struct Section {
     pub wood: Arc<str>,
     /// Whether it is treated.
     pub treated: bool,
+}
+
+impl Section {
+    /// As it is called on a list.
+    pub fn phrase(&self) -> Phrase {
+        let minded = if self.treated { Minded::Treated } else { Minded::Nothing };
+        Stock { wood: self.wood.clone(), minded }.phrase()
+    }
 }
 
 /// A piece to cut.
@@ -118,6 +127,82 @@ pub struct JobPieces {
     pub pieces: Vec<CutPiece>,
     /// Not to cut yet.
     pub held_back: Vec<HeldBack>,
+}
+
+impl For {
+    /// What it is called on a list.
+    pub fn phrase(self) -> Phrase {
+        match self {
+            Self::Wall(role) => role.phrase(),
+            Self::Beam => say!("cut-beam"),
+            Self::Post => say!("cut-post"),
+        }
+    }
+}
+
+impl Of {
+    /// The wall that it belongs to; `None` for what stands beside walls.
+    pub const fn wall(self) -> Option<WallId> {
+        match self {
+            Self::Opening(wall, _) | Self::Bay(wall, _) => Some(wall),
+            Self::Part(_) => None,
+        }
+    }
+
+    /// The storey that it stands on; `None` where nobody said one.
+    pub fn level(self, job: &Job) -> Option<PartId> {
+        match self {
+            Self::Opening(wall, _) | Self::Bay(wall, _) => job.wall(wall)?.place.map(|place| place.level),
+            Self::Part(part) => {
+                let beam = job.house.beams.iter().find(|beam| beam.id == part).map(|beam| beam.level);
+                beam.or_else(|| job.house.posts.iter().find(|post| post.id == part).map(|post| post.level))
+            }
+        }
+    }
+
+    /// Who gets it: the opening's letter and its wall, the wall, or the beam or post by its name.
+    pub fn phrase(self, job: &Job) -> Phrase {
+        let wall_of = |id: WallId| job.wall(id).map(|wall| &wall.frame.name);
+        match self {
+            Self::Opening(wall, opening) => {
+                let letter = job.opening(opening).and_then(|(_, opening)| opening.letter);
+                match (letter, wall_of(wall)) {
+                    (Some(letter), Some(wall)) => {
+                        say!("in-a-wall", what = Phrase::verbatim(letter.to_string()), wall = wall)
+                    }
+                    _ => say!("nothing-to-say"),
+                }
+            }
+            Self::Bay(wall, _) => {
+                wall_of(wall).map_or_else(|| say!("nothing-to-say"), |wall| Phrase::verbatim(wall.as_str()))
+            }
+            Self::Part(part) => named(job, part),
+        }
+    }
+}
+
+/// What a beam or a post of the house is called.
+pub(super) fn named(job: &Job, part: PartId) -> Phrase {
+    let beam = job.house.beams.iter().find(|beam| beam.id == part).map(|beam| &beam.name);
+    let post = || job.house.posts.iter().find(|post| post.id == part).map(|post| &post.name);
+    beam.or_else(post).map_or_else(|| say!("nothing-to-say"), |name| Phrase::verbatim(name.as_str()))
+}
+
+impl HeldBack {
+    /// What is held back.
+    pub fn what(&self, job: &Job) -> Phrase {
+        match self {
+            Self::Opening { wall, opening, .. } => Of::Opening(*wall, *opening).phrase(job),
+            Self::Part { part, .. } => Of::Part(*part).phrase(job),
+        }
+    }
+
+    /// Why.
+    pub const fn why(&self) -> &Phrase {
+        match self {
+            Self::Opening { why, .. } | Self::Part { why, .. } => why,
+        }
+    }
 }
 
 /// Whether an opening is decided so far that its pieces can be cut.

@@ -74,6 +74,11 @@ impl Length {
         self.to_inches() / 12.0
     }
 
+    /// How much of a whole it is, percent; nothing of nothing.
+    pub fn percent_of(self, whole: Self) -> f64 {
+        if whole == Self::ZERO { 0.0 } else { 100.0 * self.to_inches() / whole.to_inches() }
+    }
+
     /// Without its sign.
     pub const fn abs(self) -> Self {
         Self(self.0.abs())

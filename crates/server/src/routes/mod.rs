@@ -2,6 +2,7 @@
 
 pub mod changes;
 pub mod commands;
+pub mod cut;
 pub mod devices;
 pub mod health;
 pub mod house;

@@ -1,6 +1,7 @@
 //! Results on the wire: a planned wall, an opening's ticket, the calculation sheet. Lengths are whole nanometers; what is said are
 //! phrases, which the page says in its user's language, words and units.
 
+mod cut;
 mod finding;
 mod header;
 mod loads;
@@ -9,6 +10,10 @@ mod path;
 mod ticket;
 mod wall;
 
+pub use cut::{
+    BuiltPackView, BuyView, CutSectionView, CutView, HeldBackView, OffcutView, PackPieceView, SectionSticksView, SettingView,
+    StickView, SticksView,
+};
 pub use finding::{FindingView, WayOutView};
 pub use header::{CandidateView, CheckView, HungView, SchoolView, SizedView, candidates};
 pub use loads::{FieldLoadView, LoadLine, LoadPart, LoadPointView, LoadStretch, LoadTotal};

@@ -1,0 +1,33 @@
+# What is cut and built apart, and the sticks that it is cut from.
+
+pack-opening-end = { $letter } { $end }
+pack-header = { -header } { $letter }
+pack-header-post = post under { $letter }
+pack-corner = { $end } corner
+pack-channel = channel at { $at }
+pack-ladder = ladder at { $at }
+pack-point = studs under the load at { $at }
+pack-filler = filler { $thickness } × { $depth } × { $length }
+packs-opening-ends = Ends of openings
+packs-headers = { -Headers }
+packs-header-posts = Posts under { -headers }
+packs-corners = Corners
+packs-channels = Channels
+packs-ladders = Ladder blocks
+packs-points = Studs under point loads
+packs-beams = Beams
+packs-posts = Posts
+in-a-wall = { $what } in { $wall }
+cut-beam = beam
+cut-post = post
+sticks-not-sold = The yard sells no { $wood }: choose another wood, or ask another yard.
+sticks-not-enough = The yard has not enough { $wood } for { $pieces } pieces.
+sticks-none-found = No plan was found for { $pieces } pieces of { $wood } with the sticks that the yard has.
+yard-none = No yard is asked: start the server with the address of one.
+yard-away = The yard does not answer: no sticks are planned. The cut list stands.
+yard-nonsense = The yard answers with something that is no price list: no sticks are planned.
+sticks-too-long =
+    { $count ->
+        [one] One piece of { $wood } is { $piece } long; the longest stick is { $longest }.
+       *[other] { $count } pieces of { $wood } are { $piece } long; the longest stick is { $longest }.
+    } They are left out here: break the plate, change the { -header }, or ask for a longer stick.

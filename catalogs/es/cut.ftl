@@ -1,0 +1,39 @@
+# What is cut and built apart, and the sticks that it is cut from.
+
+pack-opening-end = { $letter }, lado { $end ->
+        [left] izquierdo
+       *[right] derecho
+    }
+pack-header = dintel { $letter }
+pack-header-post = poste bajo { $letter }
+pack-corner = esquina { $end ->
+        [left] izquierda
+       *[right] derecha
+    }
+pack-channel = canal en { $at }
+pack-ladder = escalera de bloques en { $at }
+pack-point = montantes bajo la carga en { $at }
+pack-filler = relleno { $thickness } × { $depth } × { $length }
+packs-opening-ends = Lados de vanos
+packs-headers = Dinteles
+packs-header-posts = Postes bajo dinteles
+packs-corners = Esquinas
+packs-channels = Canales
+packs-ladders = Escaleras de bloques
+packs-points = Montantes bajo cargas
+packs-beams = Vigas
+packs-posts = Postes
+in-a-wall = { $what } en { $wall }
+cut-beam = viga
+cut-post = poste
+sticks-not-sold = La maderería no vende { $wood }: elija otra madera, o pregunte en otra parte.
+sticks-not-enough = La maderería no tiene bastante { $wood } para { $pieces } piezas.
+sticks-none-found = No se halló un plan para { $pieces } piezas de { $wood } con las varas que hay.
+yard-none = No se pregunta a ninguna maderería: arranque el servidor con la dirección de una.
+yard-away = La maderería no contesta: no hay plan de varas. La lista de corte vale.
+yard-nonsense = La maderería contesta algo que no es una lista de precios: no hay plan de varas.
+sticks-too-long =
+    { $count ->
+        [one] Una pieza de { $wood } mide { $piece }; la vara más larga mide { $longest }.
+       *[other] { $count } piezas de { $wood } miden { $piece }; la vara más larga mide { $longest }.
+    } Aquí quedan fuera: parta la solera, cambie el dintel, o pida una vara más larga.

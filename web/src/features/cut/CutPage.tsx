@@ -1,0 +1,101 @@
+import { useQuery } from "@tanstack/react-query";
+import { useParams, useSearchParams } from "react-router";
+import { problemText } from "../../api/problems";
+import { cutQuery, jobQuery, sticksQuery } from "../../api/queries";
+import { PageHead } from "../../components/PageHead";
+import { useSpeech } from "../../speech/useSpeech";
+import { CutList } from "./CutList";
+import { HeldBack } from "./HeldBack";
+import { Packs } from "./Packs";
+import { Sticks } from "./Sticks";
+import { partOf, shownOf, VIEWS } from "./views";
+
+/** What is built apart, what is cut, and from which sticks: of the whole house, a storey or a wall. */
+export function CutPage() {
+  const { say } = useSpeech();
+  const { job = "" } = useParams();
+  const [asked, ask] = useSearchParams();
+  const view = useQuery(jobQuery(job));
+  const version = view.data?.version ?? 0;
+  const shown = shownOf(asked.get("show"));
+  const part = partOf(asked);
+  const ready = view.data !== undefined;
+  const cut = useQuery({ ...cutQuery(job, version, part), enabled: ready });
+  const sticks = useQuery({ ...sticksQuery(job, version), enabled: ready && shown === "sticks" });
+  const put = (name: string, value: string) =>
+    ask(
+      (before) => {
+        const after = new URLSearchParams(before);
+        if (name === "of") {
+          after.delete("wall");
+          after.delete("level");
+          const [kind, id] = value.split(" ");
+          if (kind && id) after.set(kind, id);
+        } else after.set(name, value);
+        return after;
+      },
+      { replace: true },
+    );
+  const error = view.error ?? cut.error ?? sticks.error;
+  return (
+    <div className="screen flex h-full flex-col">
+      <PageHead
+        title={view.data ? say("page-cutting-of", { name: view.data.job.name }) : say("page-cutting")}
+        back={{ to: `/jobs/${job}`, label: say("page-back-to-the-wall") }}
+      >
+        <fieldset className="no-print join" aria-label={say("page-cutting-show")}>
+          {VIEWS.map(([each, called]) => (
+            <button
+              key={each}
+              type="button"
+              aria-pressed={shown === each}
+              className={`btn join-item tap px-4 ${shown === each ? "btn-neutral" : "font-normal"}`}
+              onClick={() => put("show", each)}
+            >
+              {say(called)}
+            </button>
+          ))}
+        </fieldset>
+      </PageHead>
+      <main className="screen relative min-h-0 flex-1 overflow-y-auto p-4">
+        {error && <p className="text-lg">{problemText(say, error)}</p>}
+        {cut.data && <HeldBack held={cut.data.held_back} />}
+        {shown !== "sticks" && view.data && (
+          <label className="no-print mb-4 flex flex-wrap items-center gap-3 text-lg">
+            {say("page-cutting-of-which")}
+            <select
+              className="select tap w-auto text-lg"
+              value={part.wall ? `wall ${part.wall}` : part.level ? `level ${part.level}` : ""}
+              onChange={(event) => put("of", event.target.value)}
+            >
+              <option value="">{say("page-cutting-whole-house")}</option>
+              {view.data.job.house.levels.map((level) => (
+                <option key={level.id} value={`level ${level.id}`}>
+                  {level.name}
+                </option>
+              ))}
+              {view.data.job.walls.map((wall) => (
+                <option key={wall.id} value={`wall ${wall.id}`}>
+                  {wall.frame.name}
+                </option>
+              ))}
+            </select>
+            {cut.data && <span>{say("page-cutting-pieces", { count: cut.data.pieces })}</span>}
+          </label>
+        )}
+        {shown === "packs" && cut.data && <Packs packs={cut.data.packs} />}
+        {shown === "list" && cut.data && <CutList sections={cut.data.sections} />}
+        {shown === "sticks" &&
+          (sticks.data ? (
+            <Sticks sticks={sticks.data} />
+          ) : (
+            !sticks.error && (
+              <p className="text-lg" role="status">
+                {say("page-sticks-are-planned")}
+              </p>
+            )
+          ))}
+      </main>
+    </div>
+  );
+}

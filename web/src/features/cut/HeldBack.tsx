@@ -1,0 +1,20 @@
+import type { Schemas } from "../../api/client";
+import { useSpeech } from "../../speech/useSpeech";
+
+/** What is on no list yet, and why: at the head of everything that is cut. */
+export function HeldBack({ held }: { readonly held: readonly Schemas["HeldBackView"][] }) {
+  const { say } = useSpeech();
+  if (held.length === 0) return null;
+  return (
+    <section className="sheet mb-4 border-2 border-error p-3" aria-label={say("page-cutting-held-back")}>
+      <h2 className="font-bold text-error text-lg">{say("page-cutting-held-back")}</h2>
+      <ul className="grid gap-1 text-lg">
+        {held.map(({ what, why }) => (
+          <li key={say(what)}>
+            <b>{say(what)}</b>: {say(why)}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

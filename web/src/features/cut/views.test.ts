@@ -1,0 +1,24 @@
+import { describe, expect, it } from "vitest";
+import { cutsOn, partOf, shownOf } from "./views";
+
+describe("what the cut screen shows", () => {
+  it("shows what is built first where nothing else was asked for", () => {
+    expect([shownOf(null), shownOf("sticks"), shownOf("nonsense")]).toEqual(["packs", "sticks", "packs"]);
+  });
+
+  it("is of a wall before it is of a storey", () => {
+    const of = (text: string) => partOf(new URLSearchParams(text));
+    expect(of("wall=a&level=b")).toEqual({ wall: "a" });
+    expect(of("level=b")).toEqual({ level: "b" });
+    expect(of("")).toEqual({});
+  });
+
+  it("lays cuts along a stick with the saw between them", () => {
+    expect(cutsOn([40, 40, 15], 2, 100, 1000)).toEqual([
+      { from: 0, wide: 400 },
+      { from: 420, wide: 400 },
+      { from: 840, wide: 150 },
+    ]);
+    expect(cutsOn([], 2, 100, 1000)).toEqual([]);
+  });
+});
