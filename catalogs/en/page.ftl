@@ -966,3 +966,4 @@ page-sticks-offcuts = Offcuts worth keeping, for blocks first
 page-sticks-one = A stick of { $length }: { $cuts }; saw { $kerfs }, left over { $offcut }
 page-sticks-falls-off = saw { $kerfs }, left over { $offcut }
 page-cutting-list = Lengths
+page-sticks-left-out = without what is left out below

@@ -444,3 +444,4 @@ page-sticks-offcuts = Sobras que conviene guardar, primero para bloques
 page-sticks-one = Una vara de { $length }: { $cuts }; sierra { $kerfs }, sobran { $offcut }
 page-sticks-falls-off = sierra { $kerfs }, sobran { $offcut }
 page-cutting-list = Largos
+page-sticks-left-out = sin lo que abajo queda fuera

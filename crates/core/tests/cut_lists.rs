@@ -45,14 +45,16 @@ fn a_sole_plate_runs_through_its_doorway() {
     job.walls[0].frame.length = Length::feet(12);
     job.walls[0].openings[0].design.center = Length::feet(6);
     let (plan, all) = pieces(&job);
-    let soles: Vec<Length> = all
-        .pieces
-        .iter()
-        .filter(|piece| piece.members.iter().any(|place| {
-            plan.walls().next().is_some_and(|(_, wall)| wall.members[*place].role == Role::SolePlate)
-        }))
-        .map(|piece| piece.length)
-        .collect();
+    let soles: Vec<Length> =
+        all.pieces
+            .iter()
+            .filter(|piece| {
+                piece.members.iter().any(|place| {
+                    plan.walls().next().is_some_and(|(_, wall)| wall.members[*place].role == Role::SolePlate)
+                })
+            })
+            .map(|piece| piece.length)
+            .collect();
     assert_eq!(soles, [Length::feet(12)]);
 }
 
@@ -72,7 +74,8 @@ fn a_piece_keeps_its_name_when_an_opening_comes_elsewhere() {
     job.walls[0].frame.length = Length::feet(30);
     job.walls[0].openings[0].design.center = Length::feet(24);
     let before: BTreeSet<PieceId> = pieces(&job).1.pieces.iter().map(|piece| piece.id).collect();
-    let usual = OpeningDesign::usual(OpeningKind::Window, Size { width: Length::inches(24), height: Length::inches(36) });
+    let usual =
+        OpeningDesign::usual(OpeningKind::Window, Size { width: Length::inches(24), height: Length::inches(36) });
     let design = OpeningDesign { center: Length::feet(6), sill: Length::inches(40), ..usual };
     job.walls[0].openings.push(Opening::new(OpeningId(77), design));
     job.walls[0].give_letters();
@@ -156,7 +159,10 @@ fn built_up_beams_and_posts_of_the_house_are_packs() {
 fn sticks_add_up_to_the_list() {
     let (_, all) = pieces(&bearing());
     let lists = cut_list(all.pieces.iter().enumerate());
-    assert_eq!(lists.iter().flat_map(|list| &list.settings).map(|each| each.pieces.len()).sum::<usize>(), all.pieces.len());
+    assert_eq!(
+        lists.iter().flat_map(|list| &list.settings).map(|each| each.pieces.len()).sum::<usize>(),
+        all.pieces.len()
+    );
     let sold: Vec<Sold> = lists
         .iter()
         .flat_map(|list| {
@@ -170,8 +176,7 @@ fn sticks_add_up_to_the_list() {
     for section in sticks_of(&lists, &sold, saw) {
         let list = lists.iter().find(|list| list.section == section.section).expect("asked for");
         let plan = section.plan.expect("sold in every length");
-        let wanted: Length =
-            list.settings.iter().map(|setting| setting.length * setting.pieces.len() as i64).sum();
+        let wanted: Length = list.settings.iter().map(|setting| setting.length * setting.pieces.len() as i64).sum();
         let mut sum = Length::ZERO;
         let mut offcuts = Vec::new();
         let mut bought = Length::ZERO;

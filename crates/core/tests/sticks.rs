@@ -19,10 +19,8 @@ fn wanted() -> impl Strategy<Value = Vec<Wanted>> {
 }
 
 fn stock() -> impl Strategy<Value = Vec<StickStock>> {
-    let stick = (5i64..20, 0i64..60, prop::option::weighted(0.3, 0u32..9)).prop_map(|(feet, more, available)| StickStock {
-        length: Length::feet(feet),
-        price: Cents(50 * feet + more),
-        available,
+    let stick = (5i64..20, 0i64..60, prop::option::weighted(0.3, 0u32..9)).prop_map(|(feet, more, available)| {
+        StickStock { length: Length::feet(feet), price: Cents(50 * feet + more), available }
     });
     prop::collection::vec(stick, 0..7)
 }
@@ -150,7 +148,7 @@ fn everything_tried(wanted: &[Wanted], stock: &[StickStock], saw: Saw) -> Option
         let takes = piece.length + saw.kerf;
         for place in 0..open.len() {
             if takes <= open[place].1 {
-                open[place].1 = open[place].1 - takes;
+                open[place].1 -= takes;
                 go(rest, open, left, cost, best, (stock, saw));
                 open[place].1 += takes;
             }
@@ -183,10 +181,7 @@ fn sections_are_planned_each_by_itself() {
         plan_sections(&[ask(&studs[..], &stock[..]), ask(&sills, &short), ask(&sills, &stock)], Saw::default(), EFFORT);
     let cost = |place: usize| plans[place].as_ref().map(|plan| plan.cost);
     assert_eq!(cost(0), Ok(Cents(7 * 398)));
-    assert_eq!(
-        cost(1),
-        Err(&NoPlan::TooLong { piece: Length::inches(40), longest: Some(Length::feet(3)) })
-    );
+    assert_eq!(cost(1), Err(&NoPlan::TooLong { piece: Length::inches(40), longest: Some(Length::feet(3)) }));
     assert_eq!(cost(2), Ok(Cents(2 * 398)));
 }
 

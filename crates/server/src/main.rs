@@ -247,7 +247,8 @@ async fn run(command: Command) -> Result<(), Failure> {
             stand_in_at(port, "Places, all made up, are", app).await
         }
         Command::StandIn { of: StandIn::Yard { port, slow, closed, nonsense } } => {
-            let app = yard::stand_in::app(yard::stand_in::Behaves { slow: Duration::from_secs(slow), closed, nonsense });
+            let app =
+                yard::stand_in::app(yard::stand_in::Behaves { slow: Duration::from_secs(slow), closed, nonsense });
             stand_in_at(port, "A yard, all of it made up, is", app).await
         }
         Command::Openapi => tell(openapi_json()?.trim_end()),

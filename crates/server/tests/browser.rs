@@ -63,6 +63,15 @@ async fn a_house_described_and_its_path_followed() {
 }
 
 #[tokio::test]
+async fn what_is_cut_and_from_which_sticks() {
+    let listener = tokio::net::TcpListener::bind("127.0.0.1:0").await.expect("a port");
+    let yard = format!("http://{}", listener.local_addr().expect("an address"));
+    let stand_in = sturvek_server::yard::stand_in::app(sturvek_server::yard::stand_in::Behaves::default());
+    tokio::spawn(async move { axum::serve(listener, stand_in).await });
+    drive_with("cut.mjs", &["--yard", &yard], None).await;
+}
+
+#[tokio::test]
 async fn everything_by_keyboard() {
     drive("keyboard.mjs").await;
 }

@@ -235,9 +235,8 @@ fn of_wall(wall: &Wall, plan: &WallPlan, pieces: &[&CutPiece]) -> Vec<Pack> {
             let joints = ["joint-jack-king", "joint-jack-jack", "joint-king-king"];
             add(PackIs::OpeningEnd(opening.letter, end), taken(&of_end), None, only(&joints));
         }
-        let of_header = |member: &Member| {
-            member.opening == Some(opening.id) && matches!(member.role, Role::Header | Role::Nailer)
-        };
+        let of_header =
+            |member: &Member| member.opening == Some(opening.id) && matches!(member.role, Role::Header | Role::Nailer);
         let header = taken(&of_header);
         let filler = header.first().and_then(|_| filler_of(wall, opening));
         add(PackIs::Header(opening.letter), header, filler, only(&["joint-plies", "joint-nailer-header"]));
@@ -245,9 +244,8 @@ fn of_wall(wall: &Wall, plan: &WallPlan, pieces: &[&CutPiece]) -> Vec<Pack> {
         add(PackIs::HeaderPost(opening.letter), taken(&of_post), None, Vec::new());
     }
     let nails = wall_nailing(wall, &plan.members);
-    let only = |joint: &str| -> Vec<Nailing> {
-        nails.iter().filter(|nailing| nailing.joint.id == joint).cloned().collect()
-    };
+    let only =
+        |joint: &str| -> Vec<Nailing> { nails.iter().filter(|nailing| nailing.joint.id == joint).cloned().collect() };
     for end in End::BOTH {
         if *wall.frame.framing.ends.at(end) == WallEnd::Plain {
             continue;

@@ -22,38 +22,40 @@ pub struct Behaves {
     pub nonsense: bool,
 }
 
-/// Wood, whether treated, cents a foot of its 2x4 or of the board itself, and the sizes it comes in with what they cost against that.
-type Wood = (&'static str, bool, f64, &'static [(&'static str, f64)]);
+/// Wood, whether treated, cents a foot of its 2x4 or of the board itself, and the sizes it comes in with what they cost against that, percent.
+type Wood = (&'static str, bool, i64, &'static [(&'static str, i64)]);
 
-const STUDS: &[(&str, f64)] = &[("2x4", 1.0), ("2x6", 1.55)];
-const BOARDS: &[(&str, f64)] = &[("2x4", 1.0), ("2x6", 1.5), ("2x8", 2.1), ("2x10", 2.8), ("2x12", 3.9)];
-const TIMBERS: &[(&str, f64)] =
-    &[("4x4", 2.6), ("4x6", 4.2), ("4x8", 5.9), ("4x10", 7.7), ("4x12", 9.6), ("6x6", 7.1), ("6x8", 9.9)];
-const PLIES: &[(&str, f64)] =
-    &[("1 3/4 x 9 1/2", 0.82), ("1 3/4 x 11 7/8", 1.0), ("1 3/4 x 14", 1.19), ("1 3/4 x 16", 1.37)];
+const STUDS: &[(&str, i64)] = &[("2x4", 100), ("2x6", 155)];
+const BOARDS: &[(&str, i64)] = &[("2x4", 100), ("2x6", 150), ("2x8", 210), ("2x10", 280), ("2x12", 390)];
+const TIMBERS: &[(&str, i64)] =
+    &[("4x4", 260), ("4x6", 420), ("4x8", 590), ("4x10", 770), ("4x12", 960), ("6x6", 710), ("6x8", 990)];
+const PLIES: &[(&str, i64)] =
+    &[("1 3/4 x 9 1/2", 82), ("1 3/4 x 11 7/8", 100), ("1 3/4 x 14", 119), ("1 3/4 x 16", 137)];
 
 /// Made up, all of it.
 const WOODS: [Wood; 13] = [
-    ("SPF Stud", false, 48.0, STUDS),
-    ("SPF No.2", false, 51.0, BOARDS),
-    ("HF No.2", false, 52.0, BOARDS),
-    ("DF-L Stud", false, 55.0, STUDS),
-    ("DF-L No.2", false, 58.0, BOARDS),
-    ("DF-L No.2", false, 66.0, TIMBERS),
-    ("SP No.2", false, 57.0, BOARDS),
-    ("SPF Stud", true, 71.0, STUDS),
-    ("SPF No.2", true, 74.0, BOARDS),
-    ("HF No.2", true, 73.0, BOARDS),
-    ("DF-L Stud", true, 79.0, STUDS),
-    ("DF-L No.2", true, 82.0, BOARDS),
-    ("LVL 2.0E-2600", false, 690.0, PLIES),
+    ("SPF Stud", false, 48, STUDS),
+    ("SPF No.2", false, 51, BOARDS),
+    ("HF No.2", false, 52, BOARDS),
+    ("DF-L Stud", false, 55, STUDS),
+    ("DF-L No.2", false, 58, BOARDS),
+    ("DF-L No.2", false, 66, TIMBERS),
+    ("SP No.2", false, 57, BOARDS),
+    ("SPF Stud", true, 71, STUDS),
+    ("SPF No.2", true, 74, BOARDS),
+    ("HF No.2", true, 73, BOARDS),
+    ("DF-L Stud", true, 79, STUDS),
+    ("DF-L No.2", true, 82, BOARDS),
+    ("LVL 2.0E-2600", false, 690, PLIES),
 ];
 
-/// Lengths in feet, with what a foot costs against an 8 ft stick's.
-const SAWN_FEET: [(i64, f64); 6] = [(8, 1.0), (10, 1.04), (12, 1.02), (14, 1.07), (16, 1.05), (20, 1.16)];
-const PLY_FEET: [(i64, f64); 4] = [(12, 1.0), (16, 0.98), (20, 1.0), (24, 1.02)];
-/// Precut studs, in.
-const PRECUT: [f64; 3] = [92.625, 104.625, 116.625];
+/// Lengths in feet, with what a foot costs against an 8 ft stick's, percent.
+const SAWN_FEET: [(i32, i64); 6] = [(8, 100), (10, 104), (12, 102), (14, 107), (16, 105), (20, 116)];
+const PLY_FEET: [(i32, i64); 4] = [(12, 100), (16, 98), (20, 100), (24, 102)];
+/// Precut studs, in., and in eighths.
+const PRECUT: [(f64, i64); 3] = [(92.625, 741), (104.625, 837), (116.625, 933)];
+/// What a foot of a precut stud costs against an 8 ft stick's, percent.
+const PRECUT_FOOT: i64 = 97;
 
 /// The stand-in's answers.
 pub fn app(behaves: Behaves) -> Router {
@@ -84,17 +86,17 @@ fn all_sticks() -> Vec<PricedStick> {
                 all.push(PricedStick {
                     section: section.clone(),
                     treated,
-                    length_in: 12.0 * *feet as f64,
-                    price_cents: (foot * times * dearer * *feet as f64).round() as i64,
+                    length_in: f64::from(12 * feet),
+                    price_cents: foot * times * dearer * i64::from(*feet) / (100 * 100),
                     available: few.then_some(24),
                 });
             }
             if wood.ends_with("Stud") && !treated {
-                all.extend(PRECUT.map(|length_in| PricedStick {
+                all.extend(PRECUT.map(|(length_in, eighths)| PricedStick {
                     section: section.clone(),
                     treated,
                     length_in,
-                    price_cents: (foot * times * 0.97 * length_in / 12.0).round() as i64,
+                    price_cents: foot * times * PRECUT_FOOT * eighths / (100 * 100 * 12 * 8),
                     available: None,
                 }));
             }

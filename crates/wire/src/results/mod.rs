@@ -11,8 +11,8 @@ mod ticket;
 mod wall;
 
 pub use cut::{
-    BuiltPackView, BuyView, CutSectionView, CutView, HeldBackView, OffcutView, PackPieceView, SectionSticksView, SettingView,
-    StickView, SticksView,
+    BuiltPackView, BuyView, CutSectionView, CutView, HeldBackView, OffcutView, PackPieceView, SectionSticksView,
+    SettingView, StickView, SticksView,
 };
 pub use finding::{FindingView, WayOutView};
 pub use header::{CandidateView, CheckView, HungView, SchoolView, SizedView, candidates};

@@ -1,4 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
+import { useId } from "react";
 import { useParams, useSearchParams } from "react-router";
 import { problemText } from "../../api/problems";
 import { cutQuery, jobQuery, sticksQuery } from "../../api/queries";
@@ -19,6 +20,7 @@ export function CutPage() {
   const version = view.data?.version ?? 0;
   const shown = shownOf(asked.get("show"));
   const part = partOf(asked);
+  const ofWhich = useId();
   const ready = view.data !== undefined;
   const cut = useQuery({ ...cutQuery(job, version, part), enabled: ready });
   const sticks = useQuery({ ...sticksQuery(job, version), enabled: ready && shown === "sticks" });
@@ -61,9 +63,10 @@ export function CutPage() {
         {error && <p className="text-lg">{problemText(say, error)}</p>}
         {cut.data && <HeldBack held={cut.data.held_back} />}
         {shown !== "sticks" && view.data && (
-          <label className="no-print mb-4 flex flex-wrap items-center gap-3 text-lg">
-            {say("page-cutting-of-which")}
+          <div className="no-print mb-4 flex flex-wrap items-center gap-3 text-lg">
+            <label htmlFor={ofWhich}>{say("page-cutting-of-which")}</label>
             <select
+              id={ofWhich}
               className="select tap w-auto text-lg"
               value={part.wall ? `wall ${part.wall}` : part.level ? `level ${part.level}` : ""}
               onChange={(event) => put("of", event.target.value)}
@@ -81,7 +84,7 @@ export function CutPage() {
               ))}
             </select>
             {cut.data && <span>{say("page-cutting-pieces", { count: cut.data.pieces })}</span>}
-          </label>
+          </div>
         )}
         {shown === "packs" && cut.data && <Packs packs={cut.data.packs} />}
         {shown === "list" && cut.data && <CutList sections={cut.data.sections} />}

@@ -69,6 +69,7 @@ export function StickDrawing({ stick, longest }: Props) {
                     y={TALL / 2 + 7}
                     anchor="middle"
                     size={20}
+                    className="fill-[var(--graphite)]"
                   />
                 )}
               </g>

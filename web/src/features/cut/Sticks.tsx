@@ -56,6 +56,7 @@ function Cost({ cents }: { readonly cents: number }) {
 function Total({ sticks }: { readonly sticks: SticksView }) {
   const { say } = useSpeech();
   const over = sticks.cost_cents - sticks.bound_cents;
+  const leftOut = sticks.sections.some(({ none, too_long }) => none || too_long.length > 0);
   const more = (cents: number | null | undefined) =>
     cents === null || cents === undefined ? undefined : dollars(cents - sticks.cost_cents);
   const rows: readonly (readonly [string, string | undefined])[] = [
@@ -84,6 +85,7 @@ function Total({ sticks }: { readonly sticks: SticksView }) {
       <p className="text-lg">
         {say("page-sticks-waste")} <b className="tabular-nums">{sticks.waste_percent.toFixed(1)} %</b>
       </p>
+      {leftOut && <p className="font-bold text-error text-lg">{say("page-sticks-left-out")}</p>}
       <p className="text-base opacity-80">
         {say("page-sticks-source", { yard: sticks.yard ?? "", day: sticks.as_of ?? "" })}
       </p>

@@ -6,8 +6,8 @@
 //!
 //! **Source.** First fit by falling length; common practice, no source.
 
-use super::section::{Pattern, Section};
 use super::search::{Plan, cost_of};
+use super::section::{Pattern, Section};
 
 /// How a stick is chosen when one is opened.
 #[derive(Clone, Copy)]
@@ -19,7 +19,10 @@ enum Opens {
 
 /// The cheapest of the plans by all rules; `None` if the sticks do not reach by any of them.
 pub(super) fn first_fit(section: &Section) -> Option<Plan> {
-    [Opens::PerLength, Opens::PerPiece, Opens::Longest].into_iter().filter_map(|rule| fit(section, rule)).min_by_key(|plan| cost_of(section, plan))
+    [Opens::PerLength, Opens::PerPiece, Opens::Longest]
+        .into_iter()
+        .filter_map(|rule| fit(section, rule))
+        .min_by_key(|plan| cost_of(section, plan))
 }
 
 struct Open {

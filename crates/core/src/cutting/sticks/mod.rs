@@ -202,7 +202,10 @@ fn planned(asked: &SectionWanted<'_>, saw: Saw, share: i64, left: &mut i64) -> R
     let section = Section {
         takes: lengths.iter().map(|length| (*length + saw.kerf).nanometers()).collect(),
         wanted: counts,
-        rooms: kinds.iter().map(|kind| (stock[kind.places[0]].length + saw.kerf + saw.tolerance).nanometers()).collect(),
+        rooms: kinds
+            .iter()
+            .map(|kind| (stock[kind.places[0]].length + saw.kerf + saw.tolerance).nanometers())
+            .collect(),
         prices: kinds.iter().map(|kind| stock[kind.places[0]].price.0).collect(),
         available: kinds.iter().map(|kind| kind.available).collect(),
     };
@@ -236,9 +239,7 @@ fn kinds_of(stock: &[StickStock], shortest: Length, saw: Saw, pieces: u32) -> Ve
         if available == 0 || stick.length + saw.tolerance < shortest {
             continue;
         }
-        let kind = by_kind
-            .entry((stick.length, stick.price))
-            .or_insert(StockKind { places: Vec::new(), available: 0 });
+        let kind = by_kind.entry((stick.length, stick.price)).or_insert(StockKind { places: Vec::new(), available: 0 });
         kind.places.push(place);
         kind.available = kind.available.saturating_add(available).min(pieces);
     }

@@ -119,7 +119,13 @@ impl Search<'_> {
             let mut branch = open.swap_remove(next);
             for worth in &proven {
                 let fills = &worth[self.section.takes.len()..];
-                let again = bound_of(self.section, &self.section.wanted, &branch.counts, &worth[..self.section.takes.len()], fills);
+                let again = bound_of(
+                    self.section,
+                    &self.section.wanted,
+                    &branch.counts,
+                    &worth[..self.section.takes.len()],
+                    fills,
+                );
                 branch.bound = branch.bound.max(again);
             }
             if self.enough() <= in_cents(branch.bound) {
@@ -158,12 +164,10 @@ impl Search<'_> {
     /// Tries for a plan within a branch, and parts it.
     fn branch(&mut self, branch: Branch, relaxed: &Relaxed, open: &mut Vec<Branch>, unsettled: &mut i64) {
         let near = |count: f64| (count - count.round()).abs() < 1e-6;
-        let parted = (0..relaxed.sticks.len())
-            .filter(|stick| !near(relaxed.sticks[*stick]))
-            .min_by(|a, b| {
-                let off = |stick: usize| (relaxed.sticks[stick].fract() - 0.5).abs();
-                off(*a).total_cmp(&off(*b))
-            });
+        let parted = (0..relaxed.sticks.len()).filter(|stick| !near(relaxed.sticks[*stick])).min_by(|a, b| {
+            let off = |stick: usize| (relaxed.sticks[stick].fract() - 0.5).abs();
+            off(*a).total_cmp(&off(*b))
+        });
         let mut part = |counts: Counts| open.push(Branch { counts, bound: branch.bound, depth: branch.depth + 1 });
         if let Some(stick) = parted {
             let floor = relaxed.sticks[stick].floor() as u32;
@@ -173,7 +177,7 @@ impl Search<'_> {
             more.least[stick] = floor + 1;
             part(fewer);
             part(more);
-            if branch.depth % 4 == 0 {
+            if branch.depth.is_multiple_of(4) {
                 self.dive(&branch.counts.most.clone(), Takes::AllWays);
             }
             return;
@@ -233,7 +237,13 @@ impl Search<'_> {
             for (number, times) in ways {
                 let pattern = self.pool.patterns[number].clone();
                 let rounded = (times + 1e-6).floor() as u32;
-                let times = if whole { rounded } else if took { 0 } else { 1 };
+                let times = if whole {
+                    rounded
+                } else if took {
+                    0
+                } else {
+                    1
+                };
                 for _ in 0..times {
                     let stick = usize::from(pattern.stick);
                     if most[stick] == 0 {

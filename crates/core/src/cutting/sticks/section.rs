@@ -45,7 +45,8 @@ impl Pool {
     /// costs takes the whole gap with it.
     pub fn may_help(&self, section: &Section, pattern: &Pattern) -> bool {
         self.worth.as_ref().is_none_or(|(worth, gap)| {
-            let filled: i64 = pattern.fill.iter().map(|(kind, count)| worth[usize::from(*kind)] * i64::from(*count)).sum();
+            let filled: i64 =
+                pattern.fill.iter().map(|(kind, count)| worth[usize::from(*kind)] * i64::from(*count)).sum();
             section.prices[usize::from(pattern.stick)] * TO_A_CENT - filled <= *gap
         })
     }

@@ -171,9 +171,8 @@ impl Simplex {
                 }
                 let reduced = self.reduced(number).max(0.0);
                 let ratio = reduced / -across;
-                let better = entering.is_none_or(|(_, least, best)| {
-                    ratio < least - NOTHING || ratio < least + NOTHING && across < best
-                });
+                let better = entering
+                    .is_none_or(|(_, least, best)| ratio < least - NOTHING || ratio < least + NOTHING && across < best);
                 if better {
                     entering = Some((number, ratio, across));
                 }
