@@ -1,9 +1,40 @@
 import tailwindcss from "@tailwindcss/vite";
 import react from "@vitejs/plugin-react";
+import { VitePWA } from "vite-plugin-pwa";
 import { defineConfig } from "vitest/config";
 
 export default defineConfig({
-  plugins: [react(), tailwindcss()],
+  plugins: [
+    react(),
+    tailwindcss(),
+    // Only the saw is there without a network: its page and what it is made of. Every other screen is asked for as always, so that
+    // nobody at a desk is shown an older page than the server has.
+    VitePWA({
+      registerType: "autoUpdate",
+      injectRegister: false,
+      // A device over the network is known by its cookie.
+      useCredentials: true,
+      manifest: {
+        name: "Sturvek: the saw",
+        short_name: "Saw",
+        description: "What is cut, one setting of the stop at a time.",
+        start_url: "/",
+        scope: "/",
+        display: "standalone",
+        background_color: "#f3ebdc",
+        theme_color: "#2a2723",
+        icons: [{ src: "/saw.svg", sizes: "any", type: "image/svg+xml", purpose: "any" }],
+      },
+      workbox: {
+        globPatterns: ["index.html", "assets/*.{js,css,woff2}"],
+        navigateFallback: "/index.html",
+        navigateFallbackAllowlist: [/^\/jobs\/[^/]+\/saw/],
+        cleanupOutdatedCaches: true,
+        clientsClaim: true,
+        skipWaiting: true,
+      },
+    }),
+  ],
   // The catalogs stand beside the page: the command line reads them too.
   server: { fs: { allow: [".."] }, proxy: { "/api": "http://127.0.0.1:4860" } },
   build: { target: "es2022", chunkSizeWarningLimit: 800 },

@@ -31,3 +31,5 @@ sticks-too-long =
         [one] One piece of { $wood } is { $piece } long; the longest stick is { $longest }.
        *[other] { $count } pieces of { $wood } are { $piece } long; the longest stick is { $longest }.
     } They are left out here: break the plate, change the { -header }, or ask for a longer stick.
+saw-recut = { $what } for { $goes }, { $wood }, was cut to { $length } and is wanted otherwise now: cut again to { $to } it is { $other } for { $there }.
+saw-too-many = { $what } for { $goes }, { $wood }, was cut to { $length } and is not wanted any more: keep it for blocking.

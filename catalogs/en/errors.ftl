@@ -184,3 +184,6 @@ said-corner =
         [left] A corner of three pieces at its left end
        *[right] A corner of three pieces at its right end
     }
+saw-no-tick = This says of no piece that it was cut: its name, its number, its wood or its length is none.
+saw-too-many-at-once = At most { $most } pieces are ticked off at once.
+saw-too-many-in-a-job = No more pieces can be ticked off in this job.

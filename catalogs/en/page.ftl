@@ -967,3 +967,28 @@ page-sticks-one = A stick of { $length }: { $cuts }; saw { $kerfs }, left over {
 page-sticks-falls-off = saw { $kerfs }, left over { $offcut }
 page-cutting-list = Lengths
 page-sticks-left-out = without what is left out below
+page-to-the-saw = At the saw
+page-saw = Saw
+page-saw-cut-of = { $cut } of { $wanted } cut
+page-saw-to-the-lists = To the lists
+page-saw-waits =
+    { $count ->
+        [one] One tick waits to be sent: it is kept on this device.
+       *[other] { $count } ticks wait to be sent: they are kept on this device.
+    }
+page-saw-no-server = The server is out of reach: what stands here is what was seen last. Go on counting.
+page-saw-held-back =
+    { $count ->
+        [one] One opening or beam is not to be cut yet: see the lists.
+       *[other] { $count } openings and beams are not to be cut yet: see the lists.
+    }
+page-saw-changed = Changed since it was cut
+page-saw-nothing = Nothing is to be cut here.
+page-saw-setting = setting { $place } of { $settings }
+page-saw-stop-at = stop at
+page-saw-done-of = { $done } of { $count }
+page-saw-setting-done = All cut: tap for the next setting
+page-saw-hint = tap counts one, hold takes one back
+page-saw-before = Before
+page-saw-take-back = Take back
+page-saw-next = Next

@@ -37,3 +37,5 @@ sticks-too-long =
         [one] Una pieza de { $wood } mide { $piece }; la vara más larga mide { $longest }.
        *[other] { $count } piezas de { $wood } miden { $piece }; la vara más larga mide { $longest }.
     } Aquí quedan fuera: parta la solera, cambie el dintel, o pida una vara más larga.
+saw-recut = { $what } para { $goes }, { $wood }, se cortó a { $length } y ahora se quiere de otro modo: cortado otra vez a { $to } es { $other } para { $there }.
+saw-too-many = { $what } para { $goes }, { $wood }, se cortó a { $length } y ya no hace falta: guárdelo para bloques.

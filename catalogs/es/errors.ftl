@@ -91,3 +91,6 @@ said-corner =
         [left] Una esquina de tres piezas en su extremo izquierdo
        *[right] Una esquina de tres piezas en su extremo derecho
     }
+saw-no-tick = Esto no dice de ninguna pieza que se cortó: su nombre, su número, su madera o su largo no valen.
+saw-too-many-at-once = Se marcan a lo más { $most } piezas a la vez.
+saw-too-many-in-a-job = En esta obra no se pueden marcar más piezas.

@@ -445,3 +445,28 @@ page-sticks-one = Una vara de { $length }: { $cuts }; sierra { $kerfs }, sobran 
 page-sticks-falls-off = sierra { $kerfs }, sobran { $offcut }
 page-cutting-list = Largos
 page-sticks-left-out = sin lo que abajo queda fuera
+page-to-the-saw = En la sierra
+page-saw = Sierra
+page-saw-cut-of = { $cut } de { $wanted } cortadas
+page-saw-to-the-lists = A las listas
+page-saw-waits =
+    { $count ->
+        [one] Una marca espera a ser enviada: está guardada en este aparato.
+       *[other] { $count } marcas esperan a ser enviadas: están guardadas en este aparato.
+    }
+page-saw-no-server = No se alcanza el servidor: aquí está lo último que se vio. Siga contando.
+page-saw-held-back =
+    { $count ->
+        [one] Un vano o una viga todavía no se corta: vea las listas.
+       *[other] { $count } vanos y vigas todavía no se cortan: vea las listas.
+    }
+page-saw-changed = Cambió después de cortarse
+page-saw-nothing = Aquí no hay nada que cortar.
+page-saw-setting = tope { $place } de { $settings }
+page-saw-stop-at = tope en
+page-saw-done-of = { $done } de { $count }
+page-saw-setting-done = Todo cortado: toque para el tope siguiente
+page-saw-hint = tocar cuenta una, mantener quita una
+page-saw-before = Antes
+page-saw-take-back = Quitar
+page-saw-next = Siguiente

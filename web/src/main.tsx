@@ -35,6 +35,10 @@ const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import("./features/house")).HousePage }),
       },
       {
+        path: "/jobs/:job/saw",
+        lazy: async () => ({ Component: (await import("./features/saw")).SawPage }),
+      },
+      {
         path: "/jobs/:job/cut",
         lazy: async () => ({ Component: (await import("./features/cut")).CutPage }),
       },

@@ -11,6 +11,7 @@ use sturvek_core::cutting::job_sticks::{Sold, rest_of, sticks_of};
 use sturvek_core::cutting::lists::cut_list;
 use sturvek_core::cutting::packs::{Pack, PackIs, packs_of_job};
 use sturvek_core::cutting::pieces::{CutPiece, For, HeldBack, JobPieces, Of, PieceId, pieces_of_job};
+use sturvek_core::cutting::progress::{Tick, made, progress};
 use sturvek_core::cutting::sticks::{Saw, StickStock};
 use sturvek_core::framing::member::Role;
 use sturvek_core::house::Axis;
@@ -192,5 +193,30 @@ fn sticks_add_up_to_the_list() {
         assert_eq!(sum, wanted);
         assert_eq!(plan.waste(&section.stock), bought - wanted);
         assert!(offcuts.is_sorted(), "the largest waste is cut last");
+    }
+}
+
+/// Whatever is ticked off, what is left to cut is the rest: no cut piece is asked for again, none is forgotten.
+#[test]
+fn what_is_ticked_off_is_not_asked_for_again() {
+    let (_, all) = pieces(&bearing());
+    for every in 1..6 {
+        let tick = |piece: &CutPiece| Tick {
+            device: 1,
+            piece: piece.id,
+            section: piece.section(),
+            length: piece.length,
+            bevel: piece.bevel,
+            taken_back: false,
+        };
+        let ticks: Vec<Tick> = all.pieces.iter().step_by(every).map(tick).collect();
+        let done = progress(&all.pieces, &made(&ticks));
+        assert!(done.left.is_empty() && done.stands_in.is_empty());
+        let rest = cut_list(all.pieces.iter().enumerate().filter(|(place, _)| !done.cut[*place]));
+        let asked: BTreeSet<usize> =
+            rest.iter().flat_map(|list| &list.settings).flat_map(|setting| setting.pieces.iter().copied()).collect();
+        let ticked: BTreeSet<usize> = (0..all.pieces.len()).step_by(every).collect();
+        assert!(asked.is_disjoint(&ticked));
+        assert_eq!(asked.len() + ticked.len(), all.pieces.len());
     }
 }

@@ -63,7 +63,7 @@ use workers::Workers;
 /// The longest a request may take.
 const LONGEST_REQUEST: Duration = Duration::from_secs(15);
 /// What the page may load and do: its own files only, and nothing written into it.
-const CONTENT_POLICY: &str = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; connect-src 'self'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
+const CONTENT_POLICY: &str = "default-src 'none'; script-src 'self'; style-src 'self'; img-src 'self' data:; font-src 'self'; connect-src 'self'; manifest-src 'self'; worker-src 'self'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
 /// What of the device the page may use.
 const PERMISSIONS: &str = "camera=(self), microphone=(), geolocation=(), payment=(), usb=()";
 

@@ -7,7 +7,7 @@ use utoipa_axum::router::OpenApiRouter;
 use utoipa_axum::routes;
 
 use crate::answered::with_answered;
-use crate::routes::{changes, commands, cut, devices, health, house, inputs, jobs, papers, studies, walls};
+use crate::routes::{changes, commands, cut, devices, health, house, inputs, jobs, papers, saw, studies, walls};
 use crate::state::AppState;
 
 #[derive(OpenApi)]
@@ -60,6 +60,8 @@ pub fn api_router() -> OpenApiRouter<AppState> {
         .routes(routes!(walls::get_candidates))
         .routes(routes!(cut::get_cut))
         .routes(routes!(cut::get_sticks))
+        .routes(routes!(saw::get_saw))
+        .routes(routes!(saw::keep_ticks))
         .routes(routes!(studies::get_reach))
         .routes(routes!(studies::get_capability))
         .routes(routes!(studies::get_one_size))

@@ -243,6 +243,9 @@ impl From<StoreError> for Problem {
             }
             StoreError::Held => Self::new(StatusCode::SERVICE_UNAVAILABLE, "held", "Held", say!("job-is-held")),
             StoreError::LogFull => Self::new(StatusCode::CONFLICT, "log-full", "Full", say!("log-is-full")),
+            StoreError::TooManyTicks => {
+                Self::new(StatusCode::CONFLICT, "too-many-ticks", "Full", say!("saw-too-many-in-a-job"))
+            }
             StoreError::TooManyDevices => Self::new(
                 StatusCode::CONFLICT,
                 "too-many-devices",

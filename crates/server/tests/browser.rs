@@ -72,6 +72,11 @@ async fn what_is_cut_and_from_which_sticks() {
 }
 
 #[tokio::test]
+async fn a_phone_at_the_saw_in_a_dead_spot() {
+    drive("saw.mjs").await;
+}
+
+#[tokio::test]
 async fn everything_by_keyboard() {
     drive("keyboard.mjs").await;
 }

@@ -49,6 +49,9 @@ pub enum StoreError {
     /// The log of the job has no room left.
     #[error("the log of the job is full")]
     LogFull,
+    /// No more can be ticked off in one job.
+    #[error("too many ticks in one job")]
+    TooManyTicks,
     /// No more devices can be paired.
     #[error("too many devices are paired")]
     TooManyDevices,

@@ -22,6 +22,7 @@ mod row_values;
 mod rows;
 mod standby;
 mod sync;
+pub mod ticks;
 mod told;
 mod watch;
 

@@ -11,6 +11,7 @@ pub mod command;
 pub mod framed;
 pub mod inputs;
 pub mod paper;
+pub mod piece_key;
 pub mod places;
 pub mod ranges;
 pub mod reading;

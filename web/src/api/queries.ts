@@ -21,6 +21,9 @@ export const keys = {
   cut: (job: string, version: number, part: { readonly wall?: string; readonly level?: string }) =>
     ["job", job, "cut", version, part] as const,
   sticks: (job: string, version: number) => ["job", job, "sticks", version] as const,
+  saws: (job: string) => ["job", job, "saw"] as const,
+  saw: (job: string, part: { readonly wall?: string; readonly level?: string }) =>
+    ["job", job, "saw", part] as const,
   site: ["site"] as const,
   devices: ["devices"] as const,
   inputs: ["inputs"] as const,
@@ -81,6 +84,19 @@ export const sticksQuery = (job: string, version: number) =>
     queryFn: () => answered(api.GET("/api/jobs/{job}/sticks", { params: { path: { job } } })),
     placeholderData: keepPreviousData,
     staleTime: 60_000,
+  });
+
+/** How often the saw looks what others cut, and what changed at the desk. */
+const LOOK_AT_THE_SAW = 5_000;
+
+/** What is cut at the saw and what is cut already: of now, as others cut too. */
+export const sawQuery = (job: string, part: { readonly wall?: string; readonly level?: string }) =>
+  queryOptions({
+    queryKey: keys.saw(job, part),
+    queryFn: () => answered(api.GET("/api/jobs/{job}/saw", { params: { path: { job }, query: part } })),
+    refetchInterval: LOOK_AT_THE_SAW,
+    staleTime: 0,
+    retry: false,
   });
 
 /** How much of a job is settled, at one version of it. */

@@ -499,6 +499,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/saw": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is cut at the saw, of a job or of a part of its house. */
+        get: operations["get_saw"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/say-house": {
         parameters: {
             query?: never;
@@ -523,10 +540,27 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The sticks that a job is cut from, planned with the yard's prices. */
+        /** The sticks that the rest of a job is cut from, planned with the yard's prices: what is cut already is not asked for again. */
         get: operations["get_sticks"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/ticks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Keeps what a device ticked off. Sent again, nothing changes. */
+        post: operations["keep_ticks"];
         delete?: never;
         options?: never;
         head?: never;
@@ -5261,6 +5295,62 @@ export interface components {
             spacing?: number | null;
             stud_depth?: components["schemas"]["Depth"] | null;
         };
+        /** @description A cut that is not square. */
+        SawBevel: {
+            /**
+             * Format: int64
+             * @description By how much one side is shorter, nanometers.
+             */
+            drop: number;
+            /**
+             * Format: int64
+             * @description Over which thickness or depth, nanometers.
+             */
+            over: number;
+        };
+        /** @description A piece at the saw. */
+        SawPiece: {
+            /** @description Whether it is cut. */
+            cut: boolean;
+            /** @description Who gets it. */
+            goes: components["schemas"]["Phrase"];
+            /** @description Its name. */
+            piece: string;
+            /** @description What it is for. */
+            what: components["schemas"]["Phrase"];
+        };
+        /** @description One setting of the saw's stop. */
+        SawSetting: {
+            bevel?: components["schemas"]["SawBevel"] | null;
+            /**
+             * Format: int64
+             * @description Cut length, at its longest, nanometers.
+             */
+            length: number;
+            /** @description The pieces. */
+            pieces: components["schemas"]["SawPiece"][];
+            /** @description From what. */
+            section: components["schemas"]["Phrase"];
+            /** @description Whether they lie with their TOP stamp up. */
+            top_up: boolean;
+            /** @description Whether it is treated. */
+            treated: boolean;
+            /** @description Its wood, as it is ticked off. */
+            wood: string;
+        };
+        /** @description What is cut at the saw. */
+        SawView: {
+            /** @description What was cut and is not wanted as it was cut: what changed since. */
+            changed: components["schemas"]["Phrase"][];
+            /** @description How many of them are cut. */
+            cut: number;
+            /** @description What is not cut yet. */
+            held_back: components["schemas"]["HeldBackView"][];
+            /** @description One setting of the stop after the other: by wood, the longest first. */
+            settings: components["schemas"]["SawSetting"][];
+            /** @description How many pieces there are. */
+            wanted: number;
+        };
         /**
          * @description How studs and plates are sawn.
          * @enum {string}
@@ -5946,6 +6036,28 @@ export interface components {
          * @enum {string}
          */
         Thickness: "two" | "four" | "six";
+        /** @description A piece that was cut, or that was not after all. */
+        TickRequest: {
+            bevel?: components["schemas"]["SawBevel"] | null;
+            /**
+             * Format: int64
+             * @description What it was cut to, nanometers.
+             */
+            length: number;
+            /** @description Which piece. */
+            piece: string;
+            /**
+             * Format: int64
+             * @description Counted by the device: sent twice it is kept once.
+             */
+            sequence: number;
+            /** @description Whether an earlier tick is taken back. */
+            taken_back?: boolean;
+            /** @description Whether that is treated. */
+            treated: boolean;
+            /** @description What it was cut from. */
+            wood: string;
+        };
         /** @description What to cut for an opening, and why it holds. */
         Ticket: components["schemas"]["OpeningView"] & {
             /** @description What has yet to be said before it has a number. */
@@ -5978,6 +6090,16 @@ export interface components {
             snaps: components["schemas"]["SnapView"][];
             /** @description What of snow is in the numbers, and what is not. */
             snow_caution: components["schemas"]["Phrase"];
+        };
+        /** @description What a device ticked off. */
+        TicksRequest: {
+            /**
+             * Format: uuid
+             * @description The device, by the identity that it gave itself.
+             */
+            device: string;
+            /** @description In the order in which they were made. */
+            ticks: components["schemas"]["TickRequest"][];
         };
         /**
          * @description What is done to several openings at once.
@@ -8927,6 +9049,95 @@ export interface operations {
             };
         };
     };
+    get_saw: {
+        parameters: {
+            query?: {
+                /** @description Only of this wall. */
+                wall?: string;
+                /** @description Only of the walls, beams and posts of this storey. */
+                level?: string;
+            };
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SawView"];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Request Timeout */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Misdirected Request */
+            421: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Internal Server Error */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     say_a_house: {
         parameters: {
             query?: never;
@@ -9099,6 +9310,137 @@ export interface operations {
             };
             /** @description Misdirected Request */
             421: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Internal Server Error */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    keep_ticks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TicksRequest"];
+            };
+        };
+        responses: {
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Forbidden */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Request Timeout */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Payload Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unsupported Media Type */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Misdirected Request */
+            421: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -4,4 +4,5 @@ pub mod job_sticks;
 pub mod lists;
 pub mod packs;
 pub mod pieces;
+pub mod progress;
 pub mod sticks;

@@ -5,7 +5,8 @@ use serde::Deserialize;
 use sturvek_core::cutting::job_sticks::sticks_of;
 use sturvek_core::cutting::lists::cut_list;
 use sturvek_core::cutting::packs::packs_of_job;
-use sturvek_core::cutting::pieces::{CutPiece, pieces_of_job};
+use sturvek_core::cutting::pieces::{Of, pieces_of_job};
+use sturvek_core::cutting::progress::{made, progress};
 use sturvek_core::cutting::sticks::Saw;
 use sturvek_core::job::{Job, WallId};
 use sturvek_wire::results::{CutView, SticksView};
@@ -31,10 +32,9 @@ pub struct CutQuery {
 
 impl CutQuery {
     /// Whether a piece is of that part.
-    fn takes(self, job: &Job, piece: &CutPiece) -> bool {
-        let wall = piece.id.of.wall();
-        let of_wall = self.wall.is_none_or(|wanted| wall == Some(WallId(wanted.as_u128())));
-        of_wall && self.level.is_none_or(|level| piece.id.of.level(job).is_some_and(|of| of.0 == level.as_u128()))
+    pub fn takes(self, job: &Job, of: Of) -> bool {
+        let of_wall = self.wall.is_none_or(|wanted| of.wall() == Some(WallId(wanted.as_u128())));
+        of_wall && self.level.is_none_or(|level| of.level(job).is_some_and(|of| of.0 == level.as_u128()))
     }
 }
 
@@ -49,7 +49,7 @@ pub async fn get_cut(
     let answer = move |planned: &Planned, _: &Wanted| {
         let plan = &planned.plan;
         let mut all = pieces_of_job(plan);
-        all.pieces.retain(|piece| query.takes(plan.job(), piece));
+        all.pieces.retain(|piece| query.takes(plan.job(), piece.id.of));
         let packs = packs_of_job(plan, &all.pieces);
         let lists = cut_list(all.pieces.iter().enumerate());
         Ok(CutView::of(plan.job(), &all, &packs, &lists))
@@ -57,7 +57,7 @@ pub async fn get_cut(
     state.about(job, answer).await
 }
 
-/// The sticks that a job is cut from, planned with the yard's prices.
+/// The sticks that the rest of a job is cut from, planned with the yard's prices: what is cut already is not asked for again.
 #[utoipa::path(get, path = "/api/jobs/{job}/sticks", params(("job" = Uuid, Path)),
     responses((status = 200, body = SticksView), (status = 404, body = Problem)))]
 pub async fn get_sticks(State(state): State<AppState>, Ids(job): Ids<Uuid>) -> Result<Written<SticksView>, Problem> {
@@ -65,6 +65,7 @@ pub async fn get_sticks(State(state): State<AppState>, Ids(job): Ids<Uuid>) -> R
         Some(yard) => yard.prices().await,
         None => Err(NoPrices::NoYard),
     };
+    let ticks = state.jobs.ticks(job).await?;
     let answer = move |planned: &Planned, _: &Wanted| {
         let prices = match prices {
             Ok(prices) => prices,
@@ -72,7 +73,9 @@ pub async fn get_sticks(State(state): State<AppState>, Ids(job): Ids<Uuid>) -> R
         };
         let all = pieces_of_job(&planned.plan);
         let saw = Saw::default();
-        let sticks = sticks_of(&cut_list(all.pieces.iter().enumerate()), &prices.sold, saw);
+        let cut = progress(&all.pieces, &made(&ticks)).cut;
+        let rest = all.pieces.iter().enumerate().filter(|(place, _)| !cut[*place]);
+        let sticks = sticks_of(&cut_list(rest), &prices.sold, saw);
         Ok(SticksView { yard: Some(prices.yard), as_of: Some(prices.as_of), ..SticksView::of(&sticks, saw) })
     };
     state.about(job, answer).await

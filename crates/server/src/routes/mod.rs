@@ -9,5 +9,6 @@ pub mod house;
 pub mod inputs;
 pub mod jobs;
 pub mod papers;
+pub mod saw;
 pub mod studies;
 pub mod walls;

@@ -2,6 +2,7 @@
 
 pub mod beam;
 pub mod carried_item;
+pub mod cut_tick;
 pub mod engineers_mark;
 pub mod field;
 pub mod foundation;

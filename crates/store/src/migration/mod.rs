@@ -41,6 +41,7 @@ mod m20261126_000033_pad;
 mod m20261126_000034_ground;
 mod m20261127_000035_engineers_mark;
 mod m20261127_000036_members_chosen;
+mod m20261127_000037_cut_tick;
 
 struct Migrator;
 
@@ -83,6 +84,7 @@ impl MigratorTrait for Migrator {
             Box::new(m20261126_000034_ground::Migration),
             Box::new(m20261127_000035_engineers_mark::Migration),
             Box::new(m20261127_000036_members_chosen::Migration),
+            Box::new(m20261127_000037_cut_tick::Migration),
         ]
     }
 }

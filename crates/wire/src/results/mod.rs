@@ -7,6 +7,7 @@ mod header;
 mod loads;
 mod pack;
 mod path;
+mod saw;
 mod ticket;
 mod wall;
 
@@ -22,6 +23,7 @@ pub use path::{
     FlowView, LayoutView, MemberChoiceView, MemberChoicesView, PathView, PoundsOfKind, SpotView, StationView,
     WayOfBreakView,
 };
+pub use saw::{SawBevel, SawPiece, SawSetting, SawView};
 pub use ticket::{AskedView, OpeningView, SnapView, StackLayer, Ticket, ticket};
 pub use wall::{BearingView, ClearView, LegendLine, Unresolved, WallSettled, WallView, wall_view};
 

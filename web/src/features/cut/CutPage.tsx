@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { useId } from "react";
-import { useParams, useSearchParams } from "react-router";
+import { Link, useParams, useSearchParams } from "react-router";
 import { problemText } from "../../api/problems";
 import { cutQuery, jobQuery, sticksQuery } from "../../api/queries";
 import { PageHead } from "../../components/PageHead";
@@ -45,6 +45,9 @@ export function CutPage() {
         title={view.data ? say("page-cutting-of", { name: view.data.job.name }) : say("page-cutting")}
         back={{ to: `/jobs/${job}`, label: say("page-back-to-the-wall") }}
       >
+        <Link to={`/jobs/${job}/saw?${new URLSearchParams({ ...part })}`} className="btn tap no-print">
+          {say("page-to-the-saw")}
+        </Link>
         <fieldset className="no-print join" aria-label={say("page-cutting-show")}>
           {VIEWS.map(([each, called]) => (
             <button

@@ -1,0 +1,168 @@
+//! # What is cut already
+//!
+//! **What it does.** Holds what was ticked off against what is wanted now. A piece that was cut under its own name and to its length is
+//! done. One that is wanted no more, or to another length, does for any other piece of the same wood, length and bevel; else it is
+//! said which shorter piece it still gives; else it is one too many. Nothing that is cut is asked for again.
+//!
+//! **Source.** Common practice, no source.
+//!
+//! **Worked example.** Two jacks are cut to 81 in., then the head is lowered by an inch: both are left over, each still gives a
+//! jack of 80 in.
+
+use std::cmp::Reverse;
+use std::collections::BTreeMap;
+
+use super::pieces::{CutPiece, PieceId, Section};
+use crate::framing::member::Bevel;
+use crate::measure::Length;
+
+/// What somebody at the saw says of a piece.
+#[derive(Clone, Debug, PartialEq, Eq)]
+pub struct Tick {
+    /// On which device.
+    pub device: u128,
+    /// Of which piece.
+    pub piece: PieceId,
+    /// What it was cut from.
+    pub section: Section,
+    /// To which length.
+    pub length: Length,
+    /// With which bevel.
+    pub bevel: Option<Bevel>,
+    /// Whether an earlier tick is taken back.
+    pub taken_back: bool,
+}
+
+/// What becomes of a piece that was cut and is not wanted as it was cut.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub enum Left {
+    /// It still gives another piece, by its place in the list, if it is cut again.
+    Recut(usize),
+    /// There is nothing that it gives.
+    TooMany,
+}
+
+/// How far the cutting is.
+#[derive(Clone, Debug, Default, PartialEq, Eq)]
+pub struct Progress {
+    /// Of every piece whether it is cut.
+    pub cut: Vec<bool>,
+    /// What was cut under another name and does for a piece of the list, by both their places.
+    pub stands_in: Vec<(usize, usize)>,
+    /// What was cut and does for none, by its place among what was made.
+    pub left: Vec<(usize, Left)>,
+}
+
+/// What was really made, from all ticks in the order in which they arrived. Two devices that tick off the same piece made two.
+pub fn made(ticks: &[Tick]) -> Vec<&Tick> {
+    let mut made: Vec<&Tick> = Vec::new();
+    for tick in ticks {
+        let of_piece = |known: &&Tick| known.piece == tick.piece;
+        let mine = made.iter().rposition(|known| of_piece(known) && known.device == tick.device);
+        if tick.taken_back {
+            // Whoever takes it back takes his own; failing that, what another one ticked off.
+            if let Some(place) = mine.or_else(|| made.iter().rposition(of_piece)) {
+                made.remove(place);
+            }
+        } else if mine.is_none() {
+            made.push(tick);
+        }
+    }
+    made
+}
+
+/// What of the wanted pieces is cut, and what was cut besides.
+pub fn progress(pieces: &[CutPiece], made: &[&Tick]) -> Progress {
+    let alike = |piece: &CutPiece, tick: &Tick| {
+        piece.length == tick.length && piece.bevel == tick.bevel && piece.section() == tick.section
+    };
+    let mut all = Progress { cut: vec![false; pieces.len()], ..Progress::default() };
+    let places: BTreeMap<PieceId, usize> = pieces.iter().enumerate().map(|(place, piece)| (piece.id, place)).collect();
+    let mut others = Vec::new();
+    for (number, tick) in made.iter().enumerate() {
+        match places.get(&tick.piece) {
+            Some(&place) if !all.cut[place] && alike(&pieces[place], tick) => all.cut[place] = true,
+            _ => others.push(number),
+        }
+    }
+    let mut unmatched = Vec::new();
+    for number in others {
+        let free = (0..pieces.len()).find(|&place| !all.cut[place] && alike(&pieces[place], made[number]));
+        match free {
+            Some(place) => {
+                all.cut[place] = true;
+                all.stands_in.push((number, place));
+            }
+            None => unmatched.push(number),
+        }
+    }
+    let mut taken = all.cut.clone();
+    for number in unmatched {
+        let tick = made[number];
+        let gives = |place: &usize| {
+            let piece = &pieces[*place];
+            !taken[*place] && piece.section() == tick.section && piece.length < tick.length
+        };
+        let longest = (0..pieces.len()).filter(gives).min_by_key(|place| (Reverse(pieces[*place].length), *place));
+        if let Some(place) = longest {
+            taken[place] = true;
+        }
+        all.left.push((number, longest.map_or(Left::TooMany, Left::Recut)));
+    }
+    all
+}
+
+#[cfg(test)]
+mod tests {
+    use super::*;
+    use crate::cutting::pieces::{For, Of};
+    use crate::framing::member::{Role, Stock};
+    use crate::job::WallId;
+
+    fn id(bay: u16) -> PieceId {
+        PieceId { of: Of::Bay(WallId(1), bay), for_: For::Wall(Role::Stud), ordinal: 0 }
+    }
+
+    fn piece(bay: u16, inches: i64) -> CutPiece {
+        let stock = Stock::from("2x4 SPF Stud");
+        CutPiece { id: id(bay), length: Length::inches(inches), bevel: None, stock, members: Vec::new() }
+    }
+
+    fn tick(device: u128, bay: u16, inches: i64) -> Tick {
+        let section = piece(bay, inches).section();
+        Tick { device, piece: id(bay), section, length: Length::inches(inches), bevel: None, taken_back: false }
+    }
+
+    fn back(tick: Tick) -> Tick {
+        Tick { taken_back: true, ..tick }
+    }
+
+    #[test]
+    fn the_same_tick_twice_is_one_and_two_devices_made_two() {
+        let ticks = [tick(1, 0, 90), tick(1, 0, 90), tick(2, 0, 90)];
+        let made = made(&ticks);
+        assert_eq!(made.len(), 2);
+        // The second one does for another stud that is alike.
+        let wanted = [piece(0, 90), piece(1, 90), piece(2, 88)];
+        let now = progress(&wanted, &made);
+        assert_eq!(now.cut, [true, true, false]);
+        assert_eq!((now.stands_in, now.left), (vec![(1, 1)], vec![]));
+    }
+
+    #[test]
+    fn whoever_takes_back_takes_his_own_first() {
+        let mine = [tick(1, 0, 90), tick(2, 0, 90), back(tick(2, 0, 90))];
+        assert_eq!(made(&mine).iter().map(|tick| tick.device).collect::<Vec<_>>(), [1]);
+        let another = [tick(1, 0, 90), back(tick(2, 0, 90))];
+        assert!(made(&another).is_empty());
+        assert!(made(&[back(tick(1, 0, 90))]).is_empty(), "nothing was there to take back");
+    }
+
+    #[test]
+    fn what_is_wanted_shorter_now_is_cut_again_from_what_is_there() {
+        let ticks = [tick(1, 0, 81), tick(1, 1, 81), tick(1, 2, 40)];
+        let now = progress(&[piece(0, 80), piece(1, 80), piece(2, 60)], &made(&ticks));
+        assert_eq!(now.cut, [false; 3]);
+        assert_eq!(now.left, [(0, Left::Recut(0)), (1, Left::Recut(1)), (2, Left::TooMany)]);
+    }
+}

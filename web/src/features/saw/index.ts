@@ -1,0 +1,1 @@
+export { SawPage } from "./SawPage";
