@@ -49,6 +49,15 @@ await run(async ({ open }) => {
   await page.getByRole("link", { name: "Plate list" }).click();
       await page.getByRole("heading", { name: "Story pole" }).first().waitFor();
       await check(page, `plate list, ${at}`);
+      await page.getByRole("link", { name: "Cut", exact: true }).click();
+      await page.getByRole("heading", { name: "Ends of openings" }).waitFor();
+      await check(page, `packs, ${at}`);
+      await page.getByRole("button", { name: "Lengths" }).click();
+      await page.getByText("stop at").first().waitFor();
+      await check(page, `lengths, ${at}`);
+      await page.getByRole("link", { name: "At the saw" }).click();
+      await page.getByRole("button", { name: /tap counts one/ }).waitFor();
+      await check(page, `saw, ${at}`);
       await page.getByRole("link", { name: "Materials" }).click();
       await page.getByText("different header").waitFor();
       await check(page, `materials, ${at}`);
