@@ -992,3 +992,4 @@ page-saw-hint = tap counts one, hold takes one back
 page-saw-before = Before
 page-saw-take-back = Take back
 page-saw-next = Next
+page-cutting-as-a-file = For a spreadsheet

@@ -470,3 +470,4 @@ page-saw-hint = tocar cuenta una, mantener quita una
 page-saw-before = Antes
 page-saw-take-back = Quitar
 page-saw-next = Siguiente
+page-cutting-as-a-file = Para una hoja de cálculo

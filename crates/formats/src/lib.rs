@@ -2,7 +2,10 @@
 
 mod bare_words;
 pub mod cut_cases;
+pub mod cut_file;
+pub mod cut_grids;
 pub mod frame_file;
+pub mod grid;
 pub mod header_cases;
 pub mod header_csv;
 pub mod header_table;

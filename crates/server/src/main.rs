@@ -11,6 +11,7 @@ use axum::Router;
 use clap::{Parser, Subcommand};
 use sturvek_core::job::Job;
 use sturvek_core::plan::JobPlan;
+use sturvek_formats::cut_file::cut_file;
 use sturvek_formats::frame_file::framed;
 use sturvek_formats::job_file::read_job;
 use sturvek_formats::sheets::{Printed, sheets_of};
@@ -99,9 +100,9 @@ enum Command {
         /// The file with the houses; - for standard input.
         file: PathBuf,
     },
-    /// Plans which sticks to buy and what to cut from each, for lists of pieces given as JSON, and prints the answers as JSON.
+    /// Plans which sticks to buy and what to cut from each, for lists of pieces given as JSON; or prints what is cut of a job file.
     Cut {
-        /// The file with the lists; - for standard input.
+        /// The file with the lists, or the job file; - for standard input.
         file: PathBuf,
     },
     /// Prints the members and marks of every wall of a job file, as JSON.
@@ -229,7 +230,7 @@ async fn run(command: Command) -> Result<(), Failure> {
         }
         Command::Size { file } => tell(&serde_json::to_string_pretty(&header_cases::answer_all(&read(&file)?)?)?),
         Command::Path { file } => tell(&serde_json::to_string_pretty(&path_cases::answer_all(&read(&file)?)?)?),
-        Command::Cut { file } => tell(&serde_json::to_string_pretty(&cut_cases::answer_all(&read(&file)?)?)?),
+        Command::Cut { file } => cut(&read(&file)?),
         Command::Frame { file } => tell(&serde_json::to_string_pretty(&framed(&job_in(&file)?))?),
         Command::Tickets { file } => tell(&serde_json::to_string_pretty(&tickets(&job_in(&file)?))?),
         Command::Print { file, to, paper, spanish, millimeters } => {
@@ -253,6 +254,16 @@ async fn run(command: Command) -> Result<(), Failure> {
         }
         Command::Openapi => tell(openapi_json()?.trim_end()),
     }
+}
+
+/// Answers lists of pieces, which are a JSON list; or prints what is cut of a job, which is an object.
+fn cut(bytes: &[u8]) -> Result<(), Failure> {
+    let is_object = bytes.iter().find(|byte| !byte.is_ascii_whitespace()) == Some(&b'{');
+    if is_object {
+        let job = read_job(bytes).map_err(|error| english(&error.phrase()))?;
+        return tell(&serde_json::to_string_pretty(&cut_file(&JobPlan::of(job)))?);
+    }
+    tell(&serde_json::to_string_pretty(&cut_cases::answer_all(bytes)?)?)
 }
 
 /// Writes every sheet of the job in a file.

@@ -60,6 +60,8 @@ pub fn api_router() -> OpenApiRouter<AppState> {
         .routes(routes!(walls::get_candidates))
         .routes(routes!(cut::get_cut))
         .routes(routes!(cut::get_sticks))
+        .routes(routes!(cut::get_cut_grid))
+        .routes(routes!(cut::get_sticks_grid))
         .routes(routes!(saw::get_saw))
         .routes(routes!(saw::keep_ticks))
         .routes(routes!(studies::get_reach))

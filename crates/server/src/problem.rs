@@ -19,6 +19,7 @@ use sturvek_wire::{FieldError, FieldErrors};
 use utoipa::ToSchema;
 
 use crate::history_entry::HistoryEntry;
+use crate::yard::NoPrices;
 
 /// When to ask again where the server or its database cannot answer now.
 const SECONDS_TO_WAIT: &str = "2";
@@ -90,6 +91,11 @@ impl Problem {
             changed_since: None,
             yours: None,
         }
+    }
+
+    /// There are no prices to plan with.
+    pub fn no_prices(none: NoPrices) -> Self {
+        Self::new(StatusCode::SERVICE_UNAVAILABLE, "no-prices", "No prices", none.phrase())
     }
 
     /// Something that is asked for is not there.

@@ -145,3 +145,26 @@ async fn slow_closed_away_or_talking_nonsense_it_is_a_sentence_and_the_list_stan
         assert!(0 < pieces(&asked.get("/cut").await));
     }
 }
+
+#[tokio::test]
+async fn lists_are_had_for_a_spreadsheet() {
+    let asked = Asked::over(Some(&stand_in(Behaves::default()).await)).await;
+    for (path, kind) in [("cut", "text/csv"), ("sticks", "text/csv")] {
+        let address = format!("{}/api/jobs/{}/{path}/csv?language=es&units=millimeters", asked.base, asked.job);
+        let answer = asked.client.get(address).send().await.expect("answered");
+        assert_eq!(answer.status(), 200);
+        assert!(answer.headers()["content-type"].to_str().expect("text").starts_with(kind));
+        let text = answer.text().await.expect("text");
+        assert!(text.starts_with("sección y grado,tratada,piezas,\"largo, milímetros\""), "{text}");
+        assert!(3 < text.lines().count());
+        let address = format!("{}/api/jobs/{}/{path}/xlsx", asked.base, asked.job);
+        let bytes = asked.client.get(address).send().await.expect("answered").bytes().await.expect("bytes");
+        assert_eq!(&bytes[..2], b"PK");
+    }
+    let without = Asked::over(None).await;
+    let address = format!("{}/api/jobs/{}/sticks/csv", without.base, without.job);
+    let answer = without.client.get(address).send().await.expect("answered");
+    assert_eq!(answer.status(), 503);
+    let problem: Value = answer.json().await.expect("JSON");
+    assert!(problem["detail"].as_str().expect("a sentence").contains("yard"));
+}

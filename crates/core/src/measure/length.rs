@@ -69,6 +69,11 @@ impl Length {
         self.0 as f64 / NANOMETERS_PER_INCH as f64
     }
 
+    /// Decimal millimeters, for lists.
+    pub fn to_millimeters(self) -> f64 {
+        self.0 as f64 / NANOMETERS_PER_MILLIMETER as f64
+    }
+
     /// Decimal feet, for engineering arithmetic.
     pub fn to_feet(self) -> f64 {
         self.to_inches() / 12.0

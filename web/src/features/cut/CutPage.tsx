@@ -9,11 +9,11 @@ import { CutList } from "./CutList";
 import { HeldBack } from "./HeldBack";
 import { Packs } from "./Packs";
 import { Sticks } from "./Sticks";
-import { partOf, shownOf, VIEWS } from "./views";
+import { fileAddress, partOf, shownOf, VIEWS } from "./views";
 
 /** What is built apart, what is cut, and from which sticks: of the whole house, a storey or a wall. */
 export function CutPage() {
-  const { say } = useSpeech();
+  const { say, language, vocabulary, units } = useSpeech();
   const { job = "" } = useParams();
   const [asked, ask] = useSearchParams();
   const view = useQuery(jobQuery(job));
@@ -88,6 +88,25 @@ export function CutPage() {
             </select>
             {cut.data && <span>{say("page-cutting-pieces", { count: cut.data.pieces })}</span>}
           </div>
+        )}
+        {shown !== "packs" && cut.data && (
+          <p className="no-print mb-4 flex flex-wrap items-center gap-3 text-lg">
+            {say("page-cutting-as-a-file")}
+            {(["csv", "xlsx"] as const).map((form) => (
+              <a
+                key={form}
+                className="btn tap"
+                href={fileAddress(job, shown === "list" ? "cut" : "sticks", form, {
+                  ...(shown === "list" ? part : {}),
+                  language,
+                  vocabulary,
+                  units,
+                })}
+              >
+                {form.toUpperCase()}
+              </a>
+            ))}
+          </p>
         )}
         {shown === "packs" && cut.data && <Packs packs={cut.data.packs} />}
         {shown === "list" && cut.data && <CutList sections={cut.data.sections} />}

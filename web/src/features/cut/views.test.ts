@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { cutsOn, partOf, shownOf } from "./views";
+import { cutsOn, fileAddress, partOf, shownOf } from "./views";
 
 describe("what the cut screen shows", () => {
   it("shows what is built first where nothing else was asked for", () => {
@@ -11,6 +11,12 @@ describe("what the cut screen shows", () => {
     expect(of("wall=a&level=b")).toEqual({ wall: "a" });
     expect(of("level=b")).toEqual({ level: "b" });
     expect(of("")).toEqual({});
+  });
+
+  it("asks for a file of what is shown", () => {
+    expect(fileAddress("j", "cut", "csv", { wall: "w", units: "feet" })).toBe(
+      "/api/jobs/j/cut/csv?wall=w&units=feet",
+    );
   });
 
   it("lays cuts along a stick with the saw between them", () => {

@@ -39,3 +39,13 @@ export function cutsOn(
     return { from, wide: cut * scale };
   });
 }
+
+/** Where the list or the order lies as a file for a spreadsheet, as this user is spoken to. */
+export function fileAddress(
+  job: string,
+  shown: "cut" | "sticks",
+  form: "csv" | "xlsx",
+  asked: Readonly<Record<string, string>>,
+): string {
+  return `/api/jobs/${job}/${shown}/${form}?${new URLSearchParams(asked)}`;
+}
