@@ -112,23 +112,20 @@ await view("frame", {}, async (page) => {
   await page.getByRole("button", { name: "Length, height, studs" }).click();
   await page.getByLabel("Layout pulled from").or(page.getByText("Layout pulled from")).first().scrollIntoViewIfNeeded();
 });
-await view("assembly", {}, async (page) => {
-  await openJob(page, "Lane side");
-  await choose(page, "A");
-  await part(page, "Order of assembly");
-  await page.getByText("Nailing", { exact: true }).click();
+await view("sticks", {}, async (page) => {
+  await openHouse(page);
+  await page.getByRole("link", { name: "Cut", exact: true }).click();
+  await page.getByRole("button", { name: "Sticks" }).click();
+  await page.getByRole("region", { name: "What the sticks cost" }).waitFor();
 });
-// Last, since it changes the demo: a door framed, then exchanged for a wider one.
-await view("asked", {}, async (page) => {
-  await page.getByLabel("A new job").fill("Back porch wall");
-  await page.getByRole("button", { name: "Begin" }).click();
-  await page.getByRole("button", { name: "What it carries", exact: true }).click();
-  await page.getByRole("button", { name: "Roof", exact: true }).click();
-  await page.getByLabel("Building width").waitFor();
-  await page.getByRole("button", { name: "Close", exact: true }).click();
-  await page.getByLabel("Say an opening").fill("5-0x4-0 window centered");
-  await page.getByLabel("Say an opening").press("Enter");
-  await page.getByRole("region", { name: "What has yet to be said" }).waitFor();
+await view("saw", { width: 390, height: 780 }, async (page) => {
+  await openHouse(page);
+  await page.getByRole("link", { name: "Cut", exact: true }).click();
+  await page.getByRole("link", { name: "At the saw" }).click();
+  const tap = page.getByRole("button", { name: /tap counts one/ });
+  await tap.waitFor();
+  for (let count = 0; count < 3; count++) await page.getByRole("button", { name: "Next", exact: true }).click();
+  await tap.click();
 });
 await view("wall-spanish", { speech: { language: "es", units: "millimeters", vocabulary: "jack" } }, async (page) => {
   await openJob(page, "Lane side");

@@ -149,6 +149,14 @@ impl Of {
         }
     }
 
+    /// The opening that it belongs to, if it is one's.
+    pub const fn opening(self) -> Option<OpeningId> {
+        match self {
+            Self::Opening(_, opening) => Some(opening),
+            Self::Bay(..) | Self::Part(_) => None,
+        }
+    }
+
     /// The storey that it stands on; `None` where nobody said one.
     pub fn level(self, job: &Job) -> Option<PartId> {
         match self {

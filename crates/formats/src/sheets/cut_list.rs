@@ -1,9 +1,11 @@
-//! The cut list of a wall: equal lengths of the same stock together, the longest first, big enough to be read from the saw.
+//! The cut list of a wall: equal lengths of the same wood together, the longest first, big enough to be read from the saw. What is not
+//! to be cut yet stands at its head.
 
-use sturvek_core::framing::member::{Bevel, Member, Role, Stock};
-use sturvek_core::framing::pieces::{Piece, pieces_of_wall};
-use sturvek_core::framing::{OpeningPlan, WallPlan};
-use sturvek_core::job::{Job, Wall};
+use sturvek_core::cutting::lists::{SectionList, Setting, cut_list as listed};
+use sturvek_core::cutting::pieces::{CutPiece, is_decided, pieces_of_wall};
+use sturvek_core::framing::WallPlan;
+use sturvek_core::framing::member::Minded;
+use sturvek_core::job::{Job, OpeningId, Wall};
 use sturvek_core::measure::Length;
 use sturvek_core::say;
 use sturvek_core::speech::{Argument, Phrase, distance};
@@ -11,86 +13,65 @@ use sturvek_wire::paper::{Block, Lies, Paper, Row, Side, Table, Weight};
 
 use super::{Printed, columns, commas, cut_to, paper, part, row, text};
 
-/// Pieces of one length from one stock.
-struct Alike {
-    stock: Stock,
-    length: Length,
-    bevel: Option<Bevel>,
-    /// What they are for, and how many for each.
-    uses: Vec<(Role, u32)>,
-}
-
 /// The cut list of a wall.
 pub fn cut_list(job: &Job, wall: &Wall, plan: &WallPlan, printed: &Printed) -> Paper {
-    let mut blocks = vec![text(say!("paper-cut-list-runs"), Weight::Small)];
-    for (stock, lengths) in by_stock(&plan.members) {
-        blocks.push(part(stock.phrase()));
-        blocks.push(lengths_of(&lengths, plan));
+    let waits = plan.openings.iter().filter(|opening| !is_decided(opening)).map(|opening| {
+        say!("paper-not-in-the-list", letter = opening.letter.to_string(), why = opening.verdict_phrase())
+    });
+    let mut blocks: Vec<Block> = waits.map(|words| text(words, Weight::Plain)).collect();
+    blocks.push(text(say!("paper-cut-list-runs"), Weight::Small));
+    let pieces = pieces_of_wall(wall, plan);
+    for list in listed(pieces.iter().enumerate()) {
+        blocks.push(part(list.section.phrase()));
+        blocks.push(lengths_of(&list, &pieces, plan));
     }
     if !plan.ground.landed.solid.is_empty() {
         blocks.push(part(say!("paper-solid-floors")));
         let solid = plan.ground.landed.solid.iter().map(|solid| text(solid.phrase(), Weight::Plain));
         blocks.extend(solid);
     }
-    let waiting: Vec<Phrase> = plan
-        .openings
-        .iter()
-        .filter(|opening| !opening.has_numbers())
-        .map(|opening| {
-            say!("paper-not-in-the-list", letter = opening.letter.to_string(), why = opening.verdict_phrase())
-        })
-        .collect();
-    blocks.extend(waiting.into_iter().map(|words| text(words, Weight::Plain)));
     let title = say!("paper-cut-list-of", wall = &wall.frame.name);
     paper((job, printed), title, Lies::Upright, blocks)
 }
 
-/// The pieces by what they are cut from, in the order of the first of each; lengths of one stock longest first.
-fn by_stock(members: &[Member]) -> Vec<(Stock, Vec<Alike>)> {
-    let mut stocks: Vec<(Stock, Vec<Alike>)> = Vec::new();
-    for piece in pieces_of_wall(members).into_iter().filter(|piece| piece.role != Role::SolePlateCutLast) {
-        let place = stocks.iter().position(|(stock, _)| *stock == piece.stock).unwrap_or_else(|| {
-            stocks.push((piece.stock.clone(), Vec::new()));
-            stocks.len() - 1
-        });
-        add(&mut stocks[place].1, piece);
-    }
-    for (_, lengths) in &mut stocks {
-        lengths.sort_by_key(|alike| std::cmp::Reverse(alike.length));
-    }
-    stocks
-}
-
-fn add(lengths: &mut Vec<Alike>, piece: Piece) {
-    let Piece { role, count, length, bevel, stock } = piece;
-    match lengths.iter_mut().find(|alike| (alike.length, alike.bevel) == (length, bevel)) {
-        Some(alike) => alike.uses.push((role, count)),
-        None => lengths.push(Alike { stock, length, bevel, uses: vec![(role, count)] }),
-    }
-}
-
-fn lengths_of(lengths: &[Alike], plan: &WallPlan) -> Block {
+fn lengths_of(list: &SectionList, pieces: &[CutPiece], plan: &WallPlan) -> Block {
     let columns = columns([
         (say!("paper-how-many"), Side::Right),
         (say!("paper-cut-to"), Side::Name),
         (say!("paper-what-for"), Side::Left),
         (say!("paper-openings"), Side::Left),
     ]);
-    let rows = lengths.iter().map(|alike| {
-        let count: u32 = alike.uses.iter().map(|(_, count)| count).sum();
-        let is_several = 1 < alike.uses.len();
-        let uses = alike.uses.iter().map(|(role, count)| match is_several {
-            true => say!("paper-so-many-of", count = *count, what = role.phrase()),
-            false => role.phrase(),
-        });
+    let rows = list.settings.iter().map(|setting| {
+        let uses = uses_of(setting, pieces);
+        let is_several = 1 < uses.len();
+        let mut uses: Vec<Phrase> = uses
+            .into_iter()
+            .map(|(what, count)| if is_several { say!("paper-so-many-of", count, what = what) } else { what })
+            .collect();
+        if setting.minded == Minded::TopUp {
+            uses.push(say!("way-up-top"));
+        }
         row([
-            say!("an-amount", amount = count),
-            cut_to(said(alike.length), alike.bevel),
-            commas(uses.collect()),
-            openings_of(alike, plan),
+            say!("an-amount", amount = setting.pieces.len()),
+            cut_to(said(setting.length), setting.bevel),
+            commas(uses),
+            openings_of(setting, pieces, plan),
         ])
     });
     Block::Table(Table { columns, rows: rows.collect::<Vec<Row>>(), big: true })
+}
+
+/// What the pieces of a setting are for, and how many for each.
+fn uses_of(setting: &Setting, pieces: &[CutPiece]) -> Vec<(Phrase, usize)> {
+    let mut uses: Vec<(Phrase, usize)> = Vec::new();
+    for place in &setting.pieces {
+        let what = pieces[*place].id.for_.phrase();
+        match uses.iter_mut().find(|(known, _)| *known == what) {
+            Some((_, count)) => *count += 1,
+            None => uses.push((what, 1)),
+        }
+    }
+    uses
 }
 
 /// What is cut at the saw is said in inches; what is longer than a sheet, in feet.
@@ -99,16 +80,9 @@ fn said(length: Length) -> Argument {
 }
 
 /// The letters of the openings that these pieces go to.
-fn openings_of(alike: &Alike, plan: &WallPlan) -> Phrase {
-    let is_one = |member: &&Member| {
-        member.cut == alike.length
-            && member.bevel == alike.bevel
-            && member.stock == alike.stock
-            && alike.uses.iter().any(|(role, _)| *role == member.role)
-    };
-    let goes_to =
-        |opening: &&OpeningPlan| plan.members.iter().filter(is_one).any(|member| member.opening == Some(opening.id));
-    let letters = plan.openings.iter().filter(goes_to).map(|opening| Phrase::verbatim(opening.letter.to_string()));
-    let letters: Vec<Phrase> = letters.collect();
+fn openings_of(setting: &Setting, pieces: &[CutPiece], plan: &WallPlan) -> Phrase {
+    let goes_to = |id: OpeningId| setting.pieces.iter().any(|place| pieces[*place].id.of.opening() == Some(id));
+    let letters = plan.openings.iter().filter(|opening| goes_to(opening.id));
+    let letters: Vec<Phrase> = letters.map(|opening| Phrase::verbatim(opening.letter.to_string())).collect();
     if letters.is_empty() { say!("nothing-to-say") } else { commas(letters) }
 }
