@@ -124,7 +124,7 @@ await view("saw", { width: 390, height: 780 }, async (page) => {
   await page.getByRole("link", { name: "At the saw" }).click();
   const tap = page.getByRole("button", { name: /tap counts one/ });
   await tap.waitFor();
-  for (let count = 0; count < 3; count++) await page.getByRole("button", { name: "Next", exact: true }).click();
+  for (let count = 0; count < 12; count++) await page.getByRole("button", { name: "Next", exact: true }).click();
   await tap.click();
 });
 await view("wall-spanish", { speech: { language: "es", units: "millimeters", vocabulary: "jack" } }, async (page) => {

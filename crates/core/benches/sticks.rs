@@ -24,10 +24,11 @@ fn sections(id: &str) -> Sections {
     let list = |name: &str| case[name].as_array().expect("a list").clone();
     let length = |value: &Value| Length::from_decimal_inches(value["length_in"].as_f64().expect("a number"));
     let count = |value: &Value| value.as_u64().and_then(|count| u32::try_from(count).ok());
-    let mut names: Vec<String> = list("pieces").iter().map(|piece| piece["section"].to_string()).collect();
+    let section = |value: &Value| value["section"].as_str().expect("a name").to_owned();
+    let mut names: Vec<String> = list("pieces").iter().map(section).collect();
     names.sort();
     names.dedup();
-    let of = |name: &str, value: &&Value| value["section"].to_string() == name;
+    let of = |name: &str, value: &&Value| value["section"] == name;
     names
         .iter()
         .map(|name| {

@@ -16,7 +16,7 @@ use crate::error::StoreError;
 use crate::jobs::Jobs;
 
 /// The most that are kept of one job.
-pub const MOST_TICKS: u32 = 200_000;
+pub const MOST_TICKS: u32 = 50_000;
 
 /// A tick with the number that its device gave it.
 #[derive(Clone, Debug, PartialEq, Eq)]

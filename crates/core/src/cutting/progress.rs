@@ -9,8 +9,7 @@
 //! **Worked example.** Two jacks are cut to 81 in., then the head is lowered by an inch: both are left over, each still gives a
 //! jack of 80 in.
 
-use std::cmp::Reverse;
-use std::collections::BTreeMap;
+use std::collections::{BTreeMap, BTreeSet};
 
 use super::pieces::{CutPiece, PieceId, Section};
 use crate::framing::member::Bevel;
@@ -55,40 +54,51 @@ pub struct Progress {
 
 /// What was really made, from all ticks in the order in which they arrived. Two devices that tick off the same piece made two.
 pub fn made(ticks: &[Tick]) -> Vec<&Tick> {
-    let mut made: Vec<&Tick> = Vec::new();
-    for tick in ticks {
-        let of_piece = |known: &&Tick| known.piece == tick.piece;
-        let mine = made.iter().rposition(|known| of_piece(known) && known.device == tick.device);
-        if tick.taken_back {
+    // By piece, the ticks that stand, by their places.
+    let mut standing: BTreeMap<PieceId, Vec<usize>> = BTreeMap::new();
+    for (place, tick) in ticks.iter().enumerate() {
+        let of_piece = standing.entry(tick.piece).or_default();
+        let mine = of_piece.iter().rposition(|known| ticks[*known].device == tick.device);
+        match (tick.taken_back, mine) {
             // Whoever takes it back takes his own; failing that, what another one ticked off.
-            if let Some(place) = mine.or_else(|| made.iter().rposition(of_piece)) {
-                made.remove(place);
+            (true, Some(mine)) => {
+                of_piece.remove(mine);
             }
-        } else if mine.is_none() {
-            made.push(tick);
+            (true, None) => {
+                of_piece.pop();
+            }
+            (false, None) => of_piece.push(place),
+            (false, Some(_)) => {}
         }
     }
-    made
+    let mut places: Vec<usize> = standing.into_values().flatten().collect();
+    places.sort_unstable();
+    places.into_iter().map(|place| &ticks[place]).collect()
 }
+
+/// What is cut at one setting of one wood.
+type Alike = (Section, Option<Bevel>, Length);
 
 /// What of the wanted pieces is cut, and what was cut besides.
 pub fn progress(pieces: &[CutPiece], made: &[&Tick]) -> Progress {
-    let alike = |piece: &CutPiece, tick: &Tick| {
-        piece.length == tick.length && piece.bevel == tick.bevel && piece.section() == tick.section
-    };
+    let of_piece = |piece: &CutPiece| -> Alike { (piece.section(), piece.bevel, piece.length) };
+    let of_tick = |tick: &Tick| -> Alike { (tick.section.clone(), tick.bevel, tick.length) };
     let mut all = Progress { cut: vec![false; pieces.len()], ..Progress::default() };
     let places: BTreeMap<PieceId, usize> = pieces.iter().enumerate().map(|(place, piece)| (piece.id, place)).collect();
     let mut others = Vec::new();
     for (number, tick) in made.iter().enumerate() {
         match places.get(&tick.piece) {
-            Some(&place) if !all.cut[place] && alike(&pieces[place], tick) => all.cut[place] = true,
+            Some(&place) if !all.cut[place] && of_piece(&pieces[place]) == of_tick(tick) => all.cut[place] = true,
             _ => others.push(number),
         }
     }
+    let mut free: BTreeMap<Alike, BTreeSet<usize>> = BTreeMap::new();
+    for (place, piece) in pieces.iter().enumerate().filter(|(place, _)| !all.cut[*place]) {
+        free.entry(of_piece(piece)).or_default().insert(place);
+    }
     let mut unmatched = Vec::new();
     for number in others {
-        let free = (0..pieces.len()).find(|&place| !all.cut[place] && alike(&pieces[place], made[number]));
-        match free {
+        match free.get_mut(&of_tick(made[number])).and_then(BTreeSet::pop_first) {
             Some(place) => {
                 all.cut[place] = true;
                 all.stands_in.push((number, place));
@@ -96,18 +106,18 @@ pub fn progress(pieces: &[CutPiece], made: &[&Tick]) -> Progress {
             None => unmatched.push(number),
         }
     }
-    let mut taken = all.cut.clone();
     for number in unmatched {
         let tick = made[number];
-        let gives = |place: &usize| {
-            let piece = &pieces[*place];
-            !taken[*place] && piece.section() == tick.section && piece.length < tick.length
-        };
-        let longest = (0..pieces.len()).filter(gives).min_by_key(|place| (Reverse(pieces[*place].length), *place));
-        if let Some(place) = longest {
-            taken[place] = true;
-        }
-        all.left.push((number, longest.map_or(Left::TooMany, Left::Recut)));
+        // Of the same wood, shorter, the longest of those: by length from below, whatever their bevels.
+        let shorter = free
+            .iter()
+            .filter(|((section, _, length), places)| {
+                *section == tick.section && *length < tick.length && !places.is_empty()
+            })
+            .max_by_key(|((_, bevel, length), _)| (*length, std::cmp::Reverse(*bevel)))
+            .map(|(alike, _)| alike.clone());
+        let place = shorter.and_then(|alike| free.get_mut(&alike)?.pop_first());
+        all.left.push((number, place.map_or(Left::TooMany, Left::Recut)));
     }
     all
 }

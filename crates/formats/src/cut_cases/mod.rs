@@ -74,7 +74,9 @@ fn answer_one(value: &serde_json::Value) -> Answer {
         Err(error) => {
             let place = error.path().to_string();
             let message: String = error.inner().to_string().chars().take(200).collect();
-            return Answer::fails(id, vec![format!("{place}: {message}.")]);
+            // Where the case as such is wrong, there is no field to name.
+            let said = if place == "." { format!("{message}.") } else { format!("{place}: {message}.") };
+            return Answer::fails(id, vec![said]);
         }
     };
     let asked = match read::asked(&case) {

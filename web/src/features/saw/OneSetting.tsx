@@ -54,7 +54,7 @@ export function OneSetting({ setting, place, settings, tick, before, next, nextO
       </p>
       <button
         type="button"
-        className="sheet flex min-h-[44dvh] flex-1 touch-manipulation select-none flex-col items-center justify-center gap-2 border-4 border-[var(--graphite)] p-4"
+        className="sheet flex min-h-[56dvh] flex-1 touch-manipulation select-none flex-col items-center justify-center gap-2 border-4 border-[var(--graphite)] p-4"
         onClick={count}
         onPointerDown={press}
         onPointerUp={release}

@@ -124,9 +124,9 @@ pub enum NoPlan {
 pub struct Effort(pub i64);
 
 impl Default for Effort {
-    /// Half a second or so, for a whole job; most are done in a tenth of it.
+    /// Two thirds of a second or so, for a whole job; most are done in a tenth of it.
     fn default() -> Self {
-        Self(8_000_000)
+        Self(14_000_000)
     }
 }
 
