@@ -993,3 +993,4 @@ page-saw-before = Before
 page-saw-take-back = Take back
 page-saw-next = Next
 page-cutting-as-a-file = For a spreadsheet
+page-sticks-board-feet = { $feet } board feet

@@ -471,3 +471,4 @@ page-saw-before = Antes
 page-saw-take-back = Quitar
 page-saw-next = Siguiente
 page-cutting-as-a-file = Para una hoja de cálculo
+page-sticks-board-feet = { $feet } pies tabla

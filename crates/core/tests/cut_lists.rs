@@ -7,15 +7,15 @@ use std::collections::BTreeSet;
 use common::hand::{Hand, feet, floor};
 use common::pieces::members_are_pieces;
 use common::{carrying, job_of, planned, roof};
-use sturvek_core::cutting::job_sticks::{Sold, rest_of, sticks_of};
-use sturvek_core::cutting::lists::cut_list;
+use sturvek_core::cutting::job_sticks::{Sold, board_feet_of, rest_of, sticks_of};
+use sturvek_core::cutting::lists::{SectionList, cut_list};
 use sturvek_core::cutting::packs::{Pack, PackIs, packs_of_job};
 use sturvek_core::cutting::pieces::{CutPiece, For, HeldBack, JobPieces, Of, PieceId, pieces_of_job};
 use sturvek_core::cutting::progress::{Tick, made, progress};
-use sturvek_core::cutting::sticks::{Saw, StickStock};
+use sturvek_core::cutting::sticks::{Saw, StickPlan, StickStock};
 use sturvek_core::framing::member::Role;
 use sturvek_core::house::Axis;
-use sturvek_core::job::{Job, Opening, OpeningDesign, OpeningId, OpeningKind, Size, WallEnd};
+use sturvek_core::job::{Job, Opening, OpeningDesign, OpeningId, OpeningKind, Size, Wall, WallEnd, WallHeight, WallId};
 use sturvek_core::loads::{Framing, WallCarries};
 use sturvek_core::measure::{Cents, End, Ends, Length};
 use sturvek_core::plan::JobPlan;
@@ -219,4 +219,62 @@ fn what_is_ticked_off_is_not_asked_for_again() {
         assert!(asked.is_disjoint(&ticked));
         assert_eq!(asked.len() + ticked.len(), all.pieces.len());
     }
+}
+
+/// What a yard has, for the houses that are worked by hand.
+fn yard(list: &[SectionList]) -> Vec<Sold> {
+    let lengths =
+        [(Length::inches_and(92, 5, 8), 389), (Length::feet(8), 398), (Length::feet(12), 618), (Length::feet(16), 842)];
+    let each = |list: &SectionList| {
+        let section = list.section.clone();
+        lengths.map(|(length, price)| Sold {
+            section: section.clone(),
+            stick: StickStock { length, price: Cents(price), available: None },
+        })
+    };
+    list.iter().flat_map(each).collect()
+}
+
+/// Dollars and board feet of all a job's sticks.
+fn bought(job: &Job) -> (Cents, f64, usize) {
+    let (_, all) = pieces(job);
+    assert!(all.held_back.is_empty());
+    let lists = cut_list(all.pieces.iter().enumerate());
+    let sticks = sticks_of(&lists, &yard(&lists), Saw::default());
+    let plans = sticks.iter().map(|section| section.plan.as_ref().expect("sold"));
+    assert!(plans.clone().all(StickPlan::is_optimal));
+    (plans.map(|plan| plan.cost).sum(), sticks.iter().map(board_feet_of).sum(), all.pieces.len())
+}
+
+/// A blank partition of 12 ft and 97 1/8 in. over its plates, 16 in. on center.
+fn blank(id: u128, length: Length) -> Wall {
+    let mut wall = Wall::new(WallId(id), "blank");
+    wall.frame.length = length;
+    wall.frame.height = WallHeight::Studs(Length::inches_and(92, 5, 8));
+    wall
+}
+
+/// By hand: three plates of 12 ft, each a stick; studs at 0, 15 1/4, 31 1/4 … 127 1/4 and 142 1/2, ten of 92 5/8, each a precut one.
+/// 3 · 6.18 + 10 · 3.89 = 57.44; 2·4/12 · (36 + 10 · 92.625/12) = 75.4583 board feet.
+#[test]
+fn a_blank_wall_costs_what_it_costs_by_hand() {
+    let mut job = Job::empty("by hand", vec![]);
+    job.walls.push(blank(1, Length::feet(12)));
+    let (cost, feet, pieces) = bought(&job);
+    assert_eq!((cost, pieces), (Cents(3 * 618 + 10 * 389), 13));
+    assert!((feet - 8.0 / 12.0 * (36.0 + 10.0 * 92.625 / 12.0)).abs() < 1e-9);
+}
+
+/// By hand: the wall of 12 ft, and one of 4 ft with studs at 0, 15 1/4, 31 1/4 and 46 1/2. Its three plates of 48 in. go beside studs: two
+/// of them and a stud on 16 ft (92 5/8 + 96 + 2/8 = 188 7/8), one and a stud on 12 ft (140 3/4), as (8.42 − 3.89)/2 and 6.18 − 3.89 are less
+/// than what a plate costs on sticks of its own (8.42/3). 3 · 6.18 + 8.42 + 6.18 + 12 · 3.89 = 79.82; 2·4/12 · (36 + 16 + 12 + 12 · 92.625/12)
+/// board feet.
+#[test]
+fn two_walls_share_what_they_can_and_no_more() {
+    let mut job = Job::empty("by hand", vec![]);
+    job.walls.push(blank(1, Length::feet(12)));
+    job.walls.push(blank(2, Length::feet(4)));
+    let (cost, feet, pieces) = bought(&job);
+    assert_eq!((cost, pieces), (Cents(3 * 618 + 842 + 618 + 12 * 389), 20));
+    assert!((feet - 8.0 / 12.0 * (36.0 + 16.0 + 12.0 + 12.0 * 92.625 / 12.0)).abs() < 1e-9);
 }

@@ -8,7 +8,7 @@ use sturvek_core::framing::member::{Bevel, Minded};
 use sturvek_core::job::Job;
 use sturvek_core::measure::LengthStyle;
 use sturvek_core::say;
-use sturvek_core::speech::{Joined, Phrase};
+use sturvek_core::speech::Phrase;
 use sturvek_speech::{Units, Voice};
 
 use crate::grid::{Cell, Grid};
@@ -33,17 +33,6 @@ fn unit(voice: Voice) -> Phrase {
         Units::FeetAndInches => say!("grid-inches"),
         Units::Metric => say!("grid-millimeters"),
     }
-}
-
-/// Phrases with commas between, each once.
-fn each_once(phrases: impl Iterator<Item = Phrase>) -> Phrase {
-    let mut once: Vec<Phrase> = Vec::new();
-    for phrase in phrases {
-        if !once.contains(&phrase) {
-            once.push(phrase);
-        }
-    }
-    Phrase::several(once, Joined::Commas)
 }
 
 /// The cut list: a row for each setting of the stop.
@@ -76,8 +65,8 @@ pub fn cut_grid(job: &Job, pieces: &[CutPiece], lists: &[SectionList], voice: Vo
                 Cell::Text(setting.length.written(style)),
                 setting.bevel.map_or(Cell::Empty, |bevel: Bevel| Cell::Number(bevel.degrees(), 1)),
                 yes(setting.minded == Minded::TopUp),
-                Cell::Text(voice.say(&each_once(mine().map(|piece| piece.id.for_.phrase())))),
-                Cell::Text(voice.say(&each_once(mine().map(|piece| piece.id.of.phrase(job))))),
+                Cell::Text(voice.say(&Phrase::each_once(mine().map(|piece| piece.id.for_.phrase())))),
+                Cell::Text(voice.say(&Phrase::each_once(mine().map(|piece| piece.id.of.phrase(job))))),
             ]);
         }
     }

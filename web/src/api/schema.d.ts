@@ -5987,6 +5987,11 @@ export interface components {
             /** @description The day on which its prices hold, as `2026-11-27`. */
             as_of?: string | null;
             /**
+             * Format: double
+             * @description How many board feet of sawn lumber are bought.
+             */
+            board_feet: number;
+            /**
              * Format: int64
              * @description No plan costs less, cents.
              */

@@ -3,6 +3,7 @@
 use super::lists::SectionList;
 use super::pieces::Section;
 use super::sticks::{Effort, NoPlan, Saw, SectionWanted, Stick, StickPlan, StickStock, Wanted, plan_sections};
+use crate::lumber::SawnSize;
 use crate::measure::Length;
 use crate::say;
 use crate::speech::{Phrase, distance};
@@ -71,6 +72,16 @@ pub fn rest_of(stick: &Stick, length: Length, saw: Saw) -> Rest {
     let last = left.min(saw.kerf);
     // Pieces within the saw's tolerance fill the stick: what the kerfs are short of is not wood.
     Rest { kerfs: (length - pieces - left).max(Length::ZERO) + last, offcut: left - last }
+}
+
+/// Board feet of what is bought of a section: nominal inches by nominal inches by feet, over twelve, as sawn lumber is sold. Nothing of what
+/// is no sawn lumber, or is named by its millimeters.
+pub fn board_feet_of(section: &SectionSticks) -> f64 {
+    let name = section.section.wood.split(' ').next().unwrap_or_default();
+    let Some(size) = SawnSize::from_name(name) else { return 0.0 };
+    let sticks = section.plan.iter().flat_map(|plan| &plan.sticks);
+    let feet = |stick: &Stick| section.stock[stick.stock].length.to_feet() * f64::from(stick.count);
+    size.nominal_square_inches() as f64 / 12.0 * sticks.map(feet).sum::<f64>()
 }
 
 /// Plans the sticks of a cut list.

@@ -72,17 +72,28 @@ impl SawnSize {
 
     /// The name on the pile: `2x10`.
     pub fn name(self) -> String {
-        let thickness = match self.thickness {
-            Thickness::Two => 2,
-            Thickness::Four => 4,
-            Thickness::Six => 6,
-        };
-        format!("{thickness}x{}", self.depth.nominal())
+        format!("{}x{}", self.thickness.nominal(), self.depth.nominal())
+    }
+
+    /// Nominal thickness by nominal depth, as it is sold by the board foot.
+    pub const fn nominal_square_inches(self) -> i64 {
+        self.thickness.nominal() * self.depth.nominal()
     }
 
     /// Reads a name such as `2x10`.
     pub fn from_name(name: &str) -> Option<Self> {
         Self::all().find(|size| size.name() == name)
+    }
+}
+
+impl Thickness {
+    /// The nominal thickness in inches.
+    pub const fn nominal(self) -> i64 {
+        match self {
+            Self::Two => 2,
+            Self::Four => 4,
+            Self::Six => 6,
+        }
     }
 }
 

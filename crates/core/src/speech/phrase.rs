@@ -37,6 +37,17 @@ impl Phrase {
         self.arguments.iter().find(|(of, _)| of == name).map(|(_, argument)| argument)
     }
 
+    /// Phrases with commas between them, each once, in the order of the first.
+    pub fn each_once(phrases: impl IntoIterator<Item = Self>) -> Self {
+        let mut once: Vec<Self> = Vec::new();
+        for phrase in phrases {
+            if !once.contains(&phrase) {
+                once.push(phrase);
+            }
+        }
+        Self::several(once, Joined::Commas)
+    }
+
     /// Several phrases as one; the one itself where there is one.
     pub fn several(mut phrases: Vec<Self>, joined: Joined) -> Self {
         match phrases.len() {

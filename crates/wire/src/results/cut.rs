@@ -3,7 +3,7 @@
 use std::collections::BTreeMap;
 
 use serde::Serialize;
-use sturvek_core::cutting::job_sticks::{SectionSticks, WORTH_KEEPING, rest_of, too_long, why_none};
+use sturvek_core::cutting::job_sticks::{SectionSticks, WORTH_KEEPING, board_feet_of, rest_of, too_long, why_none};
 use sturvek_core::cutting::lists::{SectionList, Setting};
 use sturvek_core::cutting::packs::Pack;
 use sturvek_core::cutting::pieces::{CutPiece, HeldBack, JobPieces};
@@ -12,7 +12,7 @@ use sturvek_core::framing::member::{Bevel, Minded};
 use sturvek_core::job::Job;
 use sturvek_core::measure::Length;
 use sturvek_core::say;
-use sturvek_core::speech::Joined;
+use sturvek_core::speech;
 use utoipa::ToSchema;
 
 use crate::framed::NailingView;
@@ -117,6 +117,8 @@ pub struct SticksView {
     pub first_fit_cents: Option<i64>,
     /// What a stick for every piece would have cost, cents; likewise.
     pub one_stick_each_cents: Option<i64>,
+    /// How many board feet of sawn lumber are bought.
+    pub board_feet: f64,
     /// How much of what is bought is in no piece, percent of length.
     pub waste_percent: f64,
     /// What falls off in lengths worth keeping, nanometers, the longest first.
@@ -221,17 +223,6 @@ fn section_view(job: &Job, list: &SectionList, pieces: &[CutPiece]) -> CutSectio
     }
 }
 
-/// Phrases with commas between them, each once, in the order of the first.
-fn each_once(phrases: impl Iterator<Item = sturvek_core::speech::Phrase>) -> Phrase {
-    let mut once: Vec<sturvek_core::speech::Phrase> = Vec::new();
-    for phrase in phrases {
-        if !once.contains(&phrase) {
-            once.push(phrase);
-        }
-    }
-    sturvek_core::speech::Phrase::several(once, Joined::Commas).into()
-}
-
 fn setting_view(job: &Job, setting: &Setting, pieces: &[CutPiece]) -> SettingView {
     let mine = || setting.pieces.iter().map(|place| &pieces[*place]);
     SettingView {
@@ -239,14 +230,14 @@ fn setting_view(job: &Job, setting: &Setting, pieces: &[CutPiece]) -> SettingVie
         bevel_degrees: setting.bevel.map(Bevel::degrees),
         top_up: setting.minded == Minded::TopUp,
         count: setting.pieces.len(),
-        what: each_once(mine().map(|piece| piece.id.for_.phrase())),
-        goes: each_once(mine().map(|piece| piece.id.of.phrase(job))),
+        what: speech::Phrase::each_once(mine().map(|piece| piece.id.for_.phrase())).into(),
+        goes: speech::Phrase::each_once(mine().map(|piece| piece.id.of.phrase(job))).into(),
     }
 }
 
 impl SticksView {
     /// Where there are no prices to plan with.
-    pub fn without(problem: &sturvek_core::speech::Phrase) -> Self {
+    pub fn without(problem: &speech::Phrase) -> Self {
         Self { problem: Some(problem.into()), ..Self::of(&[], Saw::default()) }
     }
 
@@ -271,6 +262,7 @@ impl SticksView {
             bound_cents: sum(|plan| plan.bound.0),
             first_fit_cents: of_all(|plan| plan.first_fit),
             one_stick_each_cents: of_all(|plan| plan.one_stick_each),
+            board_feet: sections.iter().map(board_feet_of).sum(),
             waste_percent: waste.percent_of(bought),
             offcuts: sections.iter().flat_map(|section| offcuts(section, saw)).collect(),
             sections: sections.iter().map(|section| sticks_view(section, saw)).collect(),

@@ -85,6 +85,7 @@ function Total({ sticks }: { readonly sticks: SticksView }) {
       <p className="text-lg">
         {say("page-sticks-waste")} <b className="tabular-nums">{sticks.waste_percent.toFixed(1)} %</b>
       </p>
+      <p className="text-lg">{say("page-sticks-board-feet", { feet: sticks.board_feet.toFixed(1) })}</p>
       {leftOut && <p className="font-bold text-error text-lg">{say("page-sticks-left-out")}</p>}
       <p className="text-base opacity-80">
         {say("page-sticks-source", { yard: sticks.yard ?? "", day: sticks.as_of ?? "" })}
