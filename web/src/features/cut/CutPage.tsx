@@ -110,6 +110,11 @@ export function CutPage() {
         )}
         {shown === "packs" && cut.data && <Packs packs={cut.data.packs} />}
         {shown === "list" && cut.data && <CutList sections={cut.data.sections} />}
+        {shown === "sticks" && sticks.isPlaceholderData && (
+          <p className="mb-4 text-lg" role="status">
+            {say("page-sticks-are-planned")}
+          </p>
+        )}
         {shown === "sticks" &&
           (sticks.data ? (
             <Sticks sticks={sticks.data} />
