@@ -214,3 +214,12 @@ fn a_kerf_in_millimeters_is_exact() {
     let plan = plan_sticks(&[Wanted { length, count: 3 }], &stock, saw, EFFORT).expect("fits");
     assert_eq!((plan.sticks.len(), plan.waste(&stock)), (1, Length::millimeters(6)));
 }
+
+/// The dearest sticks that are read, far too few of them: what is missing is worth more and more, and stays a number.
+#[test]
+fn dear_sticks_that_are_too_few_are_counted_without_running_over() {
+    let wanted: Vec<Wanted> = (0..40).map(|each| Wanted { length: Length::inches(1 + each), count: 480 }).collect();
+    let stock = [StickStock { length: Length::inches(1200), price: Cents(10_000_000), available: Some(3) }];
+    let none = plan_sticks(&wanted, &stock, Saw::default(), Effort(3_000_000));
+    assert!(matches!(none, Err(NoPlan::NotEnough { pieces: 19_200, .. })), "{none:?}");
+}

@@ -12,6 +12,9 @@ use super::knapsack::{A_FEW, ALL, best_fills};
 use super::section::{Pattern, Pool, Section, TO_A_CENT};
 use super::simplex::{Asks, Simplex};
 
+/// No worth is larger: a few of them can be added.
+const MOST: i64 = i64::MAX / 8;
+
 /// How much work may still be done. Counted, not timed, so that the same question has the same answer everywhere.
 #[derive(Clone, Copy, Debug)]
 pub(super) struct Work(pub i64);
@@ -125,12 +128,14 @@ impl<'a> Relaxation<'a> {
             work.0 -= (self.program.steps() - steps) as i64 * (rows + 20) + 1_000;
             let prices = self.program.prices();
             let scaled = |price: f64| (price * TO_A_CENT as f64).round() as i64;
-            let worth: Vec<i64> = prices[..kinds].iter().map(|price| scaled(price.max(0.0))).collect();
+            // All pieces on one stick are still a number; a worth that is cut down proves less, and nothing wrong.
+            let most_worth = MOST / (1 + self.wanted.iter().copied().map(i64::from).sum::<i64>());
+            let worth: Vec<i64> = prices[..kinds].iter().map(|price| scaled(price.max(0.0)).min(most_worth)).collect();
             let least: Vec<i64> = (0..sticks)
                 .map(|stick| {
                     let for_count = prices[kinds + stick] + prices[kinds + sticks + stick];
                     // A trifle, so that a fill is better beyond any doubt.
-                    scaled(section.prices[stick] as f64 - for_count) + 64
+                    scaled(section.prices[stick] as f64 - for_count).clamp(-MOST, MOST) + 64
                 })
                 .collect();
             let kinds = section.kinds(self.wanted, &worth);
