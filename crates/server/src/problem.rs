@@ -95,7 +95,7 @@ impl Problem {
 
     /// There are no prices to plan with.
     pub fn no_prices(none: NoPrices) -> Self {
-        Self::new(StatusCode::SERVICE_UNAVAILABLE, "no-prices", "No prices", none.phrase())
+        Self::new(StatusCode::FAILED_DEPENDENCY, "no-prices", "No prices", none.phrase())
     }
 
     /// Something that is asked for is not there.

@@ -164,7 +164,7 @@ async fn lists_are_had_for_a_spreadsheet() {
     let without = Asked::over(None).await;
     let address = format!("{}/api/jobs/{}/sticks/csv", without.base, without.job);
     let answer = without.client.get(address).send().await.expect("answered");
-    assert_eq!(answer.status(), 503);
+    assert_eq!(answer.status(), 424);
     let problem: Value = answer.json().await.expect("JSON");
     assert!(problem["detail"].as_str().expect("a sentence").contains("yard"));
 }

@@ -85,7 +85,8 @@ pub async fn get_sticks(State(state): State<AppState>, Ids(job): Ids<Uuid>) -> R
 /// The cut list of a job, or of a part of its house, for a spreadsheet.
 #[utoipa::path(get, path = "/api/jobs/{job}/cut/{form}",
     params(("job" = Uuid, Path), ("form" = inline(GridForm), Path), CutQuery, PrintQuery),
-    responses((status = 200, body = Vec<u8>, content_type = "application/octet-stream"), (status = 404, body = Problem),
+    responses((status = 200, content((Vec<u8> = "text/csv"),
+            (Vec<u8> = "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet"))), (status = 404, body = Problem),
         (status = 422, body = Problem)))]
 pub async fn get_cut_grid(
     State(state): State<AppState>,
@@ -108,8 +109,9 @@ pub async fn get_cut_grid(
 /// The sticks to buy for what is not cut yet, for a spreadsheet.
 #[utoipa::path(get, path = "/api/jobs/{job}/sticks/{form}",
     params(("job" = Uuid, Path), ("form" = inline(GridForm), Path), PrintQuery),
-    responses((status = 200, body = Vec<u8>, content_type = "application/octet-stream"), (status = 404, body = Problem),
-        (status = 422, body = Problem), (status = 503, body = Problem)))]
+    responses((status = 200, content((Vec<u8> = "text/csv"),
+            (Vec<u8> = "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet"))), (status = 404, body = Problem),
+        (status = 422, body = Problem), (status = 424, body = Problem)))]
 pub async fn get_sticks_grid(
     State(state): State<AppState>,
     Ids((job, form)): Ids<(Uuid, GridForm)>,
