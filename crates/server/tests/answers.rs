@@ -146,7 +146,7 @@ fn materials_and_ranges_are_answered_as_the_document_says() {
 #[test]
 fn what_a_pack_carries_is_one_figure_on_its_sheet() {
     let mut packs = 0;
-    for job in drawn(150, &any_job()).chain([demo()]) {
+    for job in drawn(500, &any_job()).chain([demo()]) {
         let plan = JobPlan::of(job);
         for (wall, planned) in plan.walls() {
             for opening in &planned.openings {
