@@ -57,7 +57,7 @@ fn walls_and_tickets_are_answered_as_the_document_says() {
     let [wall_schema, ticket_schema, candidate_schema] =
         ["WallView", "Ticket", "CandidateView"].map(|name| document.schema(name));
     let mut openings = 0;
-    for job in drawn(40, &any_job()).chain([demo()]) {
+    for job in drawn(160, &any_job()).chain([demo()]) {
         let plan = JobPlan::of(job);
         for (wall, planned) in plan.walls() {
             holds(&wall_schema, &wall.frame.name, &wall_view(wall, planned));
@@ -78,7 +78,7 @@ fn where_loads_go_is_answered_as_the_document_says() {
     let document = Document::read();
     let schema = document.schema("PathView");
     let (mut stations, mut breaks) = (0, 0);
-    for job in drawn(40, &any_job()) {
+    for job in drawn(160, &any_job()) {
         let mut next = 0;
         let told = told_stations(&JobPlan::of(job), &mut || {
             next += 1;
@@ -98,7 +98,7 @@ fn sheets_are_answered_as_the_document_says() {
     let schema = document.schema("Paper");
     let printed = Printed { version: Some(1), date: "2026-11-26".into() };
     let mut sheets = 0;
-    for job in drawn(60, &any_job()).chain([demo()]) {
+    for job in drawn(150, &any_job()).chain([demo()]) {
         for paper in sheets_of(&JobPlan::of(job), &printed) {
             sheets += 1;
             holds(&schema, &paper.title.id, &paper);

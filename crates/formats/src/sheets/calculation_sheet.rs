@@ -95,6 +95,10 @@ fn amount(check: &CheckResult, value: f64) -> Phrase {
         CheckKind::Width | CheckKind::Depth | CheckKind::Sideways => 2,
         _ => 0,
     };
+    // A king that buckles by itself is bent beyond all bounds: no number says that, as no percentage does.
+    if !value.is_finite() {
+        return say!("an-amount", amount = percent(value));
+    }
     say!("an-amount", amount = decimal(value, unit, decimals))
 }
 
