@@ -945,7 +945,6 @@ page-cutting-pieces =
 page-cutting-held-back = Not to be cut yet
 page-cutting-no-packs = Nothing is built apart here.
 page-cutting-top-up = TOP up
-page-cutting-bevel = { $degrees }° bevel
 page-cutting-settings =
     { $settings ->
         [one] { $count } at one setting

@@ -423,7 +423,6 @@ page-cutting-pieces =
 page-cutting-held-back = Todavía no se corta
 page-cutting-no-packs = Aquí no se arma nada aparte.
 page-cutting-top-up = TOP arriba
-page-cutting-bevel = corte a { $degrees }°
 page-cutting-settings =
     { $settings ->
         [one] { $count } con un solo tope

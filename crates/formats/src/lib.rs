@@ -1,6 +1,7 @@
 //! Open formats, one module each: bytes in, plain data out, and back. No files, no network, no clock.
 
 mod bare_words;
+pub mod cases;
 pub mod cut_cases;
 pub mod cut_file;
 pub mod cut_grids;

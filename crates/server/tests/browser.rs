@@ -64,10 +64,7 @@ async fn a_house_described_and_its_path_followed() {
 
 #[tokio::test]
 async fn what_is_cut_and_from_which_sticks() {
-    let listener = tokio::net::TcpListener::bind("127.0.0.1:0").await.expect("a port");
-    let yard = format!("http://{}", listener.local_addr().expect("an address"));
-    let stand_in = sturvek_server::yard::stand_in::app(sturvek_server::yard::stand_in::Behaves::default());
-    tokio::spawn(async move { axum::serve(listener, stand_in).await });
+    let yard = support::serving(|_| sturvek_server::yard::stand_in::app(Default::default())).await;
     drive_with("cut.mjs", &["--yard", &yard], None).await;
 }
 
@@ -104,10 +101,7 @@ async fn a_phone_is_paired() {
 
 #[tokio::test]
 async fn a_place_is_asked_by_its_name() {
-    let listener = tokio::net::TcpListener::bind("127.0.0.1:0").await.expect("a port");
-    let places = format!("http://{}", listener.local_addr().expect("an address"));
-    let stand_in = sturvek_server::places::stand_in::app(sturvek_server::places::stand_in::Behaves::default());
-    tokio::spawn(async move { axum::serve(listener, stand_in).await });
+    let places = support::serving(|_| sturvek_server::places::stand_in::app(Default::default())).await;
     drive_with("places.mjs", &["--places", &places], None).await;
 }
 

@@ -8,15 +8,10 @@ use serde_json::{Value, json};
 use sturvek_server::places::Places;
 use sturvek_server::places::stand_in::{Behaves, app};
 use sturvek_server::{ServedAs, app_over, state};
-use sturvek_store::Jobs;
-use tokio::net::TcpListener;
 
 /// The stand-in on a free port.
 async fn stand_in(behaves: Behaves) -> String {
-    let listener = TcpListener::bind("127.0.0.1:0").await.expect("a port");
-    let address = listener.local_addr().expect("an address");
-    tokio::spawn(async move { axum::serve(listener, app(behaves)).await });
-    format!("http://{address}")
+    support::serving(|_| app(behaves)).await
 }
 
 struct Asked {
@@ -28,19 +23,11 @@ struct Asked {
 impl Asked {
     /// A server that asks places there, with one job.
     async fn over(places: Option<&str>) -> Self {
-        // The client of the tests takes whatever encryption the process has; once is enough.
-        let _ = rustls::crypto::ring::default_provider().install_default();
-        let db =
-            sturvek_store::connect_with(&sturvek_test_support::fresh_database().await, 4).await.expect("a database");
-        let jobs = Jobs::new(db);
-        jobs.migrate().await.expect("migrated");
+        let jobs = support::fresh_jobs().await;
         let mut state = state(jobs);
         state.places = places.map(|address| Places::at(address).expect("on this machine"));
-        let listener = TcpListener::bind("127.0.0.1:0").await.expect("a port");
-        let address = listener.local_addr().expect("an address");
-        let served = app_over(state, ServedAs::loopback(address));
-        tokio::spawn(async move { axum::serve(listener, served).await });
-        let (base, client) = (format!("http://{address}"), reqwest::Client::new());
+        let base = support::serving(|address| app_over(state, ServedAs::loopback(address))).await;
+        let client = reqwest::Client::new();
         let made = client.post(format!("{base}/api/jobs")).json(&json!({ "name": "Tarn" })).send().await;
         let made: Value = made.expect("answered").json().await.expect("JSON");
         let job = made["id"].as_str().expect("its identity").to_owned();

@@ -8,15 +8,10 @@ use serde_json::{Value, json};
 use sturvek_server::yard::Yard;
 use sturvek_server::yard::stand_in::{Behaves, app};
 use sturvek_server::{ServedAs, app_over, demo, state};
-use sturvek_store::Jobs;
-use tokio::net::TcpListener;
 
 /// The stand-in on a free port.
 async fn stand_in(behaves: Behaves) -> String {
-    let listener = TcpListener::bind("127.0.0.1:0").await.expect("a port");
-    let address = listener.local_addr().expect("an address");
-    tokio::spawn(async move { axum::serve(listener, app(behaves)).await });
-    format!("http://{address}")
+    support::serving(|_| app(behaves)).await
 }
 
 struct Asked {
@@ -28,19 +23,12 @@ struct Asked {
 impl Asked {
     /// A server with the demo's jobs that asks a yard there; of them the one that is a house in plan.
     async fn over(yard: Option<&str>) -> Self {
-        let _ = rustls::crypto::ring::default_provider().install_default();
-        let db =
-            sturvek_store::connect_with(&sturvek_test_support::fresh_database().await, 4).await.expect("a database");
-        let jobs = Jobs::new(db);
-        jobs.migrate().await.expect("migrated");
+        let jobs = support::fresh_jobs().await;
         demo::load_once(&jobs).await.expect("the demo");
         let mut state = state(jobs);
         state.yard = yard.map(|address| Yard::at(address).expect("on this machine"));
-        let listener = TcpListener::bind("127.0.0.1:0").await.expect("a port");
-        let address = listener.local_addr().expect("an address");
-        let served = app_over(state, ServedAs::loopback(address));
-        tokio::spawn(async move { axum::serve(listener, served).await });
-        let (base, client) = (format!("http://{address}"), reqwest::Client::new());
+        let base = support::serving(|address| app_over(state, ServedAs::loopback(address))).await;
+        let client = reqwest::Client::new();
         let all: Value =
             client.get(format!("{base}/api/jobs")).send().await.expect("answered").json().await.expect("JSON");
         let house = |job: &&Value| job["name"].as_str().is_some_and(|name| name.contains("cottage"));

@@ -1,4 +1,5 @@
 import { infiniteQueryOptions, keepPreviousData, queryOptions } from "@tanstack/react-query";
+import type { PartOfHouse } from "../lib/partOfHouse";
 import { answered, api } from "./client";
 
 /** Keys of everything kept from the server, made in one place. */
@@ -18,12 +19,10 @@ export const keys = {
     ["job", job, "reach", opening, version, snow, building] as const,
   oneSize: (job: string, version: number) => ["job", job, "one-size", version] as const,
   path: (job: string, version: number) => ["job", job, "path", version] as const,
-  cut: (job: string, version: number, part: { readonly wall?: string; readonly level?: string }) =>
-    ["job", job, "cut", version, part] as const,
+  cut: (job: string, version: number, part: PartOfHouse) => ["job", job, "cut", version, part] as const,
   sticks: (job: string, version: number) => ["job", job, "sticks", version] as const,
   saws: (job: string) => ["job", job, "saw"] as const,
-  saw: (job: string, part: { readonly wall?: string; readonly level?: string }) =>
-    ["job", job, "saw", part] as const,
+  saw: (job: string, part: PartOfHouse) => ["job", job, "saw", part] as const,
   site: ["site"] as const,
   devices: ["devices"] as const,
   inputs: ["inputs"] as const,
@@ -66,11 +65,7 @@ export const devicesQuery = queryOptions({
 });
 
 /** What is cut of a job, or of a wall or a storey of it, at one version. */
-export const cutQuery = (
-  job: string,
-  version: number,
-  part: { readonly wall?: string; readonly level?: string },
-) =>
+export const cutQuery = (job: string, version: number, part: PartOfHouse) =>
   queryOptions({
     queryKey: keys.cut(job, version, part),
     queryFn: () => answered(api.GET("/api/jobs/{job}/cut", { params: { path: { job }, query: part } })),
@@ -90,7 +85,7 @@ export const sticksQuery = (job: string, version: number) =>
 const LOOK_AT_THE_SAW = 5_000;
 
 /** What is cut at the saw and what is cut already: of now, as others cut too. */
-export const sawQuery = (job: string, part: { readonly wall?: string; readonly level?: string }) =>
+export const sawQuery = (job: string, part: PartOfHouse) =>
   queryOptions({
     queryKey: keys.saw(job, part),
     queryFn: () => answered(api.GET("/api/jobs/{job}/saw", { params: { path: { job }, query: part } })),

@@ -12,40 +12,21 @@ use std::sync::atomic::{AtomicUsize, Ordering};
 
 use sturvek_core::cutting::sticks::{Effort, NoPlan, SectionWanted, plan_sections};
 use sturvek_core::measure::Length;
-use thiserror::Error;
 
-use crate::bare_words::without_bare_words;
+use crate::cases::{CasesError, ListOf, cases_in, id_of, read_case};
 
 pub use answer::{Answer, StickAnswer};
 pub use case::Case;
 
-/// Why a file of cases cannot be read.
-#[derive(Debug, Error)]
-pub enum CutCasesError {
-    /// It is not JSON of the wanted form.
-    #[error("The file is not a list of cut plans: {0}")]
-    NotCases(#[from] serde_json::Error),
-    /// It is larger than any list of cases should be.
-    #[error("The file has {bytes} bytes; a list of cut plans has at most {LARGEST_FILE}.")]
-    TooLarge {
-        /// Its size.
-        bytes: usize,
-    },
-}
-
-/// The largest file that is read, bytes.
-pub const LARGEST_FILE: usize = 64 * 1024 * 1024;
+const LIST: ListOf = ListOf { of: "cut plans", most: 64 * 1024 * 1024 };
 
 /// Plans every case, several at once where there are cores for it. One that cannot be read answers for itself, with the fields'
 /// names; the others are answered.
 ///
 /// # Errors
-/// [`CutCasesError`] if the bytes are not a list.
-pub fn answer_all(bytes: &[u8]) -> Result<Vec<Answer>, CutCasesError> {
-    if LARGEST_FILE < bytes.len() {
-        return Err(CutCasesError::TooLarge { bytes: bytes.len() });
-    }
-    let cases: Vec<serde_json::Value> = serde_json::from_slice(&without_bare_words(bytes))?;
+/// [`CasesError`] if the bytes are not a list.
+pub fn answer_all(bytes: &[u8]) -> Result<Vec<Answer>, CasesError> {
+    let cases = cases_in(bytes, LIST)?;
     let next = AtomicUsize::new(0);
     let workers = std::thread::available_parallelism().map_or(1, NonZeroUsize::get).min(cases.len().max(1));
     let mut answers: Vec<(usize, Answer)> = std::thread::scope(|scope| {
@@ -68,25 +49,18 @@ pub fn answer_all(bytes: &[u8]) -> Result<Vec<Answer>, CutCasesError> {
 }
 
 fn answer_one(value: &serde_json::Value) -> Answer {
-    let id = value.get("id").and_then(serde_json::Value::as_str).unwrap_or_default().to_owned();
-    let case: Case = match serde_path_to_error::deserialize(value) {
+    let case: Case = match read_case(value) {
         Ok(case) => case,
-        Err(error) => {
-            let place = error.path().to_string();
-            let message: String = error.inner().to_string().chars().take(200).collect();
-            // Where the case as such is wrong, there is no field to name.
-            let said = if place == "." { format!("{message}.") } else { format!("{place}: {message}.") };
-            return Answer::fails(id, vec![said]);
-        }
+        Err(fails) => return Answer::fails(id_of(value), vec![fails]),
     };
     let asked = match read::asked(&case) {
         Ok(asked) => asked,
-        Err(fails) => return Answer::fails(id, fails),
+        Err(fails) => return Answer::fails(case.id, fails),
     };
     let sections: Vec<SectionWanted<'_>> =
         asked.sections.iter().map(|(_, case)| SectionWanted { wanted: &case.wanted, stock: &case.stock }).collect();
     let plans = plan_sections(&sections, asked.saw, Effort::default());
-    let mut answer = Answer::fails(id, Vec::new());
+    let mut answer = Answer::fails(case.id, Vec::new());
     let inches = |length: Length| asked.written.get(&length).copied().unwrap_or(length.to_inches());
     let (mut cost, mut bound, mut waste) = (0, 0, Length::ZERO);
     for ((section, case), plan) in asked.sections.iter().zip(plans) {

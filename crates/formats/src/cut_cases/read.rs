@@ -1,6 +1,6 @@
 //! From the form of a case to what is planned. Everything that cannot be meant is told at once, each with its field.
 
-use std::collections::{BTreeMap, HashMap};
+use std::collections::{BTreeSet, HashMap};
 
 use sturvek_core::cutting::sticks::{Saw, StickStock, Wanted};
 use sturvek_core::measure::{Cents, Length};
@@ -97,7 +97,7 @@ pub fn asked(case: &Case) -> Result<Asked, Vec<String>> {
         });
     }
     for (section, case) in &sections {
-        let lengths: BTreeMap<Length, ()> = case.wanted.iter().map(|piece| (piece.length, ())).collect();
+        let lengths: BTreeSet<Length> = case.wanted.iter().map(|piece| piece.length).collect();
         if MOST_LENGTHS < lengths.len() {
             reader.fails.push(format!("pieces[].length_in must not be more than {MOST_LENGTHS} lengths of {section}."));
         }

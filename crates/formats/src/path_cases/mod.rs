@@ -8,54 +8,29 @@ pub mod case;
 pub mod read;
 
 use sturvek_core::path::follow;
-use thiserror::Error;
 
-use crate::bare_words::without_bare_words;
+use crate::cases::{CasesError, ListOf, cases_in, id_of, read_case};
 
 pub use answer::Answer;
 pub use case::Case;
 
-/// Why a file of cases cannot be read.
-#[derive(Debug, Error)]
-pub enum PathCasesError {
-    /// It is not JSON of the wanted form.
-    #[error("The file is not a list of houses: {0}")]
-    NotCases(#[from] serde_json::Error),
-    /// It is larger than any list of cases should be.
-    #[error("The file has {bytes} bytes; a list of houses has at most {LARGEST_FILE}.")]
-    TooLarge {
-        /// Its size.
-        bytes: usize,
-    },
-}
-
-/// The largest file that is read, bytes.
-pub const LARGEST_FILE: usize = 64 * 1024 * 1024;
+const LIST: ListOf = ListOf { of: "houses", most: 64 * 1024 * 1024 };
 
 /// Reads houses and answers each. One that cannot be read answers for itself, with the fields' names; the others are answered.
 ///
 /// # Errors
-/// [`PathCasesError`] if the bytes are not a list.
-pub fn answer_all(bytes: &[u8]) -> Result<Vec<Answer>, PathCasesError> {
-    if LARGEST_FILE < bytes.len() {
-        return Err(PathCasesError::TooLarge { bytes: bytes.len() });
-    }
-    let cases: Vec<serde_json::Value> = serde_json::from_slice(&without_bare_words(bytes))?;
-    Ok(cases.into_iter().map(answer_one).collect())
+/// [`CasesError`] if the bytes are not a list.
+pub fn answer_all(bytes: &[u8]) -> Result<Vec<Answer>, CasesError> {
+    Ok(cases_in(bytes, LIST)?.iter().map(answer_one).collect())
 }
 
-fn answer_one(value: serde_json::Value) -> Answer {
-    let id = value.get("id").and_then(serde_json::Value::as_str).unwrap_or_default().to_owned();
-    let case: Case = match serde_path_to_error::deserialize(value) {
+fn answer_one(value: &serde_json::Value) -> Answer {
+    let case: Case = match read_case(value) {
         Ok(case) => case,
-        Err(error) => {
-            let place = error.path().to_string();
-            let message: String = error.inner().to_string().chars().take(200).collect();
-            return Answer::fails(id, vec![format!("{place}: {message}.")]);
-        }
+        Err(fails) => return Answer::fails(id_of(value), vec![fails]),
     };
     match read::structure(&case) {
         Ok(structure) => Answer::of(&case, &structure, &follow(&structure)),
-        Err(fails) => Answer::fails(id, fails),
+        Err(fails) => Answer::fails(case.id, fails),
     }
 }

@@ -54,6 +54,27 @@ pub async fn start_with(database: &str, options: &[&str]) -> Server {
     }
 }
 
+/// Serves something on a free port of this machine, in this process, and says where.
+#[allow(dead_code, reason = "each test file uses a part")]
+pub async fn serving(app: impl FnOnce(std::net::SocketAddr) -> axum::Router) -> String {
+    // The client of the tests takes whatever encryption the process has; once is enough.
+    let _ = rustls::crypto::ring::default_provider().install_default();
+    let listener = tokio::net::TcpListener::bind("127.0.0.1:0").await.expect("a port");
+    let address = listener.local_addr().expect("an address");
+    let app = app(address);
+    tokio::spawn(async move { axum::serve(listener, app).await });
+    format!("http://{address}")
+}
+
+/// Jobs in a database of their own.
+#[allow(dead_code, reason = "each test file uses a part")]
+pub async fn fresh_jobs() -> sturvek_store::Jobs {
+    let database = sturvek_test_support::fresh_database().await;
+    let jobs = sturvek_store::Jobs::new(sturvek_store::connect_with(&database, 4).await.expect("a database"));
+    jobs.migrate().await.expect("migrated");
+    jobs
+}
+
 /// A port that nobody uses.
 #[allow(dead_code, reason = "each test file uses a part")]
 pub async fn free_port() -> String {

@@ -184,13 +184,19 @@ pub struct StickView {
 impl CutView {
     /// Of the pieces of a job, as they are listed and built.
     pub fn of(job: &Job, all: &JobPieces, packs: &[Pack], lists: &[SectionList]) -> Self {
-        let held = |held: &HeldBack| HeldBackView { what: held.what(job).into(), why: held.why().into() };
         Self {
-            held_back: all.held_back.iter().map(held).collect(),
+            held_back: HeldBackView::all(job, &all.held_back),
             packs: packs.iter().map(|pack| pack_view(job, pack)).collect(),
             sections: lists.iter().map(|list| section_view(job, list, &all.pieces)).collect(),
             pieces: lists.iter().flat_map(|list| &list.settings).map(|setting| setting.pieces.len()).sum(),
         }
+    }
+}
+
+impl HeldBackView {
+    /// All that is held back of a job.
+    pub(super) fn all(job: &Job, held_back: &[HeldBack]) -> Vec<Self> {
+        held_back.iter().map(|held| Self { what: held.what(job).into(), why: held.why().into() }).collect()
     }
 }
 

@@ -7,6 +7,7 @@ use sturvek_core::cutting::progress::{Left, Progress, Tick};
 use sturvek_core::framing::member::{Bevel, Minded};
 use sturvek_core::job::Job;
 use sturvek_core::say;
+use sturvek_core::speech;
 use utoipa::ToSchema;
 
 use super::cut::HeldBackView;
@@ -93,11 +94,7 @@ impl SawView {
             |cut: bool| settings.iter().flat_map(|setting| &setting.pieces).filter(|piece| !cut || piece.cut).count();
         let left = progress.left.iter().filter(|(number, _)| shown(made[*number]));
         Self {
-            held_back: all
-                .held_back
-                .iter()
-                .map(|held| HeldBackView { what: held.what(job).into(), why: held.why().into() })
-                .collect(),
+            held_back: HeldBackView::all(job, &all.held_back),
             wanted: count(false),
             cut: count(true),
             changed: left.map(|(number, left)| left_over(job, made[*number], *left, &all.pieces).into()).collect(),
@@ -133,7 +130,7 @@ fn setting_view(
 }
 
 /// What was cut and is not wanted as it was cut, with what it is still good for.
-fn left_over(job: &Job, tick: &Tick, left: Left, pieces: &[CutPiece]) -> sturvek_core::speech::Phrase {
+fn left_over(job: &Job, tick: &Tick, left: Left, pieces: &[CutPiece]) -> speech::Phrase {
     let (what, goes) = (tick.piece.for_.phrase(), tick.piece.of.phrase(job));
     let (wood, length) = (tick.section.phrase(), tick.length);
     match left {

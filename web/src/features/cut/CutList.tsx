@@ -1,7 +1,7 @@
 import type { Schemas } from "../../api/client";
+import { Bevel } from "../../components/Bevel";
 import { LengthText } from "../../components/LengthText";
 import { useSpeech } from "../../speech/useSpeech";
-import { Bevel } from "./Bevel";
 
 /** Everything that is cut, by what it is cut from: one setting of the stop a line, the longest first. */
 export function CutList({ sections }: { readonly sections: readonly Schemas["CutSectionView"][] }) {

@@ -4,12 +4,13 @@ import { Link, useParams, useSearchParams } from "react-router";
 import { problemText } from "../../api/problems";
 import { cutQuery, jobQuery, sticksQuery } from "../../api/queries";
 import { PageHead } from "../../components/PageHead";
+import { partOf } from "../../lib/partOfHouse";
 import { useSpeech } from "../../speech/useSpeech";
 import { CutList } from "./CutList";
 import { HeldBack } from "./HeldBack";
 import { Packs } from "./Packs";
 import { Sticks } from "./Sticks";
-import { fileAddress, partOf, shownOf, VIEWS } from "./views";
+import { fileAddress, shownOf, VIEWS } from "./views";
 
 /** What is built apart, what is cut, and from which sticks: of the whole house, a storey or a wall. */
 export function CutPage() {

@@ -1,7 +1,7 @@
 import type { Schemas } from "../../api/client";
+import { Bevel } from "../../components/Bevel";
 import { LengthText } from "../../components/LengthText";
 import { useSpeech } from "../../speech/useSpeech";
-import { Bevel } from "./Bevel";
 
 type Pack = Schemas["BuiltPackView"];
 

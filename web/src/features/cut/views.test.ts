@@ -1,16 +1,9 @@
 import { describe, expect, it } from "vitest";
-import { cutsOn, fileAddress, partOf, shownOf } from "./views";
+import { cutsOn, fileAddress, shownOf } from "./views";
 
 describe("what the cut screen shows", () => {
   it("shows what is built first where nothing else was asked for", () => {
     expect([shownOf(null), shownOf("sticks"), shownOf("nonsense")]).toEqual(["packs", "sticks", "packs"]);
-  });
-
-  it("is of a wall before it is of a storey", () => {
-    const of = (text: string) => partOf(new URLSearchParams(text));
-    expect(of("wall=a&level=b")).toEqual({ wall: "a" });
-    expect(of("level=b")).toEqual({ level: "b" });
-    expect(of("")).toEqual({});
   });
 
   it("asks for a file of what is shown", () => {

@@ -11,19 +11,6 @@ export function shownOf(asked: string | null): Shown {
   return VIEWS.find(([each]) => each === asked)?.[0] ?? "packs";
 }
 
-/** Of which part of the house: a wall, a storey, or all of it. */
-export interface Part {
-  readonly wall?: string;
-  readonly level?: string;
-}
-
-export function partOf(asked: URLSearchParams): Part {
-  const wall = asked.get("wall");
-  const level = asked.get("level");
-  if (wall) return { wall };
-  return level ? { level } : {};
-}
-
 /** Where each cut begins on a stick that is drawn so wide, with the saw's own width between two. */
 export function cutsOn(
   cuts: readonly number[],

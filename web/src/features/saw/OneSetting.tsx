@@ -1,7 +1,7 @@
 import { useRef } from "react";
+import { Bevel } from "../../components/Bevel";
 import { LengthText } from "../../components/LengthText";
 import { useSpeech } from "../../speech/useSpeech";
-import { Bevel } from "../cut/Bevel";
 import { cutOf, degreesOf, lastOf, nextOf, type Piece, type Setting } from "./ticks";
 
 /** A press that stays this long takes one back, ms. */

@@ -1,12 +1,12 @@
 //! What goes on the first stick that has room: how it is done without a plan, and where the search begins.
 //!
 //! **What it does.** Takes the pieces longest first. Each goes onto the first open stick with room; if none has, a stick is opened:
-//! by one rule the one that is cheapest per length cut from it once filled with more of the same, by the other the cheapest that
-//! the piece fits on. The cheaper of the two counts.
+//! by one rule the one that is cheapest per length, by another the cheapest that the piece fits on, by a third the longest. The
+//! cheapest of the three plans counts.
 //!
 //! **Source.** First fit by falling length; common practice, no source.
 
-use super::search::{Plan, cost_of};
+use super::search::{Plan, cost_of, put};
 use super::section::{Pattern, Section};
 
 /// How a stick is chosen when one is opened.
@@ -67,11 +67,7 @@ fn fit(section: &Section, rule: Opens) -> Option<Plan> {
     let mut plan = Plan::new();
     for Open { stick, mut fill, .. } in open {
         fill.sort_unstable();
-        let way = Pattern { stick: stick as u16, fill };
-        match plan.iter_mut().find(|(known, _)| *known == way) {
-            Some((_, count)) => *count += 1,
-            None => plan.push((way, 1)),
-        }
+        put(&mut plan, Pattern { stick: stick as u16, fill });
     }
     Some(plan)
 }

@@ -58,6 +58,14 @@ pub(super) fn cost_of(section: &Section, plan: &Plan) -> i64 {
     plan.iter().map(|(way, count)| section.prices[usize::from(way.stick)] * i64::from(*count)).sum()
 }
 
+/// Puts a stick into a plan, with those that are filled alike.
+pub(super) fn put(plan: &mut Plan, stick: Pattern) {
+    match plan.iter_mut().find(|(way, _)| *way == stick) {
+        Some((_, count)) => *count += 1,
+        None => plan.push((stick, 1)),
+    }
+}
+
 /// Looks for the cheapest plan, starting from one that may be known.
 pub(super) fn search<'a>(section: &'a Section, known: Option<Plan>, work: &'a mut Work) -> Found {
     let mut pool = Pool::default();
@@ -236,14 +244,7 @@ impl Search<'_> {
             let mut took = false;
             for (number, times) in ways {
                 let pattern = self.pool.patterns[number].clone();
-                let rounded = (times + 1e-6).floor() as u32;
-                let times = if whole {
-                    rounded
-                } else if took {
-                    0
-                } else {
-                    1
-                };
+                let times = if whole { (times + 1e-6).floor() as u32 } else { u32::from(!took) };
                 for _ in 0..times {
                     let stick = usize::from(pattern.stick);
                     if most[stick] == 0 {
@@ -265,10 +266,7 @@ impl Search<'_> {
                     spent += section.prices[stick];
                     took = true;
                     let taken = Pattern { stick: pattern.stick, fill };
-                    match plan.iter_mut().find(|(way, _)| *way == taken) {
-                        Some((_, count)) => *count += 1,
-                        None => plan.push((taken, 1)),
-                    }
+                    put(&mut plan, taken);
                 }
             }
             if !took {

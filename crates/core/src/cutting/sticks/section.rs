@@ -70,7 +70,7 @@ impl Section {
         each.map(|((&takes, &most), &worth)| Kind { takes, most, worth }).collect()
     }
 
-    /// Every length alone on the cheapest stick that it fits on.
+    /// Every length alone on every stick that it fits on: where the relaxation begins.
     pub fn alone(&self) -> impl Iterator<Item = Pattern> + '_ {
         self.takes.iter().enumerate().flat_map(move |(kind, takes)| {
             let fits = move |stick: &usize| *takes <= self.rooms[*stick];

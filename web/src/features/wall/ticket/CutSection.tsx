@@ -1,4 +1,5 @@
 import type { Ticket } from "../../../api/client";
+import { Bevel } from "../../../components/Bevel";
 import { LengthText } from "../../../components/LengthText";
 import { stockText } from "../../../speech/stock";
 import { named, useSpeech } from "../../../speech/useSpeech";
@@ -36,11 +37,7 @@ export function CutSection({ ticket, showHeights }: Props) {
               </td>
               <td className="leading-tight" title={alsoCalled(piece.role)}>
                 {say(named("role", piece.role))}
-                {piece.bevel_degrees != null && (
-                  <span className="block text-secondary text-sm">
-                    {say("page-cut-at-long-side-given", { bevel_degrees: piece.bevel_degrees.toFixed(1) })}
-                  </span>
-                )}
+                <Bevel degrees={piece.bevel_degrees} className="block text-secondary text-sm" />
               </td>
               <td className="text-right text-secondary text-sm leading-tight">{stockText(say, piece)}</td>
             </tr>
