@@ -36,7 +36,7 @@ export function CutList({ sections }: { readonly sections: readonly Schemas["Cut
                   <td className="pr-4 text-right text-2xl tabular-nums">{setting.count}</td>
                   <th scope="row" className="py-1 pr-4 text-left">
                     <LengthText value={setting.length} style="inches" className="font-bold text-3xl" />{" "}
-                    <Bevel degrees={setting.bevel_degrees} />
+                    <Bevel degrees={setting.bevel_degrees} className="block text-base" />
                   </th>
                   <td className="leading-snug">
                     {say(setting.what)}

@@ -66,49 +66,51 @@ export function CutPage() {
       <main className="screen relative min-h-0 flex-1 overflow-y-auto p-4">
         {error && <p className="text-lg">{problemText(say, error)}</p>}
         {cut.data && <HeldBack held={cut.data.held_back} />}
-        {shown !== "sticks" && view.data && (
-          <div className="no-print mb-4 flex flex-wrap items-center gap-3 text-lg">
-            <label htmlFor={ofWhich}>{say("page-cutting-of-which")}</label>
-            <select
-              id={ofWhich}
-              className="select tap w-auto text-lg"
-              value={part.wall ? `wall ${part.wall}` : part.level ? `level ${part.level}` : ""}
-              onChange={(event) => put("of", event.target.value)}
-            >
-              <option value="">{say("page-cutting-whole-house")}</option>
-              {view.data.job.house.levels.map((level) => (
-                <option key={level.id} value={`level ${level.id}`}>
-                  {level.name}
-                </option>
-              ))}
-              {view.data.job.walls.map((wall) => (
-                <option key={wall.id} value={`wall ${wall.id}`}>
-                  {wall.frame.name}
-                </option>
-              ))}
-            </select>
-            {cut.data && <span>{say("page-cutting-pieces", { count: cut.data.pieces })}</span>}
-          </div>
-        )}
-        {shown !== "packs" && cut.data && (
-          <p className="no-print mb-4 flex flex-wrap items-center gap-3 text-lg">
-            {say("page-cutting-as-a-file")}
-            {(["csv", "xlsx"] as const).map((form) => (
-              <a
-                key={form}
-                className="btn tap"
-                href={fileAddress(job, shown === "list" ? "cut" : "sticks", form, {
-                  ...(shown === "list" ? part : {}),
-                  language,
-                  vocabulary,
-                  units,
-                })}
+        <div className="no-print mb-4 flex flex-wrap items-center gap-3 text-lg">
+          {shown !== "sticks" && view.data && (
+            <>
+              <label htmlFor={ofWhich}>{say("page-cutting-of-which")}</label>
+              <select
+                id={ofWhich}
+                className="select tap w-auto text-lg"
+                value={part.wall ? `wall ${part.wall}` : part.level ? `level ${part.level}` : ""}
+                onChange={(event) => put("of", event.target.value)}
               >
-                {form.toUpperCase()}
-              </a>
-            ))}
-          </p>
-        )}
+                <option value="">{say("page-cutting-whole-house")}</option>
+                {view.data.job.house.levels.map((level) => (
+                  <option key={level.id} value={`level ${level.id}`}>
+                    {level.name}
+                  </option>
+                ))}
+                {view.data.job.walls.map((wall) => (
+                  <option key={wall.id} value={`wall ${wall.id}`}>
+                    {wall.frame.name}
+                  </option>
+                ))}
+              </select>
+              {cut.data && <span>{say("page-cutting-pieces", { count: cut.data.pieces })}</span>}
+            </>
+          )}
+          {shown !== "packs" && cut.data && (
+            <>
+              <span className="ml-auto">{say("page-cutting-as-a-file")}</span>
+              {(["csv", "xlsx"] as const).map((form) => (
+                <a
+                  key={form}
+                  className="btn btn-outline tap"
+                  href={fileAddress(job, shown === "list" ? "cut" : "sticks", form, {
+                    ...(shown === "list" ? part : {}),
+                    language,
+                    vocabulary,
+                    units,
+                  })}
+                >
+                  {form.toUpperCase()}
+                </a>
+              ))}
+            </>
+          )}
+        </div>
         {shown === "packs" && cut.data && <Packs packs={cut.data.packs} />}
         {shown === "list" && cut.data && <CutList sections={cut.data.sections} />}
         {shown === "sticks" && sticks.isPlaceholderData && (
