@@ -55,6 +55,19 @@ await run(async ({ open }) => {
       await page.getByRole("button", { name: "Lengths" }).click();
       await page.getByText("stop at").first().waitFor();
       await check(page, `lengths, ${at}`);
+      await page.getByRole("button", { name: "Buy" }).click();
+      await page.getByRole("region", { name: "Nails, hangers, bolts" }).waitFor();
+      await check(page, `buy, ${at}`);
+      await page.getByRole("link", { name: "Raise" }).click();
+      await page.getByRole("heading", { name: "The crew" }).waitFor();
+      await page.getByText("Both diagonals").first().waitFor();
+      await check(page, `raise, ${at}`);
+      await page.getByRole("link", { name: "Back to the cutting" }).click();
+      await page.getByRole("link", { name: "House", exact: true }).click();
+      await page.getByRole("link", { name: "Open a wall" }).click();
+      await page.getByText("the permit come first").waitFor();
+      await check(page, `open a wall, ${at}`);
+      await page.getByRole("link", { name: "Cut", exact: true }).click();
       await page.getByRole("link", { name: "At the saw" }).click();
       await page.getByRole("button", { name: /tap counts one/ }).waitFor();
       await check(page, `saw, ${at}`);
@@ -69,6 +82,10 @@ await run(async ({ open }) => {
       await page.getByRole("button", { name: "Take it out" }).click();
       await page.getByText("The path breaks at one place").waitFor();
       await check(page, `house, ${at}`);
+      await page.getByRole("link", { name: "Open a wall" }).click();
+      await page.getByRole("link", { name: "The order of opening it" }).click();
+      await page.locator("[aria-current=step]").waitFor();
+      await check(page, `the order of opening it, ${at}`);
       await page.close();
     }
   }

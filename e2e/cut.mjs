@@ -30,13 +30,23 @@ await run(async ({ open }) => {
   await page.getByLabel("Of", { exact: true }).selectOption({ label: "the whole house" });
   await page.getByText(`${all} pieces`).waitFor();
 
+  // A label for each of them, with a code that leads to its place.
+  await page.getByRole("link", { name: "Labels" }).click();
+  await page.getByText(`${all} labels`).waitFor();
+  assert.equal(await page.getByRole("img", { name: /^A code that leads to http.*\/jobs\// }).count(), all);
+  await page.getByRole("link", { name: "Back to the lengths" }).click();
+  await page.getByText(`${all} pieces`).waitFor();
+
   // Sticks: what they cost, against what is usual; each drawn with its cuts; what no yard sells is said.
   await page.getByRole("button", { name: "Sticks" }).click();
   const total = page.getByRole("region", { name: "What the sticks cost" });
   await expectText(total, "Wenfold Lumber (made up)");
   await expectText(total, "a stick for every piece");
   assert.ok((await page.getByRole("img", { name: /^A stick of/ }).count()) > 5);
-  await page.getByText("The yard sells no 90x45 SPF No.2").waitFor();
+  await page.getByText("The yard sells no 90x45 SPF No.2").first().waitFor();
+  await expectText(page.getByRole("region", { name: "Cut this next" }), /(plate|stud|sill|header), /);
+  await page.getByText("who gets them").first().click();
+  await page.locator("details[open] li").first().waitFor();
 
   // On a phone nothing is cut off at the side.
   await page.setViewportSize({ width: 390, height: 800 });

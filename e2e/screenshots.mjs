@@ -43,11 +43,6 @@ const choose = async (page, letter) => {
 };
 
 await view("jobs", {}, async () => {});
-await view("phones", {}, async (page) => {
-  // On site or not: what it shows is another.
-  await page.getByRole("link", { name: "Pair a phone" }).click();
-  await page.getByRole("heading", { name: "Paired devices" }).waitFor();
-});
 await view("wall", {}, async (page) => {
   await openJob(page, "Water side");
   await choose(page, "B");
@@ -55,9 +50,6 @@ await view("wall", {}, async (page) => {
 await view("wall-trouble", {}, async (page) => {
   await openJob(page, "Middle wall");
   await choose(page, "C");
-});
-await view("wall-night", { theme: "night" }, async (page) => {
-  await openJob(page, "Lane side");
 });
 await view("loads", {}, async (page) => {
   await openJob(page, "Water side");
@@ -97,26 +89,61 @@ await view("path", {}, async (page) => {
   await page.getByRole("button", { name: "Path", exact: true }).click();
   await page.getByRole("button", { name: /^A in Front 2/ }).click();
 });
-await view("materials", {}, async (page) => {
-  await openJob(page, "Water side");
-  await page.getByRole("link", { name: "Materials" }).click();
-  await page.getByText("different header").waitFor();
-});
 await view("rules", {}, async (page) => {
   await openJob(page, "Water side");
   await page.getByRole("link", { name: "Rules" }).click();
   await page.getByText("What governs").waitFor();
-});
-await view("frame", {}, async (page) => {
-  await openJob(page, "Water side");
-  await page.getByRole("button", { name: "Length, height, studs" }).click();
-  await page.getByLabel("Layout pulled from").or(page.getByText("Layout pulled from")).first().scrollIntoViewIfNeeded();
 });
 await view("sticks", {}, async (page) => {
   await openHouse(page);
   await page.getByRole("link", { name: "Cut", exact: true }).click();
   await page.getByRole("button", { name: "Sticks" }).click();
   await page.getByRole("region", { name: "What the sticks cost" }).waitFor();
+});
+await view("buy", {}, async (page) => {
+  await openHouse(page);
+  await page.getByRole("link", { name: "Cut", exact: true }).click();
+  await page.getByRole("button", { name: "Buy" }).click();
+  const plates = page.getByRole("region", { name: "Sole plates and treated lumber" });
+  await plates.getByRole("button", { name: "Ask the yard" }).click();
+  await plates.getByRole("button", { name: /^Order for/ }).waitFor();
+});
+await view("raise", {}, async (page) => {
+  await openHouse(page);
+  await page.getByRole("link", { name: "Cut", exact: true }).click();
+  await page.getByRole("link", { name: "Raise" }).click();
+  await page.getByText("Both diagonals").first().waitFor();
+});
+await view("shore", {}, async (page) => {
+  await openHouse(page);
+  await page.getByRole("link", { name: "House", exact: true }).click();
+  await page.getByRole("link", { name: "Open a wall" }).click();
+  await page.getByLabel("The wall that is opened").selectOption({ label: "Middle 2" });
+  await page.getByRole("region", { name: "On the temporary walls" }).waitFor();
+});
+await view("returns", {}, async (page) => {
+  await openJob(page, "Lane side");
+  await choose(page, "A");
+  await page.getByRole("link", { name: "Its braced returns" }).click();
+  await page.getByRole("region", { name: "Return at the left end" }).waitFor();
+});
+await view("order", {}, async (page) => {
+  await openHouse(page);
+  await page.getByRole("link", { name: "House", exact: true }).click();
+  await page.getByRole("link", { name: "Open a wall" }).click();
+  await page.getByLabel("The wall that is opened").selectOption({ label: "Middle 2" });
+  await page.getByLabel("Your name").fill("Ansel Ruud");
+  await page.getByRole("button", { name: "Plan it so, and to the order" }).click();
+  const current = page.locator("[aria-current=step]");
+  await current.getByRole("button", { name: "Go past it" }).click();
+  await page.getByLabel("Why it is gone past").fill("Said on the telephone; the paper comes on Monday");
+  await page.getByRole("button", { name: "Put it down" }).click();
+  await page.getByText(/^FORCED: /).waitFor();
+  for (let count = 0; count < 4; count++) {
+    const words = await current.locator("p").first().innerText();
+    await current.getByRole("button", { name: "Done", exact: true }).click();
+    await page.getByRole("listitem").filter({ hasText: words }).getByText("Done:").waitFor();
+  }
 });
 await view("saw", { width: 390, height: 780 }, async (page) => {
   await openHouse(page);
@@ -129,8 +156,5 @@ await view("saw", { width: 390, height: 780 }, async (page) => {
 });
 await view("wall-spanish", { speech: { language: "es", units: "millimeters", vocabulary: "jack" } }, async (page) => {
   await openJob(page, "Lane side");
-});
-await view("wall-phone", { width: 390, height: 844 }, async (page) => {
-  await openJob(page, "Water side");
 });
 await browser.close();

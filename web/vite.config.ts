@@ -7,7 +7,7 @@ export default defineConfig({
   plugins: [
     react(),
     tailwindcss(),
-    // Only the saw is there without a network: its page and what it is made of. Every other screen is asked for as always, so that
+    // Only the saw and the order in which a wall is opened are there without a network: their pages and what they are made of. Every other screen is asked for as always, so that
     // nobody at a desk is shown an older page than the server has.
     VitePWA({
       registerType: "autoUpdate",
@@ -15,9 +15,9 @@ export default defineConfig({
       // A device over the network is known by its cookie.
       useCredentials: true,
       manifest: {
-        name: "Sturvek: the saw",
-        short_name: "Saw",
-        description: "What is cut, one setting of the stop at a time.",
+        name: "Sturvek on the site",
+        short_name: "Sturvek",
+        description: "What is cut, one setting of the stop at a time; the steps of opening a wall.",
         start_url: "/",
         scope: "/",
         display: "standalone",
@@ -28,7 +28,7 @@ export default defineConfig({
       workbox: {
         globPatterns: ["index.html", "assets/*.{js,css,woff2}"],
         navigateFallback: "/index.html",
-        navigateFallbackAllowlist: [/^\/jobs\/[^/]+\/saw/],
+        navigateFallbackAllowlist: [/^\/jobs\/[^/]+\/saw/, /^\/jobs\/[^/]+\/walls\/[^/]+\/order/],
         cleanupOutdatedCaches: true,
         clientsClaim: true,
         skipWaiting: true,

@@ -41,3 +41,5 @@ source-practice = common practice, no source
 source-maker = the maker's sheet decides
 source-stress-class = stress class as product reports group them, from memory
 source-your-sheet = your values, from your sheet
+nail-16d-common = 16d common
+nail-10d-box = 10d box

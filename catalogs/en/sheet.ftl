@@ -92,7 +92,11 @@ note-own-bending = Fb is the user's own value, taken as adjusted for depth on it
 note-hogging = Over a support its lower edge is pressed, and nothing holds that.
 note-one-ply-rolls = The plies are not fastened to act as one, so one ply's thickness resists rolling over.
 note-across-the-plies = Across the plies, which the nails let slip:
-note-studs-under = { $studs } studs, { $combination }:
+note-studs-under =
+    { $studs ->
+        [one] One stud
+       *[other] { $studs } studs
+    }, { $combination }:
 note-post = { $studs } studs { $at } from the left face, { $check }, { $combination }:
 note-shear-at-depth = Shear is taken { $depth } (the { -header }'s depth) from the support, NDS 3.4.3.1.
 note-spaced = Trusses or rafters { $apart } apart, spread over { $spread } by the plates, bend it { $more } more at their worst place than the same load evenly.
@@ -228,3 +232,4 @@ title-house-field = What { $name } of the house brings over this opening
 note-strip-over = One foot of it lies on supports at { $supports }.
 note-load-on-a-strip = A load of one along it, from { $from } to { $to }:
 step-what-it-brings-here = What that brings to this wall
+step-on-one-stud = what comes on one stud

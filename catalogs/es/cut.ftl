@@ -31,12 +31,24 @@ sticks-not-enough = La maderería no tiene bastante { $wood } para { $pieces } p
 sticks-none-found = No se halló un plan para { $pieces } piezas de { $wood } con las varas que hay.
 yard-none = No se pregunta a ninguna maderería: arranque el servidor con la dirección de una.
 yard-away = La maderería no contesta: no hay plan de varas. La lista de corte vale.
-yard-nonsense = La maderería contesta algo que no es una lista de precios: no hay plan de varas.
+yard-nonsense = La maderería contesta algo que no tiene sentido: no hay plan de varas.
+yard-does-not-sell = La maderería no vende todo esto.
+prices-none-of-ones-own = Todavía no hay lista de precios propia: no hay plan de varas. Ponga una abajo.
+delivery-everything = Todo de una vez
+delivery-plates-and-treated = Soleras inferiores y madera tratada
+delivery-rest = Lo demás
+delivery-storey = { $storey }
+delivery-no-storey = Lo que no está en ningún piso
+order-prices-changed = Algo ya cuesta otra cosa: no se pidió nada. Vea lo que cambió.
 sticks-too-long =
     { $count ->
         [one] Una pieza de { $wood } mide { $piece }; la vara más larga mide { $longest }.
        *[other] { $count } piezas de { $wood } miden { $piece }; la vara más larga mide { $longest }.
     } Aquí quedan fuera: parta la solera, cambie el dintel, o pida una vara más larga.
+cut-standing = { $what }: { $count ->
+        [one] su pieza ya está puesta y no se corta
+       *[other] { $count } piezas ya están puestas y no se cortan
+    } otra vez.
 saw-recut = { $what } para { $goes }, { $wood }, se cortó a { $length } y ahora se quiere de otro modo: cortado otra vez a { $to } es { $other } para { $there }.
 saw-too-many = { $what } para { $goes }, { $wood }, se cortó a { $length } y ya no hace falta: guárdelo para bloques.
 grid-section = sección y grado
@@ -50,7 +62,9 @@ grid-what-for = para qué
 grid-goes-to = para dónde
 grid-price = precio de cada una, dólares
 grid-cost = costo, dólares
-grid-offcuts = sobra en total, { $unit }
+grid-spare = de ellas además del plan
+grid-delivery = entrega
+grid-weight = peso, lb
 grid-inches = pulgadas
 grid-millimeters = milímetros
 grid-yes = sí

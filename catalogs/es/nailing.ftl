@@ -41,3 +41,5 @@ source-practice = práctica común, sin fuente
 source-maker = decide la hoja del fabricante
 source-stress-class = clase de esfuerzo como la agrupan los informes de producto, de memoria
 source-your-sheet = sus valores, de su hoja
+nail-16d-common = 16d comunes
+nail-10d-box = 10d box

@@ -8,12 +8,8 @@ import { createRoot } from "react-dom/client";
 import { createBrowserRouter, RouterProvider } from "react-router";
 import { Shell } from "./app/Shell";
 import { AllowedProvider } from "./components/allowed";
-import { DevicesPage } from "./features/devices";
 import { JobsPage } from "./features/jobs";
-import { MaterialsPage } from "./features/materials";
 import { CalculationPage, MemberPage, WallPaperPage } from "./features/paper";
-import { ReachPage } from "./features/reach";
-import { RulesPage } from "./features/rules";
 import { FirstWall, WallPage } from "./features/wall";
 import { SpeechProvider } from "./speech/useSpeech";
 
@@ -29,7 +25,10 @@ const router = createBrowserRouter([
       { path: "/jobs/:job/walls/:wall/papers/:sheet", element: <WallPaperPage /> },
       { path: "/jobs/:job/openings/:opening/sheet", element: <CalculationPage /> },
       { path: "/jobs/:job/members/:part/sheet", element: <MemberPage /> },
-      { path: "/jobs/:job/openings/:opening/reach", element: <ReachPage /> },
+      {
+        path: "/jobs/:job/openings/:opening/reach",
+        lazy: async () => ({ Component: (await import("./features/reach")).ReachPage }),
+      },
       {
         path: "/jobs/:job/house",
         lazy: async () => ({ Component: (await import("./features/house")).HousePage }),
@@ -42,9 +41,38 @@ const router = createBrowserRouter([
         path: "/jobs/:job/cut",
         lazy: async () => ({ Component: (await import("./features/cut")).CutPage }),
       },
-      { path: "/jobs/:job/materials", element: <MaterialsPage /> },
-      { path: "/jobs/:job/rules", element: <RulesPage /> },
-      { path: "/devices", element: <DevicesPage /> },
+      {
+        path: "/jobs/:job/shore",
+        lazy: async () => ({ Component: (await import("./features/shore")).ShorePage }),
+      },
+      {
+        path: "/jobs/:job/walls/:wall/order",
+        lazy: async () => ({ Component: (await import("./features/openingOrder")).OrderPage }),
+      },
+      {
+        path: "/jobs/:job/openings/:opening/returns",
+        lazy: async () => ({ Component: (await import("./features/returns")).ReturnsPage }),
+      },
+      {
+        path: "/jobs/:job/raise",
+        lazy: async () => ({ Component: (await import("./features/raise")).RaisePage }),
+      },
+      {
+        path: "/jobs/:job/labels",
+        lazy: async () => ({ Component: (await import("./features/cut")).LabelsPage }),
+      },
+      {
+        path: "/jobs/:job/materials",
+        lazy: async () => ({ Component: (await import("./features/materials")).MaterialsPage }),
+      },
+      {
+        path: "/jobs/:job/rules",
+        lazy: async () => ({ Component: (await import("./features/rules")).RulesPage }),
+      },
+      {
+        path: "/devices",
+        lazy: async () => ({ Component: (await import("./features/devices")).DevicesPage }),
+      },
       { path: "*", element: <JobsPage /> },
     ],
   },

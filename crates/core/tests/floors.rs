@@ -8,7 +8,7 @@ use std::path::{Path, PathBuf};
 use syn::visit::{self, Visit};
 
 /// From the ground up.
-const FLOORS: [&str; 17] = [
+const FLOORS: [&str; 20] = [
     "measure",
     "speech",
     "working",
@@ -17,6 +17,7 @@ const FLOORS: [&str; 17] = [
     "lumber",
     "codes",
     "sizing",
+    "shoring",
     "house",
     "job",
     "finding",
@@ -25,6 +26,8 @@ const FLOORS: [&str; 17] = [
     "house_said",
     "plan",
     "cutting",
+    "raising",
+    "remodel",
     "studies",
 ];
 

@@ -62,3 +62,17 @@ pub(crate) fn read_case<T: DeserializeOwned>(case: &Value) -> Result<T, String> 
         }
     })
 }
+
+/// Answers every case of a file. One that cannot be read answers for itself, with the field's name; the others are answered.
+pub(crate) fn answer_each<C: DeserializeOwned, A>(
+    bytes: &[u8],
+    list: ListOf,
+    answer: impl Fn(&C) -> A,
+    fails: impl Fn(String, Vec<String>) -> A,
+) -> Result<Vec<A>, CasesError> {
+    let one = |value: &Value| match read_case(value) {
+        Ok(case) => answer(&case),
+        Err(why) => fails(id_of(value), vec![why]),
+    };
+    Ok(cases_in(bytes, list)?.iter().map(one).collect())
+}

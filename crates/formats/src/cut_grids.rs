@@ -1,9 +1,9 @@
 //! The cut list and the order of a job as tables for a spreadsheet.
 
-use sturvek_core::cutting::job_sticks::{SectionSticks, rest_of};
+use sturvek_core::cutting::deliveries::PlannedDelivery;
+use sturvek_core::cutting::job_sticks::Allowance;
 use sturvek_core::cutting::lists::SectionList;
 use sturvek_core::cutting::pieces::CutPiece;
-use sturvek_core::cutting::sticks::Saw;
 use sturvek_core::framing::member::{Bevel, Minded};
 use sturvek_core::job::Job;
 use sturvek_core::measure::LengthStyle;
@@ -73,8 +73,8 @@ pub fn cut_grid(job: &Job, pieces: &[CutPiece], lists: &[SectionList], voice: Vo
     Grid { name: voice.say(&say!("grid-cut-list")), heads: said(voice, heads), rows }
 }
 
-/// The order: a row for each length of stick to buy, with what is cut from it and what is left.
-pub fn order_grid(sticks: &[SectionSticks], saw: Saw, voice: Voice) -> Grid {
+/// The order: a row for each length of stick to buy of each delivery, with those on top of the plan.
+pub fn order_grid(job: &Job, deliveries: &[PlannedDelivery], allowance: Allowance, voice: Voice) -> Grid {
     let heads = [
         say!("grid-section"),
         say!("grid-treated"),
@@ -82,28 +82,28 @@ pub fn order_grid(sticks: &[SectionSticks], saw: Saw, voice: Voice) -> Grid {
         say!("grid-length", unit = unit(voice)),
         say!("grid-price"),
         say!("grid-cost"),
-        say!("grid-offcuts", unit = unit(voice)),
+        say!("grid-spare"),
+        say!("grid-delivery"),
+        say!("grid-weight"),
     ];
     let mut rows = Vec::new();
-    for section in sticks {
-        let plan = section.plan.as_ref();
-        let mut places: Vec<usize> = plan.iter().flat_map(|plan| plan.sticks.iter().map(|stick| stick.stock)).collect();
-        places.sort_by_key(|place| std::cmp::Reverse(section.stock[*place].length));
-        places.dedup();
-        for place in places {
-            let stock = section.stock[place];
-            let mine = || plan.iter().flat_map(|plan| plan.sticks.iter()).filter(|stick| stick.stock == place);
-            let count: u32 = mine().map(|stick| stick.count).sum();
-            let offcuts = mine().map(|stick| rest_of(stick, stock.length, saw).offcut * i64::from(stick.count)).sum();
-            rows.push(vec![
-                Cell::Text(section.section.wood.to_string()),
-                Cell::Text(if section.section.treated { voice.say(&say!("grid-yes")) } else { String::new() }),
-                Cell::Count(u64::from(count)),
-                number(voice, stock.length),
-                Cell::Cents(stock.price.0),
-                Cell::Cents((stock.price * count).0),
-                number(voice, offcuts),
-            ]);
+    for delivery in deliveries {
+        let called = voice.say(&delivery.delivery.phrase(job));
+        for section in &delivery.sections {
+            let a_foot = section.wood.pounds_a_foot(job.settings.raising.moisture());
+            for line in section.lines(allowance) {
+                rows.push(vec![
+                    Cell::Text(section.section.wood.to_string()),
+                    Cell::Text(if section.section.treated { voice.say(&say!("grid-yes")) } else { String::new() }),
+                    Cell::Count(u64::from(line.sticks())),
+                    number(voice, line.length),
+                    Cell::Cents(line.price.0),
+                    Cell::Cents(line.cost().0),
+                    Cell::Count(u64::from(line.spare)),
+                    Cell::Text(called.clone()),
+                    Cell::Number(a_foot * line.length.to_feet() * f64::from(line.sticks()), 1),
+                ]);
+            }
         }
     }
     Grid { name: voice.say(&say!("grid-order")), heads: said(voice, heads), rows }

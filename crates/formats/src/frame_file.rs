@@ -73,6 +73,8 @@ pub struct FramedMember {
     pub width: Exact,
     /// Height.
     pub height: Exact,
+    /// Size through the wall, all plies together.
+    pub through: Exact,
     /// How far its lower edge climbs from left to right; negative where it falls.
     pub climb_bottom: Exact,
     /// How far its upper edge climbs.
@@ -132,6 +134,7 @@ fn member(member: &Member) -> FramedMember {
         y: member.rect.y.into(),
         width: member.rect.width.into(),
         height: member.rect.height.into(),
+        through: member.through().into(),
         climb_bottom: member.climb.bottom.into(),
         climb_top: member.climb.top.into(),
         bevel_degrees: member.bevel.map(Bevel::degrees),

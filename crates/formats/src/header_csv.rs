@@ -61,7 +61,7 @@ pub struct BadRows {
 }
 
 impl BadRows {
-    fn push(&mut self, row: BadRow) {
+    pub(crate) fn push(&mut self, row: BadRow) {
         if self.first.len() < MOST_TOLD {
             self.first.push(row);
         } else {
@@ -69,7 +69,7 @@ impl BadRows {
         }
     }
 
-    const fn is_empty(&self) -> bool {
+    pub(crate) const fn is_empty(&self) -> bool {
         self.first.is_empty()
     }
 
@@ -141,7 +141,7 @@ pub fn read_table(name: &str, bytes: &[u8]) -> Result<JurisdictionTable, BadRows
     if bad.is_empty() { Ok(JurisdictionTable { name: name.to_owned(), rows }) } else { Err(bad) }
 }
 
-fn unreadable(line: u64, error: &csv::Error) -> BadRow {
+pub(crate) fn unreadable(line: u64, error: &csv::Error) -> BadRow {
     BadRow { line, column: "", message: say!("csv-unreadable", why = error.to_string()) }
 }
 

@@ -4,9 +4,11 @@ use std::path::{Path, PathBuf};
 use std::process::Command;
 
 use serde_json::{Value, json};
-use sturvek_core::cutting::job_sticks::{Sold, sticks_of};
+use sturvek_core::cutting::deliveries::{Trucks, plan_deliveries, totals};
+use sturvek_core::cutting::job_sticks::Allowance;
 use sturvek_core::cutting::lists::cut_list;
 use sturvek_core::cutting::pieces::pieces_of_job;
+use sturvek_core::cutting::sold::Sold;
 use sturvek_core::cutting::sticks::{Saw, StickStock};
 use sturvek_core::measure::{Cents, Length};
 use sturvek_core::plan::JobPlan;
@@ -108,9 +110,13 @@ fn an_order_says_what_to_buy_and_what_it_costs() {
             })
         })
         .collect();
-    let sticks = sticks_of(&lists, &sold, Saw::default());
-    let cost: i64 = sticks.iter().filter_map(|section| section.plan.as_ref().ok()).map(|plan| plan.cost.0).sum();
-    let grid = order_grid(&sticks, Saw::default(), Voice::default());
+    let pieces: Vec<_> = all.pieces.iter().enumerate().collect();
+    let planned = plan_deliveries(plan.job(), &pieces, Trucks::Twice, &sold, Saw::default());
+    let allowance = Allowance::percent(10).expect("allowed");
+    let totals = totals(&planned.deliveries, allowance);
+    let cost = totals.cost.0 + totals.allowance.0;
+    assert!(0 < totals.allowance.0 && totals.allowance.0 < totals.cost.0);
+    let grid = order_grid(plan.job(), &planned.deliveries, allowance, Voice::default());
     let money = |row: &Vec<Cell>| if let Cell::Cents(cents) = row[5] { cents } else { 0 };
     assert_eq!(grid.rows.iter().map(money).sum::<i64>(), cost);
     let read = read_back(&write_xlsx(&[grid]).expect("written"));

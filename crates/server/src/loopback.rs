@@ -2,9 +2,10 @@
 
 use std::time::Duration;
 
-use axum::http::{Request, Uri};
+use axum::http::request::Builder;
+use axum::http::{Request, Uri, header};
 use bytes::Bytes;
-use http_body_util::{BodyExt, Empty, Limited};
+use http_body_util::{BodyExt, Full, Limited};
 use hyper_util::client::legacy::Client;
 use hyper_util::client::legacy::connect::HttpConnector;
 use hyper_util::rt::TokioExecutor;
@@ -18,7 +19,7 @@ const PATIENCE: Duration = Duration::from_secs(3);
 #[derive(Clone, Debug)]
 pub struct Loopback {
     at: Url,
-    client: Client<HttpConnector, Empty<Bytes>>,
+    client: Client<HttpConnector, Full<Bytes>>,
 }
 
 /// Why there is no answer.
@@ -67,21 +68,54 @@ impl Loopback {
     /// # Errors
     /// [`NoAnswer`].
     pub async fn get(&self, path: &str, query: &[(&str, &str)], longest: usize) -> Result<(u16, Bytes), NoAnswer> {
-        tokio::time::timeout(PATIENCE, self.answer(path, query, longest)).await.map_err(|_| NoAnswer::Away)?
-    }
-
-    async fn answer(&self, path: &str, query: &[(&str, &str)], longest: usize) -> Result<(u16, Bytes), NoAnswer> {
         let mut address = self.at.join(path).map_err(|_| NoAnswer::Away)?;
         if !query.is_empty() {
             address.query_pairs_mut().extend_pairs(query);
         }
-        let address: Uri = address.as_str().parse().map_err(|_| NoAnswer::Away)?;
-        let request = Request::get(address).body(Empty::new()).map_err(|_| NoAnswer::Away)?;
-        let answer = self.client.request(request).await.map_err(|_| NoAnswer::Away)?;
-        let status = answer.status().as_u16();
-        let body = Limited::new(answer.into_body(), longest).collect().await.map_err(|_| NoAnswer::Nonsense)?;
-        Ok((status, body.to_bytes()))
+        self.ask(Request::get(uri(&address)?), Bytes::new(), longest).await
     }
+
+    /// What it answers to what it is sent.
+    ///
+    /// # Errors
+    /// [`NoAnswer`].
+    pub async fn post(&self, path: &str, json: Vec<u8>, longest: usize) -> Result<(u16, Bytes), NoAnswer> {
+        self.ask(self.posted(path)?, json.into(), longest).await
+    }
+
+    /// What it answers to what it is sent, once for each key however often it is sent.
+    ///
+    /// # Errors
+    /// [`NoAnswer`].
+    pub async fn post_once(
+        &self,
+        path: &str,
+        key: &str,
+        json: Vec<u8>,
+        longest: usize,
+    ) -> Result<(u16, Bytes), NoAnswer> {
+        self.ask(self.posted(path)?.header("idempotency-key", key), json.into(), longest).await
+    }
+
+    fn posted(&self, path: &str) -> Result<Builder, NoAnswer> {
+        let address = self.at.join(path).map_err(|_| NoAnswer::Away)?;
+        Ok(Request::post(uri(&address)?).header(header::CONTENT_TYPE, "application/json"))
+    }
+
+    async fn ask(&self, request: Builder, body: Bytes, longest: usize) -> Result<(u16, Bytes), NoAnswer> {
+        let request = request.body(Full::new(body)).map_err(|_| NoAnswer::Away)?;
+        let answered = async {
+            let answer = self.client.request(request).await.map_err(|_| NoAnswer::Away)?;
+            let status = answer.status().as_u16();
+            let body = Limited::new(answer.into_body(), longest).collect().await.map_err(|_| NoAnswer::Nonsense)?;
+            Ok((status, body.to_bytes()))
+        };
+        tokio::time::timeout(PATIENCE, answered).await.map_err(|_| NoAnswer::Away)?
+    }
+}
+
+fn uri(address: &Url) -> Result<Uri, NoAnswer> {
+    address.as_str().parse().map_err(|_| NoAnswer::Away)
 }
 
 #[cfg(test)]

@@ -14,10 +14,11 @@ use sturvek_core::plan::JobPlan;
 use sturvek_formats::cut_file::cut_file;
 use sturvek_formats::frame_file::framed;
 use sturvek_formats::job_file::read_job;
+use sturvek_formats::raise_file::raise_file;
 use sturvek_formats::sheets::{Printed, sheets_of};
 use sturvek_formats::tickets::tickets;
 use sturvek_formats::write::pdf::{Size, write_pdf};
-use sturvek_formats::{cut_cases, header_cases, header_table, path_cases};
+use sturvek_formats::{cut_cases, header_cases, header_table, path_cases, shore_cases};
 use sturvek_server::connections::Over;
 use sturvek_server::on_site::OnSite;
 use sturvek_server::places::Places;
@@ -105,6 +106,16 @@ enum Command {
         /// The file with the lists, or the job file; - for standard input.
         file: PathBuf,
     },
+    /// Prints what every wall of a job file weighs, where its weight is, who lifts it and in how many panels.
+    Raise {
+        /// The job file; - for standard input.
+        file: PathBuf,
+    },
+    /// Answers what stands while a wall is taken out between temporary ones, for sections along the joists given as JSON.
+    Shore {
+        /// The file; - for standard input.
+        file: PathBuf,
+    },
     /// Prints the members and marks of every wall of a job file, as JSON.
     Frame {
         /// The job file; - for standard input.
@@ -177,6 +188,9 @@ enum StandIn {
         /// Talks nonsense.
         #[arg(long)]
         nonsense: bool,
+        /// Is dearer by so many percent once it has quoted some.
+        #[arg(long, default_value_t = 0, value_parser = clap::value_parser!(i64).range(-50..=200))]
+        dearer: i64,
     },
 }
 
@@ -231,6 +245,8 @@ async fn run(command: Command) -> Result<(), Failure> {
         Command::Size { file } => tell(&serde_json::to_string_pretty(&header_cases::answer_all(&read(&file)?)?)?),
         Command::Path { file } => tell(&serde_json::to_string_pretty(&path_cases::answer_all(&read(&file)?)?)?),
         Command::Cut { file } => cut(&read(&file)?),
+        Command::Raise { file } => tell(&serde_json::to_string_pretty(&raise_file(&JobPlan::of(job_in(&file)?)))?),
+        Command::Shore { file } => tell(&serde_json::to_string_pretty(&shore_cases::answer_all(&read(&file)?)?)?),
         Command::Frame { file } => tell(&serde_json::to_string_pretty(&framed(&job_in(&file)?))?),
         Command::Tickets { file } => tell(&serde_json::to_string_pretty(&tickets(&job_in(&file)?))?),
         Command::Print { file, to, paper, spanish, millimeters } => {
@@ -247,9 +263,13 @@ async fn run(command: Command) -> Result<(), Failure> {
             let app = stand_in::app(Behaves { slow: Duration::from_secs(slow), nonsense });
             stand_in_at(port, "Places, all made up, are", app).await
         }
-        Command::StandIn { of: StandIn::Yard { port, slow, closed, nonsense } } => {
-            let app =
-                yard::stand_in::app(yard::stand_in::Behaves { slow: Duration::from_secs(slow), closed, nonsense });
+        Command::StandIn { of: StandIn::Yard { port, slow, closed, nonsense, dearer } } => {
+            let app = yard::stand_in::app(yard::stand_in::Behaves {
+                slow: Duration::from_secs(slow),
+                closed,
+                nonsense,
+                dearer,
+            });
             stand_in_at(port, "A yard, all of it made up, is", app).await
         }
         Command::Openapi => tell(openapi_json()?.trim_end()),

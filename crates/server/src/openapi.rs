@@ -7,7 +7,10 @@ use utoipa_axum::router::OpenApiRouter;
 use utoipa_axum::routes;
 
 use crate::answered::with_answered;
-use crate::routes::{changes, commands, cut, devices, health, house, inputs, jobs, papers, saw, studies, walls};
+use crate::routes::{beam_in, buy, changes, commands, cut, devices, health, house, inputs, jobs};
+use crate::routes::{
+    labels, opening_order, orders, papers, portal_returns, prices, raise, saw, shore, sticks, studies, walls,
+};
 use crate::state::AppState;
 
 #[derive(OpenApi)]
@@ -59,9 +62,23 @@ pub fn api_router() -> OpenApiRouter<AppState> {
         .routes(routes!(walls::get_ticket))
         .routes(routes!(walls::get_candidates))
         .routes(routes!(cut::get_cut))
-        .routes(routes!(cut::get_sticks))
         .routes(routes!(cut::get_cut_grid))
-        .routes(routes!(cut::get_sticks_grid))
+        .routes(routes!(sticks::get_sticks))
+        .routes(routes!(sticks::get_sticks_grid))
+        .routes(routes!(labels::get_labels))
+        .routes(routes!(buy::get_hardware))
+        .routes(routes!(buy::get_one_size_bought))
+        .routes(routes!(orders::quote))
+        .routes(routes!(orders::get_orders, orders::order))
+        .routes(routes!(prices::get_own_prices, prices::delete_own_prices))
+        .routes(routes!(prices::get_price_list, prices::put_price_list))
+        .routes(routes!(raise::get_raise))
+        .routes(routes!(raise::get_hoist))
+        .routes(routes!(shore::get_shore))
+        .routes(routes!(shore::get_shore_working))
+        .routes(routes!(opening_order::get_order, opening_order::keep_order_marks))
+        .routes(routes!(portal_returns::get_returns))
+        .routes(routes!(beam_in::get_beam_in))
         .routes(routes!(saw::get_saw))
         .routes(routes!(saw::keep_ticks))
         .routes(routes!(studies::get_reach))

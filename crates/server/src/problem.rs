@@ -252,6 +252,15 @@ impl From<StoreError> for Problem {
             StoreError::TooManyTicks => {
                 Self::new(StatusCode::CONFLICT, "too-many-ticks", "Full", say!("saw-too-many-in-a-job"))
             }
+            StoreError::TooManyMarks => {
+                Self::new(StatusCode::CONFLICT, "too-many-marks", "Full", say!("order-too-many-in-a-job"))
+            }
+            StoreError::TooManyOrders => {
+                Self::new(StatusCode::CONFLICT, "too-many-orders", "Full", say!("orders-too-many-in-a-job"))
+            }
+            StoreError::OtherOrder => {
+                Self::new(StatusCode::CONFLICT, "other-order", "Another order", say!("order-of-another-key"))
+            }
             StoreError::TooManyDevices => Self::new(
                 StatusCode::CONFLICT,
                 "too-many-devices",

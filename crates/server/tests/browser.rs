@@ -69,6 +69,32 @@ async fn what_is_cut_and_from_which_sticks() {
 }
 
 #[tokio::test]
+async fn what_is_bought_from_a_yard_that_is_away_slow_or_dearer() {
+    let yard = support::serving(|_| sturvek_server::yard::stand_in::app(Default::default())).await;
+    drive_with("buy.mjs", &["--yard", &yard], Some(yard.clone())).await;
+}
+
+#[tokio::test]
+async fn a_long_wall_is_raised_by_a_small_crew_and_by_a_hoist() {
+    drive("raise.mjs").await;
+}
+
+#[tokio::test]
+async fn a_wall_of_the_house_is_opened() {
+    drive("shore.mjs").await;
+}
+
+#[tokio::test]
+async fn a_short_return_beside_a_garage_door() {
+    drive("returns.mjs").await;
+}
+
+#[tokio::test]
+async fn a_wall_is_opened_from_survey_to_the_last_tick() {
+    drive("order.mjs").await;
+}
+
+#[tokio::test]
 async fn a_phone_at_the_saw_in_a_dead_spot() {
     drive("saw.mjs").await;
 }

@@ -12,9 +12,9 @@ use sturvek_core::job::Input;
 use sturvek_speech::{Language, Vocabulary, files, text};
 
 /// What a crew reads: whole in every language.
-const CREW: [&str; 13] = [
-    "assembly", "asked", "basics", "checks", "cut", "findings", "limits", "loads", "nailing", "paper", "parts", "path",
-    "schools",
+const CREW: [&str; 17] = [
+    "assembly", "asked", "basics", "checks", "cut", "findings", "limits", "loads", "nailing", "paper", "order",
+    "parts", "path", "raise", "return", "schools", "shore",
 ];
 /// Read by a crew as well.
 const MORE_OF_THE_CREW: [&str; 1] = ["verdict"];

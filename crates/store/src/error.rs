@@ -49,9 +49,18 @@ pub enum StoreError {
     /// The log of the job has no room left.
     #[error("the log of the job is full")]
     LogFull,
+    /// No more can be ordered in one job.
+    #[error("too many orders in one job")]
+    TooManyOrders,
+    /// A key was used for another order already.
+    #[error("the key is another order's")]
+    OtherOrder,
     /// No more can be ticked off in one job.
     #[error("too many ticks in one job")]
     TooManyTicks,
+    /// No more can be said of the orders in which the walls of one job are opened.
+    #[error("too many marks on the orders of one job")]
+    TooManyMarks,
     /// No more devices can be paired.
     #[error("too many devices are paired")]
     TooManyDevices,

@@ -14,8 +14,9 @@ use sturvek_core::job::{
     Backing, BackingBoard, CeilingOver, ClearFor, Command, CountOverride, FramedAs, FramingOptions, HeadLine,
     HeaderChoice, HeaderPlace, Job, KeptClear, KingWindBasis, LayoutStart, LetDown, LetDownTo, Letter, MeasuredRoom,
     Opening, OpeningDesign, OpeningId, OpeningKind, OwnBreaks, Particulars, Partition, PlaceFigures, PlateLap,
-    PointLoad, PointLoadId, Rake, Room, RunDesign, RunPast, Sawn, Settings, SillStyle, SiteSaid, Size, SpecialCase,
-    StockId, StockItem, StudRole, Underside, Wall, WallEnd, WallFace, WallFrame, WallHeight, WallId,
+    PointLoad, PointLoadId, Raising, Rake, Room, RunDesign, RunPast, Sawn, Settings, Sheathing, SheathingKind,
+    SillStyle, SiteSaid, Size, SpecialCase, StockId, StockItem, StudRole, Underside, Wall, WallEnd, WallFace,
+    WallFrame, WallHeight, WallId,
 };
 use sturvek_core::loads::{
     Answer, BearingEvidence, ByKind, Carried, DeadLoadOn, FloorFraming, FloorOnWall, FloorUse, Framing, GableAbove,
@@ -230,6 +231,12 @@ impl Draw {
             finish_floor: self.length(0, 3),
             counter: self.length(30, 42),
             backsplash: self.length(1, 20),
+            raising: Raising {
+                moisture_percent: self.number(0.0, 60.0),
+                crew: u32::from(self.count(1, 40)),
+                pounds_each: self.number(20.0, 300.0),
+            },
+            raising_order: Vec::new(),
         }
     }
 
@@ -331,6 +338,7 @@ impl Draw {
                 upper: draw.some(1, |draw| draw.length(20, 200)),
             }),
             bolts: self.maybe(|draw| draw.length(20, 70)),
+            panel_ends: self.some(2, |draw| draw.length(2, SHORTEST)),
             cast_bolts: self.some(3, |draw| draw.length(2, SHORTEST)),
             blocking: self.some(2, |draw| draw.length(10, 60)),
             heads: self.one(&[HeadLine::Aligned, HeadLine::OnPurpose]),
@@ -342,6 +350,10 @@ impl Draw {
                 1 => CeilingOver::HangsFree,
                 _ => CeilingOver::JoistsAlong { clear: self.length(10, 30), every: self.length(16, 40) },
             },
+            sheathing: self.maybe(|draw| Sheathing {
+                kind: draw.one(&[SheathingKind::Osb, SheathingKind::Plywood, SheathingKind::Foam]),
+                thickness: draw.length(1, 6),
+            }),
         }
     }
 

@@ -3,6 +3,7 @@
 use serde::{Deserialize, Serialize};
 use sturvek_core::finding::Severity;
 use sturvek_core::framing::{MarkKind, PlatesMarked as CorePlatesMarked, Role, SnapKind, stack::StackPart};
+use sturvek_core::remodel::order::Step as CoreStep;
 use sturvek_core::{codes, job, loads, lumber, measure, sizing};
 use utoipa::ToSchema;
 
@@ -127,6 +128,13 @@ mirror!(
 mirror!(
     /// What stands in a stretch that studs keep clear of.
     ClearFor = job::ClearFor { Pipe, Fixture }
+);
+mirror!(
+    /// A step of opening a wall, in the order of the work.
+    OpeningStep = CoreStep {
+        Permit, Services, Survey, FloorsCleared, BeamIn, TemporaryBelow, TemporaryStand, Snug, TakeDown, PathChecked, CutBeam, RaiseBeam,
+        ShimAndFasten, LoadOnBeam, TemporaryAway, Sag, SolePlate,
+    }
 );
 mirror!(
     /// What a member does.
@@ -259,6 +267,10 @@ mirror!(
 mirror!(
     /// Whether a wall stands in the wind.
     WallFace = job::WallFace { Outside, Inside }
+);
+mirror!(
+    /// What sheathing is.
+    SheathingKind = job::SheathingKind { Osb, Plywood, Foam }
 );
 mirror!(
     /// Whether heads are meant to line up.

@@ -10,6 +10,7 @@ pub mod choices;
 pub mod command;
 pub mod framed;
 pub mod inputs;
+pub mod order_mark;
 pub mod paper;
 pub mod piece_key;
 pub mod places;

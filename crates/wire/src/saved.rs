@@ -14,7 +14,7 @@ use crate::inputs::{
 };
 
 /// The form that is written, and the newest that is read.
-pub const FORM: u16 = 8;
+pub const FORM: u16 = 11;
 
 /// Something that is kept as JSON.
 pub trait Saved: DeserializeOwned {
@@ -73,7 +73,7 @@ struct Step {
     up: fn(&mut Value),
 }
 
-static STEPS: [Step; 11] = [
+static STEPS: [Step; 14] = [
     Step { name: "a wall carries several things", from: 1, up: a_wall_carries_several_things },
     Step { name: "snow and wind were assumed before", from: 1, up: snow_and_wind_were_assumed_before },
     Step { name: "tails were assumed free", from: 1, up: tails_were_assumed_free },
@@ -85,6 +85,9 @@ static STEPS: [Step; 11] = [
     Step { name: "gables weighed nothing", from: 6, up: gables_weighed_nothing },
     Step { name: "places without their figures", from: 6, up: places_without_their_figures },
     Step { name: "plates that go straight through", from: 7, up: plates_straight_through },
+    Step { name: "walls raised bare", from: 8, up: walls_raised_bare },
+    Step { name: "walls raised in the usual order", from: 9, up: walls_raised_in_the_usual_order },
+    Step { name: "walls framed in one piece", from: 10, up: walls_framed_in_one_piece },
 ];
 
 /// The names of all steps.
@@ -281,6 +284,31 @@ fn plates_straight_through(value: &mut Value) {
         framing.entry("boards").or_insert_with(|| json!([]));
         framing.entry("kept_clear").or_insert_with(|| json!([]));
         framing.entry("ceiling").or_insert_with(|| json!({ "over": "not_said" }));
+    });
+}
+
+/// Nobody said what a wall was sheathed with, how wet its lumber was, or who raised it.
+fn walls_raised_bare(value: &mut Value) {
+    each_named("framing", value, &mut |framing| {
+        framing.entry("sheathing").or_insert(Value::Null);
+    });
+    each_named("settings", value, &mut |settings| {
+        let usual = json!({ "moisture_percent": 19.0, "crew": 4, "pounds_each": 95.0 });
+        settings.entry("raising").or_insert(usual);
+    });
+}
+
+/// Nobody put walls in an order in which they are raised.
+fn walls_raised_in_the_usual_order(value: &mut Value) {
+    each_named("settings", value, &mut |settings| {
+        settings.entry("raising_order").or_insert_with(|| json!([]));
+    });
+}
+
+/// Nobody said where panels end.
+fn walls_framed_in_one_piece(value: &mut Value) {
+    each_named("framing", value, &mut |framing| {
+        framing.entry("panel_ends").or_insert_with(|| json!([]));
     });
 }
 

@@ -1,5 +1,6 @@
 import { infiniteQueryOptions, keepPreviousData, queryOptions } from "@tanstack/react-query";
 import type { PartOfHouse } from "../lib/partOfHouse";
+import type { Planning } from "../lib/planning";
 import { answered, api } from "./client";
 
 /** Keys of everything kept from the server, made in one place. */
@@ -20,8 +21,28 @@ export const keys = {
   oneSize: (job: string, version: number) => ["job", job, "one-size", version] as const,
   path: (job: string, version: number) => ["job", job, "path", version] as const,
   cut: (job: string, version: number, part: PartOfHouse) => ["job", job, "cut", version, part] as const,
-  sticks: (job: string, version: number) => ["job", job, "sticks", version] as const,
-  saws: (job: string) => ["job", job, "saw"] as const,
+  labels: (job: string, version: number, part: PartOfHouse) => ["job", job, "labels", version, part] as const,
+  shore: (job: string, wall: string, version: number, asked: object) =>
+    ["job", job, "shore", wall, version, asked] as const,
+  shoreWorking: (job: string, wall: string, version: number, asked: object) =>
+    ["job", job, "shore-working", wall, version, asked] as const,
+  beamIn: (job: string, wall: string, version: number, way: object) =>
+    ["job", job, "beam-in", wall, version, way] as const,
+  returns: (job: string, opening: string, version: number) =>
+    ["job", job, "returns", opening, version] as const,
+  openingOrder: (job: string, wall: string) => ["job", job, "order", wall] as const,
+  raise: (job: string, version: number) => ["job", job, "raise", version] as const,
+  hoist: (job: string, wall: string, version: number, asked: object) =>
+    ["job", job, "hoist", wall, version, asked] as const,
+  sticks: (job: string, version: number, planning: Planning) =>
+    ["job", job, "sticks", version, planning] as const,
+  hardware: (job: string, version: number) => ["job", job, "hardware", version] as const,
+  oneSizeBought: (job: string, version: number, planning: Planning) =>
+    ["job", job, "one-size-bought", version, planning] as const,
+  orders: (job: string) => ["job", job, "orders"] as const,
+  ownPrices: ["own-prices"] as const,
+  /** All that changes when something is cut. */
+  cutting: (job: string) => (["saw", "cut", "sticks"] as const).map((what) => ["job", job, what] as const),
   saw: (job: string, part: PartOfHouse) => ["job", job, "saw", part] as const,
   site: ["site"] as const,
   devices: ["devices"] as const,
@@ -72,14 +93,145 @@ export const cutQuery = (job: string, version: number, part: PartOfHouse) =>
     placeholderData: keepPreviousData,
   });
 
-/** The sticks that a job is cut from, at one version, with the yard's prices of now. */
-export const sticksQuery = (job: string, version: number) =>
+/** Whether the beams of a wall get in by a way, as it is typed. */
+export const beamInQuery = (
+  job: string,
+  wall: string,
+  version: number,
+  way: { passage: string; door: string; straight: string },
+) =>
   queryOptions({
-    queryKey: keys.sticks(job, version),
-    queryFn: () => answered(api.GET("/api/jobs/{job}/sticks", { params: { path: { job } } })),
+    queryKey: keys.beamIn(job, wall, version, way),
+    queryFn: () =>
+      answered(
+        api.GET("/api/jobs/{job}/walls/{wall}/beam-in", { params: { path: { job, wall }, query: way } }),
+      ),
+    retry: false,
+  });
+
+/** How the studs of the temporary walls are worked out. */
+export const shoreWorkingQuery = (job: string, wall: string, version: number, asked: ShoreAsked) =>
+  queryOptions({
+    queryKey: keys.shoreWorking(job, wall, version, asked),
+    queryFn: () =>
+      answered(
+        api.GET("/api/jobs/{job}/walls/{wall}/shore/working", {
+          params: { path: { job, wall }, query: asked },
+        }),
+      ),
+    retry: false,
+  });
+
+/** The order in which a wall is opened, and how far it is. */
+export const openingOrderQuery = (job: string, wall: string) =>
+  queryOptions({
+    queryKey: keys.openingOrder(job, wall),
+    queryFn: () =>
+      answered(api.GET("/api/jobs/{job}/walls/{wall}/order", { params: { path: { job, wall } } })),
+    retry: false,
+  });
+
+/** What the walls of a job weigh, and who lifts them. */
+export const raiseQuery = (job: string, version: number) =>
+  queryOptions({
+    queryKey: keys.raise(job, version),
+    queryFn: () => answered(api.GET("/api/jobs/{job}/raise", { params: { path: { job } } })),
     placeholderData: keepPreviousData,
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+
+/** How a wall is opened, as it is typed. */
+interface ShoreAsked {
+  readonly lower: string;
+  readonly upper: string;
+  readonly plies: number;
+  readonly rows: number;
+  readonly cleared: boolean;
+  readonly no_snow: boolean;
+}
+
+/** What stands while a wall is opened. */
+export const shoreQuery = (job: string, wall: string, version: number, asked: ShoreAsked) =>
+  queryOptions({
+    queryKey: keys.shore(job, wall, version, asked),
+    queryFn: () =>
+      answered(
+        api.GET("/api/jobs/{job}/walls/{wall}/shore", { params: { path: { job, wall }, query: asked } }),
+      ),
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+
+/** What a hook takes of a wall. */
+export const hoistQuery = (
+  job: string,
+  wall: string,
+  version: number,
+  asked: { rated: number; hook: string; second?: string; height?: string },
+) =>
+  queryOptions({
+    queryKey: keys.hoist(job, wall, version, asked),
+    queryFn: () =>
+      answered(
+        api.GET("/api/jobs/{job}/walls/{wall}/hoist", { params: { path: { job, wall }, query: asked } }),
+      ),
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+
+/** Labels for what is cut, of the house or a part of it. */
+export const labelsQuery = (job: string, version: number, part: PartOfHouse) =>
+  queryOptions({
+    queryKey: keys.labels(job, version, part),
+    queryFn: () =>
+      answered(api.GET("/api/jobs/{job}/labels", { params: { path: { job }, query: { ...part } } })),
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+
+/** The sticks that a job is cut from, at one version, with prices of now. */
+export const sticksQuery = (job: string, version: number, planning: Planning) =>
+  queryOptions({
+    queryKey: keys.sticks(job, version, planning),
+    queryFn: () =>
+      answered(api.GET("/api/jobs/{job}/sticks", { params: { path: { job }, query: planning } })),
+    placeholderData: keepPreviousData,
+    staleTime: 10_000,
+  });
+
+/** Nails, hangers and bolts of a job. */
+export const hardwareQuery = (job: string, version: number) =>
+  queryOptions({
+    queryKey: keys.hardware(job, version),
+    queryFn: () => answered(api.GET("/api/jobs/{job}/hardware", { params: { path: { job } } })),
+    placeholderData: keepPreviousData,
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+
+/** What one header over everything would cost. */
+export const oneSizeBoughtQuery = (job: string, version: number, planning: Planning) =>
+  queryOptions({
+    queryKey: keys.oneSizeBought(job, version, planning),
+    queryFn: () =>
+      answered(
+        api.GET("/api/jobs/{job}/one-size/bought", {
+          params: { path: { job }, query: { prices: planning.prices } },
+        }),
+      ),
     staleTime: 60_000,
   });
+
+/** What was ordered for a job. */
+export const ordersQuery = (job: string) =>
+  queryOptions({
+    queryKey: keys.orders(job),
+    queryFn: () => answered(api.GET("/api/jobs/{job}/orders", { params: { path: { job } } })),
+  });
+
+/** Whether there is a price list of one's own. */
+export const ownPricesQuery = queryOptions({
+  queryKey: keys.ownPrices,
+  queryFn: () => answered(api.GET("/api/prices")),
+});
 
 /** How often the saw looks what others cut, and what changed at the desk. */
 const LOOK_AT_THE_SAW = 5_000;
@@ -187,6 +339,14 @@ export const reachQuery = (job: string, opening: string, version: number, snow: 
         }),
       ),
     placeholderData: keepPreviousData,
+  });
+
+/** The braced returns beside a door. */
+export const returnsQuery = (job: string, opening: string, version: number) =>
+  queryOptions({
+    queryKey: keys.returns(job, opening, version),
+    queryFn: () =>
+      answered(api.GET("/api/jobs/{job}/openings/{opening}/returns", { params: { path: { job, opening } } })),
   });
 
 export const oneSizeQuery = (job: string, version: number) =>

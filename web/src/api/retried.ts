@@ -30,7 +30,7 @@ export async function retried<T>(
 }
 
 /** A random UUID. `crypto.randomUUID` is missing where the page came over plain http from another machine. */
-function newKey(): string {
+export function newKey(): string {
   const bytes = crypto.getRandomValues(new Uint8Array(16));
   bytes[6] = ((bytes[6] ?? 0) & 0x0f) | 0x40;
   bytes[8] = ((bytes[8] ?? 0) & 0x3f) | 0x80;

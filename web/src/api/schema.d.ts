@@ -261,6 +261,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/hardware": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Nails, hangers and bolts of a job, counted from its nailing lists. */
+        get: operations["get_hardware"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/history": {
         parameters: {
             query?: never;
@@ -270,6 +287,23 @@ export interface paths {
         };
         /** What was done to a job, newest first. */
         get: operations["get_history"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/labels": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The labels of a job, or of a part of its house. */
+        get: operations["get_labels"];
         put?: never;
         post?: never;
         delete?: never;
@@ -346,6 +380,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/one-size/bought": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The best headers to put over every opening of a job, priced through the same plan of sticks. */
+        get: operations["get_one_size_bought"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/openings/{opening}/candidates": {
         parameters: {
             query?: never;
@@ -389,6 +440,23 @@ export interface paths {
         };
         /** How far each header of the stock reaches under the loads on an opening, or under more. */
         get: operations["get_reach"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/openings/{opening}/returns": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The braced returns beside a door, drawn, with what the printed detail asks of them. */
+        get: operations["get_returns"];
         put?: never;
         post?: never;
         delete?: never;
@@ -448,6 +516,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/orders": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What was ordered for a job, the latest first. */
+        get: operations["get_orders"];
+        put?: never;
+        /** Orders what was looked at, at the prices that were seen. Sent again it is the same order; what costs otherwise by now is not ordered. */
+        post: operations["order"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/path": {
         parameters: {
             query?: never;
@@ -474,6 +560,23 @@ export interface paths {
         };
         /** What the service of places says of one, with the edit that takes it over; slow, away or talking nonsense it is a sentence. */
         get: operations["get_place"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/raise": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the walls of a job weigh, and who lifts them in how many panels. */
+        get: operations["get_raise"];
         put?: never;
         post?: never;
         delete?: never;
@@ -557,7 +660,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The sticks that the rest of a job is cut from, planned with the yard's prices: what is cut already is not asked for again. */
+        /** The sticks that the rest of a job is cut from: what is cut already is not asked for again. */
         get: operations["get_sticks"];
         put?: never;
         post?: never;
@@ -652,6 +755,58 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/walls/{wall}/beam-in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Whether the beams of a wall that is opened get in by a way. */
+        get: operations["get_beam_in"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/walls/{wall}/hoist": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a hook, or each of two, takes of a wall that is tilted up in one piece. */
+        get: operations["get_hoist"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/walls/{wall}/order": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The order in which a wall is opened, and how far it is. */
+        get: operations["get_order"];
+        put?: never;
+        /** Keeps what was said of the order on a device. Sent again, nothing changes. */
+        post: operations["keep_order_marks"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{job}/walls/{wall}/papers/{sheet}": {
         parameters: {
             query?: never;
@@ -714,6 +869,40 @@ export interface paths {
         put?: never;
         /** Reads how an opening is called out, and says it back. */
         post: operations["say_opening"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/walls/{wall}/shore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What stands while a wall is gone between temporary ones. */
+        get: operations["get_shore"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/walls/{wall}/shore/working": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How the studs of the temporary walls are worked out. */
+        get: operations["get_shore_working"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -788,6 +977,59 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/prices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Whether there are prices of one's own, and since when. */
+        get: operations["get_own_prices"];
+        put?: never;
+        post?: never;
+        /** Puts one's own prices away. */
+        delete: operations["delete_own_prices"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/prices/{form}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A price list as a file for a spreadsheet: the yard's of today, or one's own. */
+        get: operations["get_price_list"];
+        put?: never;
+        /** Puts a price list in the place of one's own. One bad row refuses it all. */
+        post: operations["put_price_list"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/quotes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What the yard says some sticks would cost today. */
+        post: operations["quote"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/ready": {
         parameters: {
             query?: never;
@@ -843,6 +1085,11 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        /**
+         * @description How a load stands against a rating.
+         * @enum {string}
+         */
+        AgainstView: "good" | "near" | "over";
         /**
          * @description What is looked for in a header.
          * @enum {string}
@@ -1402,6 +1649,11 @@ export interface components {
             /** @default null */
             own_breaks: components["schemas"]["AnsweredOwnBreaks"] | null;
             /**
+             * @description Where panels end in which it is framed and raised, from the left end; none where it is framed in one piece.
+             * @default []
+             */
+            panel_ends: number[];
+            /**
              * @description Crossing walls.
              * @default []
              */
@@ -1429,6 +1681,8 @@ export interface components {
              * @default inches
              */
             sawn: components["schemas"]["Sawn"];
+            /** @default null */
+            sheathing: components["schemas"]["AnsweredSheathing"] | null;
         };
         /** @description A header: so many plies of one board. */
         AnsweredHeader: {
@@ -1884,6 +2138,27 @@ export interface components {
              */
             studs: number;
         };
+        /** @description How wet the lumber is, and who raises walls. What is left out is as usual. */
+        AnsweredRaising: {
+            /**
+             * Format: int32
+             * @description How many people lift.
+             * @default 4
+             */
+            crew: number;
+            /**
+             * Format: double
+             * @description Moisture of sawn lumber, percent.
+             * @default 19
+             */
+            moisture_percent: number;
+            /**
+             * Format: double
+             * @description The most that each is asked to hold at the top plate, lb.
+             * @default 95
+             */
+            pounds_each: number;
+        };
         /** @description A post under a ridge beam. */
         AnsweredRidgePost: {
             /**
@@ -2119,6 +2394,20 @@ export interface components {
             /** @default null */
             place: components["schemas"]["AnsweredPlaceFigures"] | null;
             /**
+             * @description How wet the lumber is and who raises walls.
+             * @default {
+             *       "crew": 4,
+             *       "moisture_percent": 19,
+             *       "pounds_each": 95
+             *     }
+             */
+            raising: components["schemas"]["AnsweredRaising"];
+            /**
+             * @description Walls that somebody put first in the order of raising, as they were put.
+             * @default []
+             */
+            raising_order: string[];
+            /**
              * Format: double
              * @description Roof live load, lb/ft².
              * @default 20
@@ -2241,6 +2530,16 @@ export interface components {
              */
             winter_wind: number;
         };
+        /** @description What a wall is sheathed with. */
+        AnsweredSheathing: {
+            /** @description What it is. */
+            kind: components["schemas"]["SheathingKind"];
+            /**
+             * Format: int64
+             * @description How thick.
+             */
+            thickness: number;
+        };
         /** @description A header rule of the shop. */
         AnsweredShopHeader: {
             building_up_to: number | null;
@@ -2291,6 +2590,33 @@ export interface components {
              * @description Where it ends.
              */
             to: number;
+        };
+        /** @description How temporary walls are planned, nanometers off the wall. */
+        AnsweredTemporaryPlan: {
+            /** @description Whether the floors above are cleared. */
+            floors_cleared: boolean;
+            /**
+             * Format: int64
+             * @description At its lower side; none stands there where it is left out.
+             */
+            lower: number | null;
+            /** @description Whether snow is out of season. */
+            no_snow: boolean;
+            /**
+             * Format: int32
+             * @description Studs nailed to one another.
+             */
+            plies: number;
+            /**
+             * Format: int32
+             * @description Rows of blocking.
+             */
+            rows: number;
+            /**
+             * Format: int64
+             * @description At its upper side.
+             */
+            upper: number | null;
         };
         /** @description A wall. */
         AnsweredWall: {
@@ -2471,6 +2797,27 @@ export interface components {
              */
             weight: number;
         };
+        /** @description Whether a beam gets in. */
+        BeamInView: {
+            /** @description Whether it comes in and lies along the wall. */
+            gets_in: boolean;
+            /** @description What it is. */
+            header: string;
+            /**
+             * Format: int64
+             * @description How long, nanometers.
+             */
+            length: number;
+            /** @description Over which opening. */
+            letter: string;
+            /** @description How, in sentences. */
+            words: components["schemas"]["Phrase"][];
+        };
+        /** @description Whether the beams of a wall get in. */
+        BeamsInView: {
+            /** @description Each beam of what is not framed yet. */
+            beams: components["schemas"]["BeamInView"][];
+        };
         /**
          * @description What follows from what was seen.
          * @enum {string}
@@ -2588,6 +2935,11 @@ export interface components {
             nails: components["schemas"]["NailingView"][];
             /** @description The pieces of one. */
             pieces: components["schemas"]["PackPieceView"][];
+            /**
+             * Format: double
+             * @description What one weighs, lb.
+             */
+            pounds: number;
         };
         /** @description Sticks of one length to buy. */
         BuyView: {
@@ -2606,6 +2958,11 @@ export interface components {
              * @description What one costs, cents.
              */
             price_cents: number;
+            /**
+             * Format: int32
+             * @description How many more, on top of the plan.
+             */
+            spare: number;
         };
         /** @description A header that was tried. */
         CandidateView: {
@@ -3096,6 +3453,8 @@ export interface components {
         };
         /** @description What of a job is cut and built apart. */
         CutView: {
+            /** @description What was cut and is not wanted as it was cut: what changed since, and what it is still good for. */
+            changed: components["schemas"]["Phrase"][];
             /** @description What is not cut yet. */
             held_back: components["schemas"]["HeldBackView"][];
             /** @description What is built apart from the walls; alike ones together. */
@@ -3104,6 +3463,8 @@ export interface components {
             pieces: number;
             /** @description What is cut, by what it is cut from. */
             sections: components["schemas"]["CutSectionView"][];
+            /** @description What stands in framed openings and is not cut again. */
+            standing: components["schemas"]["Phrase"][];
         };
         /**
          * @description On what area a roof's dead load is given.
@@ -3119,6 +3480,25 @@ export interface components {
             count: number;
             /** @description Why. */
             reason: string;
+        };
+        /** @description What a truck brings. */
+        DeliveryView: {
+            /** @description What it is called. */
+            called: components["schemas"]["Phrase"];
+            /**
+             * Format: int64
+             * @description What its sticks cost, with those on top of the plan, cents.
+             */
+            cost_cents: number;
+            /** @description By which name it is ordered. */
+            key: string;
+            /**
+             * Format: double
+             * @description What it weighs on the truck, lb.
+             */
+            pounds: number;
+            /** @description By what it is. */
+            sections: components["schemas"]["SectionSticksView"][];
         };
         /**
          * @description Nominal depth.
@@ -3247,6 +3627,31 @@ export interface components {
              * @description Its width.
              */
             width: number;
+        };
+        /** @description A member as it is drawn. */
+        DrawnMember: {
+            /**
+             * Format: int64
+             * @description Its height.
+             */
+            height: number;
+            /** @description What it is. */
+            role: components["schemas"]["MemberRole"];
+            /**
+             * Format: int64
+             * @description Its width.
+             */
+            width: number;
+            /**
+             * Format: int64
+             * @description Its left edge.
+             */
+            x: number;
+            /**
+             * Format: int64
+             * @description Its lower edge.
+             */
+            y: number;
         };
         /** @description An edit. */
         Edit: {
@@ -3679,6 +4084,11 @@ export interface components {
             /** @default null */
             own_breaks: components["schemas"]["OwnBreaks"] | null;
             /**
+             * @description Where panels end in which it is framed and raised, from the left end; none where it is framed in one piece.
+             * @default []
+             */
+            panel_ends: components["schemas"]["TypedLength"][];
+            /**
              * @description Crossing walls.
              * @default []
              */
@@ -3705,6 +4115,8 @@ export interface components {
              * @default inches
              */
             sawn: components["schemas"]["Sawn"];
+            /** @default null */
+            sheathing: components["schemas"]["Sheathing"] | null;
         };
         /** @description The triangle of a gable wall, its peak in the middle of its stretch. */
         Gable: {
@@ -3738,6 +4150,31 @@ export interface components {
              * @description A point that brings more than this to a slab wants it thicker there, lb.
              */
             thick_slab_over: number;
+        };
+        /** @description Hangers of one class. */
+        HangersView: {
+            /**
+             * Format: int32
+             * @description How many.
+             */
+            count: number;
+            /**
+             * Format: int32
+             * @description What each holds at least, lb.
+             */
+            holds: number;
+        };
+        /** @description What is bought by the box. */
+        HardwareView: {
+            /**
+             * Format: int32
+             * @description Anchor bolts, each with its washer and nut.
+             */
+            bolts: number;
+            /** @description Hangers by what they hold at least. */
+            hangers: components["schemas"]["HangersView"][];
+            /** @description Nails by their size. */
+            nails: components["schemas"]["NailsView"][];
         };
         /** @description What stands at the head of every page. What nobody said is empty. */
         Head: {
@@ -3870,6 +4307,24 @@ export interface components {
              */
             written_at: string;
         };
+        /** @description What a machine takes of a wall. */
+        HoistView: {
+            /** @description `good`, `near` or `over` what it is rated for. */
+            against: components["schemas"]["AgainstView"];
+            /**
+             * Format: double
+             * @description The first hook, or the only one, lb.
+             */
+            hook_lb: number;
+            /**
+             * Format: double
+             * @description The second hook, lb.
+             */
+            second_lb?: number | null;
+            steady?: components["schemas"]["Phrase"] | null;
+            /** @description The same in a sentence. */
+            words: components["schemas"]["Phrase"];
+        };
         /** @description A house without its walls. What nobody said is empty. */
         House: {
             /**
@@ -3991,7 +4446,7 @@ export interface components {
          * @description What an input is known by.
          * @enum {string}
          */
-        InputName: "author" | "device" | "job-name" | "address" | "permit" | "adopted-code" | "code-edition" | "answers-for-it" | "walls" | "snow" | "snow-exposure" | "snow-thermal" | "snow-importance" | "winter-wind" | "roof-live" | "wind-pressure" | "wind-speed" | "mean-roof-height" | "live-deflection-limit" | "total-deflection-limit" | "creep" | "most-sag-over-door" | "king-deflection-limit" | "rough-wider" | "rough-higher" | "finish-floor" | "counter" | "backsplash" | "shop-doubles-jacks-from" | "shop-doubles-kings-from" | "shop-headers" | "shop-header-up-to" | "shop-header-building-up-to" | "stock" | "price" | "plies" | "ply-width" | "header-depth" | "sawn-size" | "sheet-name" | "sheet-bending" | "sheet-shear" | "sheet-bearing" | "sheet-stiffness" | "sheet-stability" | "sheet-density" | "table-name" | "table-rows" | "table-plies" | "table-span" | "table-width" | "table-snow" | "table-jacks" | "wall-name" | "wall-length" | "wall-height" | "stud-length" | "room-left" | "room-right" | "clearance" | "rake-left" | "rake-right" | "peak-at" | "peak-height" | "rake-rise" | "stud-spacing" | "stud-depth" | "plate-stock" | "breaks-apart" | "layout-start" | "lap" | "bolts" | "partitions" | "partition-at" | "partition-depth" | "blocking-rows" | "blocking" | "let-downs" | "let-down-from" | "let-down-to" | "let-down-height" | "let-down-measured" | "let-down-clearance" | "let-down-plates" | "boards" | "board-name" | "board-from" | "board-to" | "board-height" | "ceiling-clear" | "ceiling-every" | "kept-clear" | "kept-clear-name" | "kept-clear-at" | "kept-clear-width" | "cast-bolts" | "cast-bolt" | "plate-breaks" | "plate-break" | "carried" | "extent" | "building-width" | "overhang" | "rise-in-twelve" | "rafter-bay" | "roof-dead" | "ceiling-dead" | "attic-live" | "ridge-post-at" | "ridge-span-one-side" | "ridge-span-other-side" | "ridge-beam-weight" | "joist-span-one-side" | "joist-span-other-side" | "joist-span-beyond" | "joist-bay" | "floor-dead" | "floor-live" | "wall-above-height" | "wall-above-dead" | "opening-above" | "gable-dead" | "levels" | "level-height" | "fields" | "beams" | "house-posts" | "foundations" | "pads" | "marks" | "mark-reason" | "part-name" | "part-level" | "line-offset" | "line-start" | "line-length" | "line-thickness" | "field-left" | "field-right" | "field-near" | "field-far" | "spot-x" | "spot-y" | "beam-weight" | "post-weight" | "joist-depth" | "gable-weight" | "studs-of-a-post" | "pad-size" | "soil" | "thick-slab-over" | "point-loads" | "point-load-name" | "point-load-at" | "point-load-dead" | "point-load-floor-live" | "point-load-roof-live" | "point-load-snow" | "openings" | "opening-letter" | "kind-width" | "kind-height" | "unit-width" | "unit-height" | "rough-width" | "rough-height" | "center" | "sill" | "sheathing-return" | "sill-fall" | "run-past" | "far-studs" | "post-at" | "posts-apart" | "post-studs" | "decided-count" | "decided-reason" | "place-name" | "place-source" | "frost-depth" | "place-snow" | "place-wind";
+        InputName: "author" | "device" | "job-name" | "address" | "permit" | "adopted-code" | "code-edition" | "answers-for-it" | "walls" | "raising-order" | "snow" | "snow-exposure" | "snow-thermal" | "snow-importance" | "winter-wind" | "roof-live" | "wind-pressure" | "wind-speed" | "mean-roof-height" | "live-deflection-limit" | "total-deflection-limit" | "creep" | "most-sag-over-door" | "king-deflection-limit" | "rough-wider" | "rough-higher" | "finish-floor" | "counter" | "backsplash" | "moisture" | "crew" | "pounds-each" | "shop-doubles-jacks-from" | "shop-doubles-kings-from" | "shop-headers" | "shop-header-up-to" | "shop-header-building-up-to" | "stock" | "price" | "plies" | "ply-width" | "header-depth" | "sawn-size" | "sheet-name" | "sheet-bending" | "sheet-shear" | "sheet-bearing" | "sheet-stiffness" | "sheet-stability" | "sheet-density" | "table-name" | "table-rows" | "table-plies" | "table-span" | "table-width" | "table-snow" | "table-jacks" | "wall-name" | "wall-length" | "wall-height" | "stud-length" | "room-left" | "room-right" | "clearance" | "rake-left" | "rake-right" | "peak-at" | "peak-height" | "rake-rise" | "stud-spacing" | "stud-depth" | "plate-stock" | "breaks-apart" | "sheathing-thickness" | "layout-start" | "lap" | "bolts" | "partitions" | "partition-at" | "partition-depth" | "blocking-rows" | "blocking" | "let-downs" | "let-down-from" | "let-down-to" | "let-down-height" | "let-down-measured" | "let-down-clearance" | "let-down-plates" | "boards" | "board-name" | "board-from" | "board-to" | "board-height" | "ceiling-clear" | "ceiling-every" | "kept-clear" | "kept-clear-name" | "kept-clear-at" | "kept-clear-width" | "cast-bolts" | "cast-bolt" | "panel-ends" | "panel-end" | "plate-breaks" | "plate-break" | "carried" | "extent" | "building-width" | "overhang" | "rise-in-twelve" | "rafter-bay" | "roof-dead" | "ceiling-dead" | "attic-live" | "ridge-post-at" | "ridge-span-one-side" | "ridge-span-other-side" | "ridge-beam-weight" | "joist-span-one-side" | "joist-span-other-side" | "joist-span-beyond" | "joist-bay" | "floor-dead" | "floor-live" | "wall-above-height" | "wall-above-dead" | "opening-above" | "gable-dead" | "levels" | "level-height" | "fields" | "beams" | "house-posts" | "foundations" | "pads" | "marks" | "mark-reason" | "part-name" | "part-level" | "line-offset" | "line-start" | "line-length" | "line-thickness" | "field-left" | "field-right" | "field-near" | "field-far" | "spot-x" | "spot-y" | "beam-weight" | "post-weight" | "joist-depth" | "gable-weight" | "studs-of-a-post" | "pad-size" | "soil" | "thick-slab-over" | "point-loads" | "point-load-name" | "point-load-at" | "point-load-dead" | "point-load-floor-live" | "point-load-roof-live" | "point-load-snow" | "openings" | "opening-letter" | "kind-width" | "kind-height" | "unit-width" | "unit-height" | "rough-width" | "rough-height" | "center" | "sill" | "sheathing-return" | "sill-fall" | "run-past" | "far-studs" | "post-at" | "posts-apart" | "post-studs" | "decided-count" | "decided-reason" | "place-name" | "place-source" | "frost-depth" | "place-snow" | "place-wind";
         /** @description What an input may be. */
         InputRange: {
             /** @description Which input. */
@@ -4009,6 +4464,24 @@ export interface components {
             unit?: components["schemas"]["QuantityUnit"] | null;
             /** @description From the least to the most, in words. */
             words: components["schemas"]["Phrase"];
+        };
+        /** @description Longer sticks of the same, for some that are short. */
+        InsteadView: {
+            /**
+             * Format: int32
+             * @description How many.
+             */
+            count: number;
+            /**
+             * Format: int64
+             * @description How long, nanometers.
+             */
+            length: number;
+            /**
+             * Format: int64
+             * @description What one costs, cents.
+             */
+            price_cents: number;
         };
         /**
          * @description How the header sits on its jacks.
@@ -4121,6 +4594,19 @@ export interface components {
          * @enum {string}
          */
         Joints: "at_every_support" | "none";
+        /** @description A joist, or several that act as one, nanometers. */
+        JoistPieceView: {
+            /**
+             * Format: int64
+             * @description Where it begins.
+             */
+            from: number;
+            /**
+             * Format: int64
+             * @description Where it ends.
+             */
+            to: number;
+        };
         /** @description A stretch that studs keep clear of. */
         KeptClear: {
             /** @description Its center, from the left end. */
@@ -4177,6 +4663,45 @@ export interface components {
              * @description mph.
              */
             miles_per_hour: number;
+        };
+        /** @description A place that a code leads to. */
+        LabelPlaceView: {
+            /** @description What the code says. */
+            address: string;
+            /** @description Its dark squares, as the path of a drawing a unit a square. */
+            path: string;
+            /** @description How many squares the code has a side. */
+            squares: number;
+        };
+        /** @description A label. */
+        LabelView: {
+            /**
+             * Format: double
+             * @description Degrees off square, where an end is not.
+             */
+            bevel_degrees?: number | null;
+            /** @description Who gets it. */
+            goes: components["schemas"]["Phrase"];
+            /**
+             * Format: int64
+             * @description Cut length, at its longest, nanometers.
+             */
+            length: number;
+            /** @description Where it goes, by its place in the list of places. */
+            place: number;
+            /** @description Whether it lies with its TOP stamp up. */
+            top_up: boolean;
+            /** @description What the piece is. */
+            what: components["schemas"]["Phrase"];
+            /** @description What it is cut from. */
+            wood: components["schemas"]["Phrase"];
+        };
+        /** @description Labels, one for each piece, in the order in which they are cut. */
+        LabelsView: {
+            /** @description The labels. */
+            labels: components["schemas"]["LabelView"][];
+            /** @description Where the pieces go. */
+            places: components["schemas"]["LabelPlaceView"][];
         };
         /** @description By how much a rough opening is larger than its unit. */
         Larger: {
@@ -4250,6 +4775,28 @@ export interface components {
          * @enum {string}
          */
         Lies: "upright" | "across";
+        /** @description Sticks of one length. */
+        LineRequest: {
+            /**
+             * Format: int32
+             * @description How many.
+             */
+            count: number;
+            /**
+             * Format: int64
+             * @description How long, nanometers.
+             */
+            length: number;
+            /**
+             * Format: int64
+             * @description What one costs as it was seen, cents; for a quote it says nothing.
+             */
+            price_cents?: number;
+            /** @description Whether it is treated. */
+            treated: boolean;
+            /** @description Size, species and grade. */
+            wood: string;
+        };
         /**
          * @description Kind of load.
          * @enum {string}
@@ -4403,6 +4950,33 @@ export interface components {
              */
             width: number;
         };
+        /** @description Something that somebody said of the order. */
+        MarkRequest: {
+            /**
+             * Format: int64
+             * @description When, in milliseconds since 1970 by the device's clock.
+             */
+            at: number;
+            /** @description Who. */
+            by: string;
+            /** @description What. */
+            mark: components["schemas"]["OrderMark"];
+            /**
+             * Format: int64
+             * @description Counted by the device: sent twice it is kept once.
+             */
+            sequence: number;
+        };
+        /** @description What was said on a device. */
+        MarksRequest: {
+            /**
+             * Format: uuid
+             * @description The device, by the identity that it gave itself.
+             */
+            device: string;
+            /** @description In the order in which it was said. */
+            marks: components["schemas"]["MarkRequest"][];
+        };
         /** @description Design values of a material. */
         MaterialView: {
             /**
@@ -4549,6 +5123,16 @@ export interface components {
             /** @description Where it comes from. */
             source: components["schemas"]["Phrase"];
         };
+        /** @description Nails of one size. */
+        NailsView: {
+            /**
+             * Format: int32
+             * @description How many.
+             */
+            count: number;
+            /** @description Which. */
+            nail: components["schemas"]["Phrase"];
+        };
         /** @description A new job. */
         NewJob: {
             /** @description Who begins it. */
@@ -4574,6 +5158,16 @@ export interface components {
         /** @description How devices reach this machine, where it serves them. */
         OnSiteView: {
             site?: components["schemas"]["SiteView"] | null;
+        };
+        /** @description What one header over every opening would cost, with all that changes with it. */
+        OneSizeBoughtView: {
+            /**
+             * Format: int64
+             * @description What the job's sticks cost as it is planned, brought at once, cents.
+             */
+            as_planned_cents: number;
+            /** @description The cheapest first; those without a price last. */
+            sizes: components["schemas"]["SizeBoughtView"][];
         };
         /** @description One of the headers. */
         OneSizeHeader: {
@@ -4628,6 +5222,15 @@ export interface components {
          * @enum {string}
          */
         OpeningKind: "window" | "door" | "pair_of_doors" | "sliding_door" | "overhead_door" | "pocket_door" | "cased_opening";
+        /** @description The order in which a wall is opened. */
+        OpeningOrderView: {
+            /** @description As its temporary walls are planned. */
+            planned: components["schemas"]["AnsweredTemporaryPlan"];
+            /** @description In the order of the work. */
+            steps: components["schemas"]["StepView"][];
+            /** @description The wall. */
+            wall: string;
+        };
         /** @description An opening in its wall: what a drawing and a list show of it. */
         OpeningView: {
             /**
@@ -4699,12 +5302,126 @@ export interface components {
             /** @description From face to face, from this wall's left end; at most six. */
             places: components["schemas"]["Stretch"][];
         };
+        /** @description What somebody says of the order. */
+        OrderMark: {
+            /** @enum {string} */
+            do: "done";
+            /** @description Which. */
+            step: string;
+        } | {
+            /** @enum {string} */
+            do: "forced";
+            /** @description Which. */
+            step: string;
+            /** @description Why. */
+            why: string;
+        } | {
+            /** @enum {string} */
+            do: "taken_back";
+            /** @description Which. */
+            step: string;
+        } | {
+            /** @description After which. */
+            after: string;
+            /** @enum {string} */
+            do: "added";
+            /**
+             * Format: uuid
+             * @description By which identity it goes: `added.` and this is its name.
+             */
+            id: string;
+            /** @description What is done. */
+            text: string;
+        } | {
+            /** @enum {string} */
+            do: "planned";
+            /** @description How. */
+            plan: components["schemas"]["TemporaryPlan"];
+        };
+        /** @description An order, as it was looked at. */
+        OrderRequest: {
+            /** @description The delivery that it is for, by its key. */
+            delivery: string;
+            /**
+             * Format: uuid
+             * @description The key of this order: sent twice it is one.
+             */
+            key: string;
+            /** @description Its lines, with the prices that were seen. */
+            lines: components["schemas"]["LineRequest"][];
+        };
+        /**
+         * @description What became of an order.
+         * @enum {string}
+         */
+        OrderState: "sent" | "taken" | "refused";
+        /** @description An order, and what became of it. */
+        OrderView: {
+            /**
+             * Format: date-time
+             * @description When it was first sent.
+             */
+            at: string;
+            /**
+             * Format: int64
+             * @description What what is given costs, cents.
+             */
+            cost_cents?: number | null;
+            /** @description The delivery that it is for, by its key. */
+            delivery: string;
+            /**
+             * Format: uuid
+             * @description Its key.
+             */
+            key: string;
+            /** @description Its lines. */
+            lines: components["schemas"]["OrderedLineView"][];
+            /** @description Under which number it was taken. */
+            number?: string | null;
+            said?: components["schemas"]["Phrase"] | null;
+            /** @description What became of it. */
+            state: components["schemas"]["OrderState"];
+        };
+        /** @description A line of an order. */
+        OrderedLineView: {
+            /**
+             * Format: int32
+             * @description How many were ordered.
+             */
+            count: number;
+            /**
+             * Format: int32
+             * @description How many come; left out where it is not taken.
+             */
+            given?: number | null;
+            /**
+             * Format: int64
+             * @description How long, nanometers.
+             */
+            length: number;
+            /**
+             * Format: int64
+             * @description What one costs, cents.
+             */
+            price_cents: number;
+            /** @description Whether it is treated. */
+            treated: boolean;
+            /** @description Size, species and grade. */
+            wood: string;
+        };
         /** @description Breaks of the top plates that somebody decided on, from the left end. */
         OwnBreaks: {
             /** @description The lower plate's. */
             lower: components["schemas"]["TypedLength"][];
             /** @description The upper plate's. */
             upper: components["schemas"]["TypedLength"][];
+        };
+        /** @description The user's own prices. */
+        OwnPricesView: {
+            /** @description The day on which they were put in, as `2026-11-27`; left out where there are none. */
+            as_of?: string | null;
+            /** @description How many sticks are on the list. */
+            sticks: number;
         };
         /** @description Pieces of a pack that are alike. */
         PackPieceView: {
@@ -4780,6 +5497,61 @@ export interface components {
             /** @description What its owner calls it. */
             name: string;
         };
+        /** @description What is lifted at once. */
+        PanelView: {
+            /**
+             * Format: int64
+             * @description Where its weight is along the wall, nanometers.
+             */
+            center_along: number;
+            /**
+             * Format: int64
+             * @description And how far up, nanometers.
+             */
+            center_up: number;
+            /** @description Its diagonals where it is square, from its lower left corner and from its lower right one, nanometers. */
+            diagonals: number[];
+            /**
+             * Format: double
+             * @description What each holds, lb.
+             */
+            each_lb: number;
+            /**
+             * Format: int64
+             * @description From the wall's left end, nanometers.
+             */
+            from: number;
+            /** @description Whether the crew lifts it. */
+            is_lifted: boolean;
+            /**
+             * Format: double
+             * @description The same a moment before it stands, lb.
+             */
+            lift_at_last_lb: number;
+            /**
+             * Format: double
+             * @description What is held at its top plate at the start, lb.
+             */
+            lift_lb: number;
+            /**
+             * Format: int32
+             * @description How many of the crew hold it: no more than it has.
+             */
+            people: number;
+            /**
+             * Format: int64
+             * @description To here, nanometers.
+             */
+            to: number;
+            too_heavy?: components["schemas"]["Phrase"] | null;
+            /**
+             * Format: double
+             * @description What it weighs, lb.
+             */
+            weight_lb: number;
+            /** @description What that asks of a back, in a sentence. */
+            words: components["schemas"]["Phrase"];
+        };
         /** @description A sheet of paper, or as many as it takes. */
         Paper: {
             /** @description What stands on it, in order. */
@@ -4846,6 +5618,13 @@ export interface components {
             joined: components["schemas"]["Joined"];
             /** @description The phrases. */
             of: components["schemas"]["Phrase"][];
+        };
+        /** @description What a piece is for and who gets it. */
+        PieceName: {
+            /** @description Who gets it. */
+            goes: components["schemas"]["Phrase"];
+            /** @description What it is for. */
+            what: components["schemas"]["Phrase"];
         };
         /** @description A line of the cut list. */
         PieceView: {
@@ -4986,6 +5765,45 @@ export interface components {
              */
             snow: number;
         };
+        /** @description A return, drawn and held against what is asked of it. Lengths in nanometers, along the wall and up from under the sole plate. */
+        PortalReturnView: {
+            /** @description What is asked of it. */
+            asked: components["schemas"]["ReturnAskedView"][];
+            /** @description Bolts in the sole plate. */
+            bolts: number[];
+            /** @description At which end of the door. */
+            end: components["schemas"]["End"];
+            /**
+             * Format: int64
+             * @description From here.
+             */
+            from: number;
+            /**
+             * Format: int64
+             * @description How high the wall is there.
+             */
+            high: number;
+            /** @description The wall's members there, and as far into the door as is drawn. */
+            members: components["schemas"]["DrawnMember"][];
+            /** @description Nails. */
+            nails: components["schemas"]["SpotOnWall"][];
+            /** @description The strap's middle. */
+            strap: components["schemas"]["SpotOnWall"];
+            /**
+             * Format: int64
+             * @description To here.
+             */
+            to: number;
+        };
+        /** @description The braced returns beside a door. */
+        PortalReturnsView: {
+            /** @description The door's letter. */
+            letter: string;
+            /** @description One at each end that is short; none where full panels stand. */
+            returns: components["schemas"]["PortalReturnView"][];
+            /** @description Its wall. */
+            wall: string;
+        };
         /** @description What a post is made of. */
         PostSection: {
             /**
@@ -5043,6 +5861,21 @@ export interface components {
              */
             opening?: string | null;
         };
+        /** @description A price list as a file. */
+        PriceListFile: {
+            /**
+             * Format: byte
+             * @description Its bytes, as base64.
+             */
+            file: string;
+        };
+        /** @description What became of a price list. */
+        PriceListRead: {
+            /** @description How many sticks are on the list now. */
+            sticks: number;
+            /** @description What is wrong with it, a row each; where anything is, nothing of it is kept. */
+            wrong: components["schemas"]["Phrase"][];
+        };
         /** @description A problem, as it is answered. */
         Problem: {
             /** @description For a stale edit: what changed since. */
@@ -5088,6 +5921,111 @@ export interface components {
          * @enum {string}
          */
         Question: "loads" | "snow" | "ground_snow" | "wind" | "tail" | "on_tail" | "tail_of_what" | "wall_between" | "openings_above";
+        /** @description Sticks that somebody would buy. */
+        QuoteRequest: {
+            /** @description Of each length one line. */
+            lines: components["schemas"]["LineRequest"][];
+        };
+        /** @description What some sticks would cost. */
+        QuoteView: {
+            /** @description The day on which this holds. */
+            as_of: string;
+            /**
+             * Format: int64
+             * @description What all that is there costs, cents.
+             */
+            cost_cents: number;
+            /** @description Its lines, as they were asked for. */
+            lines: components["schemas"]["QuotedLineView"][];
+            /** @description What the yard is called. */
+            yard: string;
+        };
+        /** @description A line of a quote. */
+        QuotedLineView: {
+            instead?: components["schemas"]["InsteadView"] | null;
+            /**
+             * Format: int64
+             * @description What one costs, cents.
+             */
+            price_cents: number;
+            /**
+             * Format: int32
+             * @description How many there are, no more than were asked for.
+             */
+            there: number;
+        };
+        /** @description How the walls of a job are raised. */
+        RaiseView: {
+            /** @description How the corners of each storey are found square. */
+            squares: components["schemas"]["SquareView"][];
+            /** @description Each wall, in the order in which they are raised. */
+            walls: components["schemas"]["RaisedWallView"][];
+        };
+        /** @description A wall. */
+        RaisedWallView: {
+            /** @description What is there before it goes up, and before it is let go. */
+            before: components["schemas"]["Phrase"][];
+            /**
+             * Format: double
+             * @description Its members, with the studs that joints add, lb.
+             */
+            frame_lb: number;
+            /** @description Whether it is framed in these panels, as somebody decided; else they are what the crew lifts. */
+            is_framed_so: boolean;
+            /**
+             * Format: double
+             * @description What goes on when it stands, lb.
+             */
+            later_lb: number;
+            /** @description Its name. */
+            name: string;
+            none?: components["schemas"]["Phrase"] | null;
+            /** @description What is lifted at once, from left to right. */
+            panels: components["schemas"]["PanelView"][];
+            /**
+             * Format: double
+             * @description Its sheathing, lb.
+             */
+            sheathing_lb: number;
+            /** @description The storey that it stands on, where anybody said one. */
+            storey?: string | null;
+            /** @description Where a strap or a sheet braces it for good, in sentences. */
+            straps: components["schemas"]["Phrase"][];
+            tip_up?: components["schemas"]["Phrase"] | null;
+            /** @description Why it is its turn, in sentences. */
+            turn: components["schemas"]["Phrase"][];
+            /**
+             * Format: uuid
+             * @description Which.
+             */
+            wall: string;
+            /**
+             * Format: double
+             * @description All of it, lb.
+             */
+            weight_lb: number;
+        };
+        /** @description How wet the lumber is, and who raises walls. What is left out is as usual. */
+        Raising: {
+            /**
+             * Format: int32
+             * @description How many people lift.
+             * @default 4
+             */
+            crew: number;
+            /**
+             * Format: double
+             * @description Moisture of sawn lumber, percent.
+             * @default 19
+             */
+            moisture_percent: number;
+            /**
+             * Format: double
+             * @description The most that each is asked to hold at the top plate, lb.
+             * @default 95
+             */
+            pounds_each: number;
+        };
         /** @description How hard something works. */
         RatioView: {
             /**
@@ -5142,6 +6080,13 @@ export interface components {
             /** @description The reason. */
             name: components["schemas"]["Phrase"];
             /** @description The numbers in words. */
+            words: components["schemas"]["Phrase"];
+        };
+        /** @description Something that the detail asks for. */
+        ReturnAskedView: {
+            /** @description Whether it is met; left out where it cannot be seen from here. */
+            met?: boolean | null;
+            /** @description What, with what is there. */
             words: components["schemas"]["Phrase"];
         };
         /** @description A post under a ridge beam. */
@@ -5310,6 +6255,16 @@ export interface components {
             /** @description After its last. */
             to: number;
         };
+        /** @description Who said something, and when. */
+        SaidView: {
+            /**
+             * Format: int64
+             * @description When, in milliseconds since 1970.
+             */
+            at: number;
+            /** @description Who. */
+            by: string;
+        };
         /** @description What was said of a wall; what was not said stays as it is. */
         SaidWallView: {
             /**
@@ -5464,6 +6419,10 @@ export interface components {
             sticks: components["schemas"]["StickView"][];
             /** @description What no stick gives and is left out, with what can be done. */
             too_long: components["schemas"]["Phrase"][];
+            /** @description Whether it is treated. */
+            treated: boolean;
+            /** @description Under which name it is bought: size, species and grade. */
+            wood: string;
         };
         /**
          * @description What somebody saw.
@@ -5565,6 +6524,20 @@ export interface components {
             partially_enclosed: components["schemas"]["Answer"];
             /** @default null */
             place: components["schemas"]["PlaceFigures"] | null;
+            /**
+             * @description How wet the lumber is and who raises walls.
+             * @default {
+             *       "crew": 4,
+             *       "moisture_percent": 19,
+             *       "pounds_each": 95
+             *     }
+             */
+            raising: components["schemas"]["Raising"];
+            /**
+             * @description Walls that somebody put first in the order of raising, as they were put.
+             * @default []
+             */
+            raising_order: string[];
             /**
              * Format: double
              * @description Roof live load, lb/ft².
@@ -5732,12 +6705,72 @@ export interface components {
             /** @description The words. */
             words: components["schemas"]["Phrase"];
         };
+        /** @description What a wall is sheathed with. */
+        Sheathing: {
+            /** @description What it is. */
+            kind: components["schemas"]["SheathingKind"];
+            /** @description How thick. */
+            thickness: components["schemas"]["TypedLength"];
+        };
+        /**
+         * @description What sheathing is.
+         * @enum {string}
+         */
+        SheathingKind: "osb" | "plywood" | "foam";
         /** @description A header rule of the shop. */
         ShopHeader: {
             building_up_to?: components["schemas"]["TypedLength"] | null;
             /** @description The header. */
             header: components["schemas"]["Header"];
             up_to?: components["schemas"]["TypedLength"] | null;
+        };
+        /** @description What stands while a wall is gone. */
+        ShoreView: {
+            /** @description Whether they carry. */
+            carries: boolean;
+            /**
+             * Format: int64
+             * @description And no farther.
+             */
+            farthest: number;
+            /** @description Every floor or ceiling that lies on the wall. */
+            fields: components["schemas"]["ShoredFieldView"][];
+            /** @description What is not worked out, or has to be minded. */
+            findings: components["schemas"]["Phrase"][];
+            /** @description What each of them takes; none where there is no number. */
+            loads: components["schemas"]["TemporaryLoadsView"][];
+            /**
+             * Format: int64
+             * @description A temporary wall stands no nearer, nanometers off the wall.
+             */
+            nearest: number;
+            none?: components["schemas"]["Phrase"] | null;
+            /** @description As its temporary walls were asked for. */
+            planned: components["schemas"]["AnsweredTemporaryPlan"];
+            /**
+             * Format: double
+             * @description The larger of the ratios of their studs.
+             */
+            ratio?: number | null;
+            studs?: components["schemas"]["Phrase"] | null;
+            /** @description Where temporary walls stand, nanometers along the joists. */
+            temporary: number[];
+        };
+        /** @description The working of the studs in the temporary walls. */
+        ShoreWorking: {
+            /** @description Its lines; none where there is no number. */
+            lines: components["schemas"]["WorkingLine"][];
+        };
+        /** @description A floor or ceiling over its lines, nanometers along its joists. */
+        ShoredFieldView: {
+            /** @description What it is called. */
+            name: string;
+            /** @description Its pieces. */
+            pieces: components["schemas"]["JoistPieceView"][];
+            /** @description The longest span of each piece meanwhile, and before. */
+            spans: components["schemas"]["SpanView"][];
+            /** @description The lines that it lies on. */
+            supports: components["schemas"]["SupportView"][];
         };
         /**
          * @description Where a cell's words stand.
@@ -5767,6 +6800,16 @@ export interface components {
             fingerprint: string;
             /** @description Address and code as a picture to scan, in SVG; left out while it is on no network. */
             picture?: string | null;
+        };
+        /** @description One header over every opening. */
+        SizeBoughtView: {
+            /**
+             * Format: int64
+             * @description What the job's sticks cost with it, cents; left out where they leave out more than as planned.
+             */
+            cost_cents?: number | null;
+            /** @description The header. */
+            header: string;
         };
         /** @description The header that goes in. */
         SizedView: {
@@ -5841,6 +6884,19 @@ export interface components {
          * @enum {string}
          */
         SnowTrouble: "none" | "drift" | "ice" | "unbalanced_hip_or_valley";
+        /** @description The longest span of a piece. */
+        SpanView: {
+            /**
+             * Format: int64
+             * @description Before, nanometers; left out of a piece that lay on one line only.
+             */
+            before?: number | null;
+            /**
+             * Format: int64
+             * @description Meanwhile, nanometers.
+             */
+            now: number;
+        };
         /**
          * @description What takes an opening out of the ordinary.
          * @enum {string}
@@ -5851,6 +6907,19 @@ export interface components {
          * @enum {string}
          */
         Species: "douglas_fir_larch" | "hem_fir" | "spruce_pine_fir" | "southern_pine";
+        /** @description A spot on a wall, nanometers. */
+        SpotOnWall: {
+            /**
+             * Format: int64
+             * @description From the wall's left end.
+             */
+            along: number;
+            /**
+             * Format: int64
+             * @description Up from under the sole plate.
+             */
+            up: number;
+        };
         /** @description Where something is in plan, nanometers. */
         SpotView: {
             /**
@@ -5863,6 +6932,13 @@ export interface components {
              * @description Away from the viewer.
              */
             y: number;
+        };
+        /** @description How the corners of a storey are found square. */
+        SquareView: {
+            /** @description The storey. */
+            storey: string;
+            /** @description In a sentence. */
+            words: components["schemas"]["Phrase"];
         };
         /** @description A layer of the height stack. */
         StackLayer: {
@@ -5957,8 +7033,34 @@ export interface components {
              */
             on_version: number;
         };
+        /**
+         * @description How a step stands.
+         * @enum {string}
+         */
+        StepState: "done" | "forced" | "void" | "open" | "shut";
+        /** @description A step of it. */
+        StepView: {
+            /** @description Whether it can be gone past with a reason. */
+            can_be_forced: boolean;
+            /** @description What this job has to say to it. */
+            details: components["schemas"]["Phrase"][];
+            /** @description Who marked it while it was shut: that did not count. */
+            did_not_count: components["schemas"]["SaidView"][];
+            said?: components["schemas"]["SaidView"] | null;
+            /** @description How it stands. */
+            state: components["schemas"]["StepState"];
+            /** @description Its name. */
+            step: string;
+            void?: components["schemas"]["Phrase"] | null;
+            /** @description Why it was gone past, as it was written. */
+            why?: string | null;
+            /** @description What is done. */
+            words: components["schemas"]["Phrase"];
+        };
         /** @description Sticks that are cut alike. */
         StickView: {
+            /** @description Whether it is an offcut of an earlier delivery, which nobody buys. */
+            at_hand: boolean;
             /**
              * Format: int32
              * @description How many there are.
@@ -5981,10 +7083,17 @@ export interface components {
              * @description What falls off, nanometers.
              */
             offcut: number;
+            /** @description Of each of these sticks, as they are cut one after the other, what its cuts are, by their places among the names. */
+            pieces: number[][];
         };
         /** @description The sticks of a job. */
         SticksView: {
-            /** @description The day on which its prices hold, as `2026-11-27`. */
+            /**
+             * Format: int64
+             * @description What the sticks on top of the plan cost, cents.
+             */
+            allowance_cents: number;
+            /** @description The day on which they hold, as `2026-11-27`. */
             as_of?: string | null;
             /**
              * Format: double
@@ -5993,7 +7102,7 @@ export interface components {
             board_feet: number;
             /**
              * Format: int64
-             * @description No plan costs less, cents.
+             * @description No plan of these deliveries costs less, each planned after the one before, cents.
              */
             bound_cents: number;
             /**
@@ -6001,12 +7110,16 @@ export interface components {
              * @description What those that are planned cost, cents.
              */
             cost_cents: number;
+            /** @description By the truck that brings them, in the order in which they come. */
+            deliveries: components["schemas"]["DeliveryView"][];
             /**
              * Format: int64
              * @description What first fit would have cost, cents; left out where a section has no such plan.
              */
             first_fit_cents?: number | null;
-            /** @description What falls off in lengths worth keeping, nanometers, the longest first. */
+            /** @description The names that pieces go by, each once. */
+            names: components["schemas"]["PieceName"][];
+            /** @description What falls off in lengths worth keeping and is used by no later delivery, nanometers, the longest first. */
             offcuts: components["schemas"]["OffcutView"][];
             /**
              * Format: int64
@@ -6014,14 +7127,12 @@ export interface components {
              */
             one_stick_each_cents?: number | null;
             problem?: components["schemas"]["Phrase"] | null;
-            /** @description By what they are. */
-            sections: components["schemas"]["SectionSticksView"][];
             /**
              * Format: double
              * @description How much of what is bought is in no piece, percent of length.
              */
             waste_percent: number;
-            /** @description What the yard is called; left out where none answers. */
+            /** @description Whose prices they are; left out where there are none. */
             yard?: string | null;
         };
         /** @description A board on the pile. */
@@ -6051,6 +7162,16 @@ export interface components {
          * @enum {string}
          */
         StudRole: "jack" | "king";
+        /** @description A line that a field lies on. */
+        SupportView: {
+            /**
+             * Format: int64
+             * @description Where, nanometers.
+             */
+            at: number;
+            /** @description Whether it is the wall that goes. */
+            goes: boolean;
+        };
         /** @description A table; its rows stay whole where a page ends. */
         Table: {
             /** @description Whether it is read from where one cuts. */
@@ -6070,6 +7191,56 @@ export interface components {
          * @enum {string}
          */
         Tail: "not_said" | "assumed_free" | "free" | "loaded";
+        /** @description What a temporary wall takes. */
+        TemporaryLoadsView: {
+            /**
+             * Format: double
+             * @description Dead load, lb/ft.
+             */
+            dead: number;
+            /**
+             * Format: double
+             * @description Live load of floors, lb/ft.
+             */
+            live: number;
+            /**
+             * Format: double
+             * @description Live load of the roof, lb/ft.
+             */
+            roof_live: number;
+            /**
+             * Format: double
+             * @description Snow, lb/ft.
+             */
+            snow: number;
+        };
+        /** @description How temporary walls are planned, nanometers off the wall. */
+        TemporaryPlan: {
+            /** @description Whether the floors above are cleared. */
+            floors_cleared: boolean;
+            /**
+             * Format: int64
+             * @description At its lower side; none stands there where it is left out.
+             */
+            lower?: number | null;
+            /** @description Whether snow is out of season. */
+            no_snow: boolean;
+            /**
+             * Format: int32
+             * @description Studs nailed to one another.
+             */
+            plies: number;
+            /**
+             * Format: int32
+             * @description Rows of blocking.
+             */
+            rows: number;
+            /**
+             * Format: int64
+             * @description At its upper side.
+             */
+            upper?: number | null;
+        };
         /**
          * @description Nominal thickness.
          * @enum {string}
@@ -6125,6 +7296,8 @@ export interface components {
             schools: components["schemas"]["SchoolView"][];
             /** @description Why it carries or not, in a sentence. */
             sentence: components["schemas"]["Phrase"];
+            /** @description Whether it is a big door with a short return beside it. */
+            short_returns: boolean;
             /** @description Places worth stopping at while it is moved. */
             snaps: components["schemas"]["SnapView"][];
             /** @description What of snow is in the numbers, and what is not. */
@@ -7878,6 +9051,81 @@ export interface operations {
             };
         };
     };
+    get_hardware: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HardwareView"];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Request Timeout */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Misdirected Request */
+            421: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Internal Server Error */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     get_history: {
         parameters: {
             query?: never;
@@ -7926,6 +9174,95 @@ export interface operations {
             };
             /** @description Misdirected Request */
             421: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Internal Server Error */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    get_labels: {
+        parameters: {
+            query?: {
+                /** @description Only of this wall. */
+                wall?: string;
+                /** @description Only of the walls, beams and posts of this storey. */
+                level?: string;
+            };
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LabelsView"];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Request Timeout */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Misdirected Request */
+            421: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -8274,6 +9611,108 @@ export interface operations {
             };
         };
     };
+    get_one_size_bought: {
+        parameters: {
+            query?: {
+                /** @description How often the truck comes. */
+                trucks?: "once" | "twice" | "storeys";
+                /** @description Whose prices. */
+                prices?: "yard" | "own";
+                /** @description Width of the saw's cut, nanometers; 1/8 in. where nothing is said. */
+                kerf?: number;
+                /** @description Sticks on top of the plan, percent. */
+                allowance?: number;
+            };
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OneSizeBoughtView"];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Request Timeout */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Misdirected Request */
+            421: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Failed Dependency */
+            424: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Internal Server Error */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     get_candidates: {
         parameters: {
             query?: never;
@@ -8498,6 +9937,82 @@ export interface operations {
             };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Internal Server Error */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    get_returns: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                opening: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PortalReturnsView"];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Request Timeout */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Misdirected Request */
+            421: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -8771,6 +10286,223 @@ export interface operations {
             };
         };
     };
+    get_orders: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderView"][];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Request Timeout */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Misdirected Request */
+            421: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Internal Server Error */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    order: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OrderRequest"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Forbidden */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Request Timeout */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Payload Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unsupported Media Type */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Misdirected Request */
+            421: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Failed Dependency */
+            424: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Internal Server Error */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     get_path: {
         parameters: {
             query?: never;
@@ -8906,6 +10638,81 @@ export interface operations {
             };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Internal Server Error */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    get_raise: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RaiseView"];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Request Timeout */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Misdirected Request */
+            421: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -9402,7 +11209,16 @@ export interface operations {
     };
     get_sticks: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description How often the truck comes. */
+                trucks?: "once" | "twice" | "storeys";
+                /** @description Whose prices. */
+                prices?: "yard" | "own";
+                /** @description Width of the saw's cut, nanometers; 1/8 in. where nothing is said. */
+                kerf?: number;
+                /** @description Sticks on top of the plan, percent. */
+                allowance?: number;
+            };
             header?: never;
             path: {
                 job: string;
@@ -9455,6 +11271,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description Internal Server Error */
             500: {
                 headers: {
@@ -9478,6 +11303,14 @@ export interface operations {
     get_sticks_grid: {
         parameters: {
             query?: {
+                /** @description How often the truck comes. */
+                trucks?: "once" | "twice" | "storeys";
+                /** @description Whose prices. */
+                prices?: "yard" | "own";
+                /** @description Width of the saw's cut, nanometers; 1/8 in. where nothing is said. */
+                kerf?: number;
+                /** @description Sticks on top of the plan, percent. */
+                allowance?: number;
                 /** @description On which paper. */
                 paper?: "letter" | "a4";
                 /** @description In which language. */
@@ -9994,6 +11827,409 @@ export interface operations {
             };
         };
     };
+    get_beam_in: {
+        parameters: {
+            query: {
+                /** @description Clear width of the passage before the door. */
+                passage: string;
+                /** @description Clear width of the door. */
+                door: string;
+                /** @description How far it goes straight through the door, before and behind it together; left out where it turns. */
+                straight?: string;
+            };
+            header?: never;
+            path: {
+                job: string;
+                wall: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BeamsInView"];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Request Timeout */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Misdirected Request */
+            421: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Internal Server Error */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    get_hoist: {
+        parameters: {
+            query: {
+                /** @description What the user says that it is rated for at this reach and height, lb. */
+                rated: number;
+                /** @description Where its hook holds, from the wall's left end, as it is typed: `9-2`. */
+                hook: string;
+                /** @description Where a second hook holds, as it is typed. */
+                second?: string;
+                /** @description How far up they hold, above the underside of the sole plate; over the plates where nothing is said. */
+                height?: string;
+            };
+            header?: never;
+            path: {
+                job: string;
+                wall: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HoistView"];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Request Timeout */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Misdirected Request */
+            421: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Internal Server Error */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    get_order: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                wall: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpeningOrderView"];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Request Timeout */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Misdirected Request */
+            421: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Internal Server Error */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    keep_order_marks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: string;
+                wall: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MarksRequest"];
+            };
+        };
+        responses: {
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Forbidden */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Request Timeout */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Payload Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unsupported Media Type */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Misdirected Request */
+            421: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Internal Server Error */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     get_wall_paper: {
         parameters: {
             query?: never;
@@ -10416,6 +12652,202 @@ export interface operations {
             };
         };
     };
+    get_shore: {
+        parameters: {
+            query?: {
+                /** @description How far off a temporary wall stands at the wall's lower side, as it is typed; none where it is empty. */
+                lower?: string;
+                /** @description And at its upper side. */
+                upper?: string;
+                /** @description Studs nailed to one another. */
+                plies?: number;
+                /** @description Rows of blocking. */
+                rows?: number;
+                /** @description Whether floors are cleared. */
+                cleared?: boolean;
+                /** @description Whether snow is out of season. */
+                no_snow?: boolean;
+            };
+            header?: never;
+            path: {
+                job: string;
+                wall: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShoreView"];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Request Timeout */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Misdirected Request */
+            421: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Internal Server Error */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    get_shore_working: {
+        parameters: {
+            query?: {
+                /** @description How far off a temporary wall stands at the wall's lower side, as it is typed; none where it is empty. */
+                lower?: string;
+                /** @description And at its upper side. */
+                upper?: string;
+                /** @description Studs nailed to one another. */
+                plies?: number;
+                /** @description Rows of blocking. */
+                rows?: number;
+                /** @description Whether floors are cleared. */
+                cleared?: boolean;
+                /** @description Whether snow is out of season. */
+                no_snow?: boolean;
+            };
+            header?: never;
+            path: {
+                job: string;
+                wall: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShoreWorking"];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Request Timeout */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Misdirected Request */
+            421: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Internal Server Error */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     openings_together: {
         parameters: {
             query?: never;
@@ -10778,6 +13210,484 @@ export interface operations {
             };
             /** @description Too Many Requests */
             429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Internal Server Error */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    get_own_prices: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnPricesView"];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Request Timeout */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Misdirected Request */
+            421: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Internal Server Error */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    delete_own_prices: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Forbidden */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Request Timeout */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Misdirected Request */
+            421: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Internal Server Error */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    get_price_list: {
+        parameters: {
+            query?: {
+                /** @description Whose prices. */
+                prices?: "yard" | "own";
+            };
+            header?: never;
+            path: {
+                form: "csv" | "xlsx";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet": number[];
+                    "text/csv": number[];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Request Timeout */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Misdirected Request */
+            421: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Failed Dependency */
+            424: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Internal Server Error */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    put_price_list: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                form: "csv" | "xlsx";
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PriceListFile"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PriceListRead"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Forbidden */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Request Timeout */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Payload Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unsupported Media Type */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Misdirected Request */
+            421: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Internal Server Error */
+            500: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    quote: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["QuoteRequest"];
+            };
+        };
+        responses: {
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QuoteView"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Forbidden */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Request Timeout */
+            408: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Payload Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unsupported Media Type */
+            415: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Misdirected Request */
+            421: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Failed Dependency */
+            424: {
                 headers: {
                     [name: string]: unknown;
                 };

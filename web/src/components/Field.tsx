@@ -105,7 +105,7 @@ export function MaybeLengthField({ length, style = "feet", save, ...rest }: Mayb
   return (
     <TextField
       {...rest}
-      value={typeof length === "number" ? speech.exact(length, style) : ""}
+      value={typeof length === "number" ? speech.exact(length, style) : (length ?? "")}
       save={(text) => save(text.trim() === "" ? null : asTyped(text, speech.units))}
     />
   );

@@ -23,6 +23,16 @@ export function useDraft(value: string, save: (text: string) => Promise<Words | 
   const [problem, setProblem] = useState<Words>();
   const latest = useRef(value);
   const typing = useRef(false);
+  const settling = useRef<ReturnType<typeof setTimeout>>(undefined);
+  // What settles after the field is gone has no text to set.
+  const gone = useRef(false);
+  useEffect(() => {
+    gone.current = false;
+    return () => {
+      gone.current = true;
+      clearTimeout(settling.current);
+    };
+  }, []);
 
   useEffect(() => {
     latest.current = value;
@@ -50,10 +60,11 @@ export function useDraft(value: string, save: (text: string) => Promise<Words | 
       if (!typing.current) return;
       if (text.trim() === latest.current.trim()) return rest();
       void save(text).then((refusal) => {
+        if (gone.current) return;
         setProblem(refusal);
         if (refusal !== undefined) return;
         typing.current = false;
-        setTimeout(() => {
+        settling.current = setTimeout(() => {
           if (!typing.current) setText(latest.current);
         }, SETTLE_MS);
       });

@@ -86,6 +86,7 @@ export function ticket(part: Partial<Ticket> = {}): Ticket {
     verdict_words: { id: "verdict-does-not-carry" },
     asked: [],
     has_numbers: true,
+    short_returns: false,
     below: [],
     snow_caution: { id: "snow-is-even" },
     sentence: verbatim("2-2x8 SPF No.2: bending at 131 % of what is allowed (D+S)."),

@@ -193,6 +193,8 @@ pub struct BuiltUpColumn {
     pub length: f64,
     /// How far apart they are held across the plies: zero where sheathing holds them all along.
     pub held_every: f64,
+    /// le/d at the most.
+    pub most_slender: f64,
     /// Dry or wet.
     pub service: Service,
 }

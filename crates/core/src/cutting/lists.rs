@@ -9,7 +9,7 @@ use std::cmp::Reverse;
 use std::collections::BTreeMap;
 
 use super::pieces::{CutPiece, Section};
-use crate::framing::member::{Bevel, Minded};
+use crate::framing::member::{Bevel, Minded, Stock};
 use crate::measure::Length;
 
 /// Pieces that are cut at one setting of the stop.
@@ -30,6 +30,8 @@ pub struct Setting {
 pub struct SectionList {
     /// From what.
     pub section: Section,
+    /// What a foot of it is.
+    pub stock: Stock,
     /// Its settings, the longest first.
     pub settings: Vec<Setting>,
 }
@@ -37,15 +39,17 @@ pub struct SectionList {
 /// The cut list of some pieces.
 pub fn cut_list<'a>(pieces: impl IntoIterator<Item = (usize, &'a CutPiece)>) -> Vec<SectionList> {
     type Key = (Reverse<Length>, Option<Bevel>, bool);
-    let mut sections: BTreeMap<Section, BTreeMap<Key, Setting>> = BTreeMap::new();
+    let mut sections: BTreeMap<Section, (Stock, BTreeMap<Key, Setting>)> = BTreeMap::new();
     for (place, piece) in pieces {
         let minded = piece.stock.minded;
         let key = (Reverse(piece.length), piece.bevel, minded == Minded::TopUp);
         let empty = || Setting { length: piece.length, bevel: piece.bevel, minded, pieces: Vec::new() };
-        sections.entry(piece.section()).or_default().entry(key).or_insert_with(empty).pieces.push(place);
+        let of_it = sections.entry(piece.section()).or_insert_with(|| (piece.stock.clone(), BTreeMap::new()));
+        of_it.1.entry(key).or_insert_with(empty).pieces.push(place);
     }
-    let list = |(section, settings): (Section, BTreeMap<Key, Setting>)| SectionList {
+    let list = |(section, (stock, settings)): (Section, (Stock, BTreeMap<Key, Setting>))| SectionList {
         section,
+        stock,
         settings: settings.into_values().collect(),
     };
     sections.into_iter().map(list).collect()

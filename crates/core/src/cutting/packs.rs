@@ -14,11 +14,12 @@ use std::collections::BTreeMap;
 use std::sync::Arc;
 
 use super::pieces::{CutPiece, For, Of, PieceId, named};
-use crate::framing::member::{Bevel, Member, Minded, Role};
+use crate::framing::member::{Bevel, Member, Minded, Role, Stock};
 use crate::framing::nailing::{Nailing, opening_nailing, wall_nailing};
 use crate::framing::{OpeningPlan, WallPlan};
 use crate::house::PartId;
 use crate::job::{Backing, Job, Letter, Partition, Wall, WallEnd, WallId};
+use crate::lumber::Moisture;
 use crate::measure::{End, Length};
 use crate::plan::JobPlan;
 use crate::say;
@@ -148,6 +149,15 @@ pub struct Pack {
     pub goes: Vec<Goes>,
     /// The pieces of each, by their names, in the order of `goes`.
     pub named: Vec<Vec<PieceId>>,
+    /// What the pieces of one are cut from, and how long each is.
+    sticks: Vec<(Stock, Length)>,
+}
+
+impl Pack {
+    /// What one of them weighs, lb; its filler and its nails weigh nothing.
+    pub fn pounds(&self, moisture: Moisture) -> f64 {
+        self.sticks.iter().map(|(stock, length)| stock.pounds_a_foot(moisture) * length.to_feet()).sum()
+    }
 }
 
 /// The packs of a planned job, from its pieces; the largest kinds first as they are built in that order.
@@ -209,7 +219,8 @@ fn one(goes: Goes, pieces: &[&CutPiece], filler: Option<Filler>, nails: Vec<Nail
         counted.into_iter().map(|(piece, count)| PackPiece { count, ..piece }).collect();
     pieces_of_it.sort_by(|a, b| b.length.cmp(&a.length).then(a.cmp(b)));
     let named = vec![pieces.iter().map(|piece| piece.id).collect()];
-    Pack { pieces: pieces_of_it, filler, nails, goes: vec![goes], named }
+    let sticks = pieces.iter().map(|piece| (piece.stock.clone(), piece.length)).collect();
+    Pack { pieces: pieces_of_it, filler, nails, goes: vec![goes], named, sticks }
 }
 
 /// The packs of a wall.
@@ -306,7 +317,7 @@ fn is_of_end(opening: &OpeningPlan, end: End, member: &Member) -> bool {
     if member.opening != Some(opening.id) {
         return false;
     }
-    let on_side = (end == End::Left) == (member.rect.x < opening.design.center);
+    let on_side = opening.is_at(end, member.rect.x);
     match member.role {
         Role::King | Role::Jack => on_side,
         Role::CrippleBelow => match end {

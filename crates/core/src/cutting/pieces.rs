@@ -2,7 +2,7 @@
 //!
 //! **What it does.** Says of everything that is framed what has to be cut: each piece once, under a name that it keeps when
 //! something else in the job changes. Pieces of an opening that nobody has decided, or that does not carry, are held back and said
-//! to be; so are beams and posts.
+//! to be; so are beams and posts. What stands in an opening that is framed already, and is wanted as it stands, is not cut again.
 //!
 //! **Source.** Common practice, no source: a sole plate runs through its doorways until the wall stands, so it is cut as one piece.
 //!
@@ -11,10 +11,12 @@
 use std::collections::BTreeMap;
 use std::sync::Arc;
 
+use crate::framing::changes::plan_as_framed;
 use crate::framing::member::{Bevel, Member, Minded, Role, Stock};
 use crate::framing::{OpeningPlan, WallPlan};
 use crate::house::PartId;
-use crate::job::{Job, Letter, OpeningId, Wall, WallId};
+use crate::job::{Job, Letter, OpeningId, Rules, Wall, WallId};
+use crate::lumber::SawnLumber;
 use crate::measure::Length;
 use crate::plan::JobPlan;
 use crate::plan::members::Member as HouseMember;
@@ -71,7 +73,7 @@ impl Section {
     /// As it is called on a list.
     pub fn phrase(&self) -> Phrase {
         let minded = if self.treated { Minded::Treated } else { Minded::Nothing };
-        Stock { wood: self.wood.clone(), minded }.phrase()
+        minded.said_of(&self.wood)
     }
 }
 
@@ -125,8 +127,21 @@ pub enum HeldBack {
 pub struct JobPieces {
     /// To cut, wall by wall, then the house's beams and posts.
     pub pieces: Vec<CutPiece>,
+    /// Standing in openings that are framed already: not cut again.
+    pub standing: Vec<CutPiece>,
     /// Not to cut yet.
     pub held_back: Vec<HeldBack>,
+}
+
+impl JobPieces {
+    /// What stands already, opening by opening, in sentences.
+    pub fn standing_phrases(&self, job: &Job) -> Vec<Phrase> {
+        let mut counts: BTreeMap<Of, usize> = BTreeMap::new();
+        for piece in &self.standing {
+            *counts.entry(piece.id.of).or_default() += 1;
+        }
+        counts.into_iter().map(|(of, count)| say!("cut-standing", what = of.phrase(job), count)).collect()
+    }
 }
 
 impl For {
@@ -225,8 +240,11 @@ pub fn is_decided(opening: &OpeningPlan) -> bool {
 /// The pieces of a planned job.
 pub fn pieces_of_job(plan: &JobPlan) -> JobPieces {
     let mut all = JobPieces::default();
+    let rules = plan.job().rules();
     for (wall, planned) in plan.walls() {
-        all.pieces.extend(pieces_of_wall(wall, planned));
+        let (standing, pieces) = parted_by_standing(&rules, wall, planned, pieces_of_wall(wall, planned));
+        all.pieces.extend(pieces);
+        all.standing.extend(standing);
         all.held_back.extend(planned.openings.iter().filter(|opening| !is_decided(opening)).map(|opening| {
             let OpeningPlan { id, letter, .. } = *opening;
             HeldBack::Opening { wall: wall.id, opening: id, letter, why: opening.verdict_phrase() }
@@ -241,6 +259,35 @@ pub fn pieces_of_job(plan: &JobPlan) -> JobPieces {
     all
 }
 
+/// Parts what stands in framed openings from what is still to be cut. Where an opening changed since it was framed, a piece of it stands if
+/// one that is alike was framed.
+fn parted_by_standing(
+    rules: &Rules<'_>,
+    wall: &Wall,
+    plan: &WallPlan,
+    pieces: Vec<CutPiece>,
+) -> (Vec<CutPiece>, Vec<CutPiece>) {
+    let framed = wall.openings.iter().filter(|opening| opening.framed_as.is_some());
+    let mut built: BTreeMap<OpeningId, Option<Vec<CutPiece>>> = framed
+        .map(|opening| {
+            let before = plan_as_framed(rules, wall, plan, opening);
+            (opening.id, before.map(|before| pieces_of_wall(wall, &before)))
+        })
+        .collect();
+    pieces.into_iter().partition(|piece| {
+        let opening = piece.id.of.opening().and_then(|opening| built.get_mut(&opening));
+        let Some(built) = opening else { return false };
+        // Nothing changed: all of it stands.
+        let Some(built) = built else { return true };
+        let alike = |other: &CutPiece| {
+            (other.id.of, other.id.for_, other.length, other.bevel, &other.stock)
+                == (piece.id.of, piece.id.for_, piece.length, piece.bevel, &piece.stock)
+        };
+        let found = built.iter().position(alike);
+        found.map(|place| built.swap_remove(place)).is_some()
+    })
+}
+
 /// The pieces of a planned wall; those of an opening that is not decided are left out.
 pub fn pieces_of_wall(wall: &Wall, plan: &WallPlan) -> Vec<CutPiece> {
     let held_back = |member: &Member| {
@@ -248,7 +295,7 @@ pub fn pieces_of_wall(wall: &Wall, plan: &WallPlan) -> Vec<CutPiece> {
         let role = member.role != Role::SolePlateCutLast;
         role && plan.openings.iter().find(of).is_some_and(|opening| !is_decided(opening))
     };
-    let soles = sole_plates(&plan.members);
+    let soles = sole_plates(&plan.members, wall.frame.framing.plate_stock);
     let of_sole = |place: usize| soles.iter().find(|run| run.contains(&place));
     let mut order: Vec<usize> = (0..plan.members.len()).filter(|&place| !held_back(&plan.members[place])).collect();
     order.sort_by_key(|&place| (plan.members[place].rect.x, plan.members[place].rect.y, place));
@@ -284,22 +331,25 @@ fn bay_of(x: Length, spacing: Length) -> u16 {
     u16::try_from(x.nanometers().max(0) / spacing.nanometers().max(1)).unwrap_or(u16::MAX)
 }
 
-/// Sole plates as they are cut: what is taken out of a doorway later with what lies to either side of it.
-fn sole_plates(members: &[Member]) -> Vec<Vec<usize>> {
+/// Sole plates as they are cut: what is taken out of a doorway later with what lies to either side of it, as far as the wall's plate stock
+/// reaches.
+fn sole_plates(members: &[Member], longest: Length) -> Vec<Vec<usize>> {
     let is_sole = |member: &Member| matches!(member.role, Role::SolePlate | Role::SolePlateCutLast);
     let mut soles: Vec<usize> = (0..members.len()).filter(|&place| is_sole(&members[place])).collect();
     soles.sort_by_key(|&place| (members[place].rect.x, place));
     let mut runs: Vec<Vec<usize>> = Vec::new();
     for place in soles {
         let member = &members[place];
-        let goes_on = |last: &usize| {
-            let before = &members[*last];
+        let goes_on = |run: &[usize]| {
+            let Some(before) = run.last().map(|last| &members[*last]) else { return false };
+            let length: Length = run.iter().map(|place| members[*place].cut).sum();
             // Two pieces that meet are a break; only a doorway is no end.
             before.rect.right() == member.rect.x
                 && (before.role == Role::SolePlateCutLast || member.role == Role::SolePlateCutLast)
+                && length + member.cut <= longest
         };
         match runs.last_mut() {
-            Some(run) if run.last().is_some_and(goes_on) => run.push(place),
+            Some(run) if goes_on(run) => run.push(place),
             _ => runs.push(vec![place]),
         }
     }
@@ -308,20 +358,20 @@ fn sole_plates(members: &[Member]) -> Vec<Vec<usize>> {
 
 /// The pieces of a beam or a post; `None` where it has no number or does not carry.
 fn of_the_house(part: PartId, member: HouseMember<'_>) -> Option<Vec<CutPiece>> {
-    let (for_, cuts, wood, plies): (For, Vec<Length>, String, u8) = match member {
+    let (for_, cuts, stock, plies): (For, Vec<Length>, Stock, u8) = match member {
         HouseMember::Beam(beam) => {
             let sized = beam.outcome.as_ref().ok().filter(|sized| sized.goes_in().carries())?;
             let header = sized.goes_in().beam;
             let cuts = sized.pieces.iter().map(|piece| piece.to - piece.from).collect();
-            (For::Beam, cuts, header.board.name(), header.plies)
+            (For::Beam, cuts, header.board.into(), header.plies)
         }
         HouseMember::Post(post) => {
             let sized = post.outcome.as_ref().ok().filter(|sized| sized.goes_in().carries())?;
-            let (wood, count) = match sized.goes_in().post {
-                PostSection::Studs { lumber, count } => (lumber.name(), count),
-                PostSection::Solid(lumber) => (lumber.name(), 1),
+            let (stock, count) = match sized.goes_in().post {
+                PostSection::Studs { lumber, count } => (SawnLumber::from(lumber).into(), count),
+                PostSection::Solid(lumber) => (lumber.into(), 1),
             };
-            (For::Post, vec![post.spec.height], wood, count)
+            (For::Post, vec![post.spec.height], stock, count)
         }
     };
     let each = cuts.iter().flat_map(|cut| std::iter::repeat_n(*cut, usize::from(plies)));
@@ -329,7 +379,7 @@ fn of_the_house(part: PartId, member: HouseMember<'_>) -> Option<Vec<CutPiece>> 
         id: PieceId { of: Of::Part(part), for_, ordinal: ordinal as u16 },
         length,
         bevel: None,
-        stock: wood.as_str().into(),
+        stock: stock.clone(),
         members: Vec::new(),
     });
     Some(pieces.collect())

@@ -2,7 +2,8 @@
 //!
 //! **What it does.** Holds what was ticked off against what is wanted now. A piece that was cut under its own name and to its length is
 //! done. One that is wanted no more, or to another length, does for any other piece of the same wood, length and bevel; else it is
-//! said which shorter piece it still gives; else it is one too many. Nothing that is cut is asked for again.
+//! said which shorter piece it still gives; else it is one too many. Nothing that is cut is asked for again; what stands in the wall
+//! already is neither wanted nor left over.
 //!
 //! **Source.** Common practice, no source.
 //!
@@ -11,7 +12,7 @@
 
 use std::collections::{BTreeMap, BTreeSet};
 
-use super::pieces::{CutPiece, PieceId, Section};
+use super::pieces::{CutPiece, JobPieces, PieceId, Section};
 use crate::framing::member::Bevel;
 use crate::measure::Length;
 
@@ -80,13 +81,20 @@ pub fn made(ticks: &[Tick]) -> Vec<&Tick> {
 type Alike = (Section, Option<Bevel>, Length);
 
 /// What of the wanted pieces is cut, and what was cut besides.
-pub fn progress(pieces: &[CutPiece], made: &[&Tick]) -> Progress {
+pub fn progress(wanted: &JobPieces, made: &[&Tick]) -> Progress {
+    let pieces = &wanted.pieces;
     let of_piece = |piece: &CutPiece| -> Alike { (piece.section(), piece.bevel, piece.length) };
     let of_tick = |tick: &Tick| -> Alike { (tick.section.clone(), tick.bevel, tick.length) };
     let mut all = Progress { cut: vec![false; pieces.len()], ..Progress::default() };
     let places: BTreeMap<PieceId, usize> = pieces.iter().enumerate().map(|(place, piece)| (piece.id, place)).collect();
+    let mut standing: BTreeMap<PieceId, Alike> =
+        wanted.standing.iter().map(|piece| (piece.id, of_piece(piece))).collect();
     let mut others = Vec::new();
     for (number, tick) in made.iter().enumerate() {
+        if standing.get(&tick.piece).is_some_and(|stands| *stands == of_tick(tick)) {
+            standing.remove(&tick.piece);
+            continue;
+        }
         match places.get(&tick.piece) {
             Some(&place) if !all.cut[place] && of_piece(&pieces[place]) == of_tick(tick) => all.cut[place] = true,
             _ => others.push(number),
@@ -128,14 +136,20 @@ mod tests {
     use crate::cutting::pieces::{For, Of};
     use crate::framing::member::{Role, Stock};
     use crate::job::WallId;
+    use crate::lumber::{Depth, Grade, SawnLumber, SawnSize, Species};
 
     fn id(bay: u16) -> PieceId {
         PieceId { of: Of::Bay(WallId(1), bay), for_: For::Wall(Role::Stud), ordinal: 0 }
     }
 
     fn piece(bay: u16, inches: i64) -> CutPiece {
-        let stock = Stock::from("2x4 SPF Stud");
+        let size = SawnSize::two_by(Depth::Four);
+        let stock = Stock::from(SawnLumber { species: Species::SprucePineFir, grade: Grade::Stud, size });
         CutPiece { id: id(bay), length: Length::inches(inches), bevel: None, stock, members: Vec::new() }
+    }
+
+    fn wanted(pieces: impl IntoIterator<Item = CutPiece>) -> JobPieces {
+        JobPieces { pieces: pieces.into_iter().collect(), ..JobPieces::default() }
     }
 
     fn tick(device: u128, bay: u16, inches: i64) -> Tick {
@@ -153,7 +167,7 @@ mod tests {
         let made = made(&ticks);
         assert_eq!(made.len(), 2);
         // The second one does for another stud that is alike.
-        let wanted = [piece(0, 90), piece(1, 90), piece(2, 88)];
+        let wanted = wanted([piece(0, 90), piece(1, 90), piece(2, 88)]);
         let now = progress(&wanted, &made);
         assert_eq!(now.cut, [true, true, false]);
         assert_eq!((now.stands_in, now.left), (vec![(1, 1)], vec![]));
@@ -171,8 +185,16 @@ mod tests {
     #[test]
     fn what_is_wanted_shorter_now_is_cut_again_from_what_is_there() {
         let ticks = [tick(1, 0, 81), tick(1, 1, 81), tick(1, 2, 40)];
-        let now = progress(&[piece(0, 80), piece(1, 80), piece(2, 60)], &made(&ticks));
+        let now = progress(&wanted([piece(0, 80), piece(1, 80), piece(2, 60)]), &made(&ticks));
         assert_eq!(now.cut, [false; 3]);
         assert_eq!(now.left, [(0, Left::Recut(0)), (1, Left::Recut(1)), (2, Left::TooMany)]);
+    }
+    #[test]
+    fn what_stands_was_cut_once_and_is_no_left_over() {
+        let wanted = JobPieces { standing: vec![piece(0, 81)], ..wanted([piece(1, 80)]) };
+        let once = progress(&wanted, &made(&[tick(1, 0, 81)]));
+        assert_eq!((once.cut, once.left), (vec![false], vec![]));
+        let twice = progress(&wanted, &made(&[tick(1, 0, 81), tick(2, 0, 81)]));
+        assert_eq!(twice.left, [(1, Left::Recut(0))], "two devices made two, and one of them stands");
     }
 }

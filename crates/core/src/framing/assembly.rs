@@ -101,8 +101,7 @@ fn packs(plan: &OpeningPlan, mine: &[&Member], header: bool) -> Vec<Phrase> {
 
 /// How many jacks of an end there are and how long the longest is cut.
 fn jacks_cut(plan: &OpeningPlan, mine: &[&Member], end: End) -> Option<(usize, Length)> {
-    let of_end =
-        |member: &&&Member| member.role == Role::Jack && (end == End::Left) == (member.rect.x < plan.design.center);
+    let of_end = |member: &&&Member| member.role == Role::Jack && plan.is_at(end, member.rect.x);
     let cuts: Vec<Length> = mine.iter().filter(of_end).map(|member| member.cut).collect();
     let longest = cuts.iter().max()?;
     Some((cuts.len(), *longest))

@@ -41,11 +41,8 @@ impl Changes {
 
 /// What changed about an opening of a planned wall since it was framed; `None` where it is not marked as framed.
 pub fn changes(rules: &Rules<'_>, wall: &Wall, now: &WallPlan, opening: &Opening) -> Option<Changes> {
-    let framed = opening.framed_as.as_ref()?;
-    if (&framed.design, &framed.jacks, &framed.kings) == (&opening.design, &opening.jacks, &opening.kings) {
-        return Some(Changes::default());
-    }
-    let before = plan_wall(rules, &as_framed(wall, opening, framed), &now.ground.landed);
+    opening.framed_as.as_ref()?;
+    let Some(before) = plan_as_framed(rules, wall, now, opening) else { return Some(Changes::default()) };
     let header = |plan: &WallPlan| {
         let of_opening = |plan: &&OpeningPlan| plan.id == opening.id;
         let plan = plan.openings.iter().find(of_opening)?;
@@ -59,6 +56,13 @@ pub fn changes(rules: &Rules<'_>, wall: &Wall, now: &WallPlan, opening: &Opening
         struck: only_in(&before.marks, &now.marks),
         made: only_in(&now.marks, &before.marks),
     })
+}
+
+/// A planned wall as it was with one opening as somebody framed it; `None` where that opening is not marked as framed, or did not change.
+pub fn plan_as_framed(rules: &Rules<'_>, wall: &Wall, now: &WallPlan, opening: &Opening) -> Option<WallPlan> {
+    let framed = opening.framed_as.as_ref()?;
+    let same = (&framed.design, &framed.jacks, &framed.kings) == (&opening.design, &opening.jacks, &opening.kings);
+    (!same).then(|| plan_wall(rules, &as_framed(wall, opening, framed), &now.ground.landed))
 }
 
 fn as_framed(wall: &Wall, opening: &Opening, framed: &FramedAs) -> Wall {

@@ -14,7 +14,7 @@
 use super::opening_plan::{Ground, OpeningPlan};
 use super::opening_problem::plate_bearing;
 use crate::codes::question::{Bearing, BuiltUpColumn};
-use crate::codes::{Combination, PlateEnd, Service, Topic};
+use crate::codes::{Combination, DesignCode, PlateEnd, Service, Topic};
 use crate::job::{Wall, WallFace, WallFrame};
 use crate::loads::{ByKind, LoadKind};
 use crate::lumber::Family;
@@ -111,7 +111,8 @@ fn works(wall: &Wall, ground: &Ground, at: Length, pounds: &ByKind<f64>, studs: 
     let strength = ground.code.strength().iter();
     for combination in strength.filter(|combination| combination.applies_to(&present)) {
         let load = combination.total(pounds);
-        let carries = ground.code.built_up_column(&mut Silent, &column(&wall.frame, studs), combination.duration);
+        let carries =
+            ground.code.built_up_column(&mut Silent, &column(ground.code, &wall.frame, studs), combination.duration);
         worst.column = worst.column.max(carries.map_or(f64::INFINITY, |carries| load / carries));
         let bears = plate_bears(&mut Silent, wall, ground, at, studs);
         worst.plate = worst.plate.max(bears.map_or(f64::INFINITY, |bears| load / bears));
@@ -120,7 +121,7 @@ fn works(wall: &Wall, ground: &Ground, at: Length, pounds: &ByKind<f64>, studs: 
 }
 
 /// The studs as a built-up column between the plates.
-fn column(frame: &WallFrame, studs: u8) -> BuiltUpColumn {
+fn column(code: DesignCode, frame: &WallFrame, studs: u8) -> BuiltUpColumn {
     BuiltUpColumn {
         lumber: frame.stud,
         studs,
@@ -128,6 +129,7 @@ fn column(frame: &WallFrame, studs: u8) -> BuiltUpColumn {
         depth: frame.depth().to_inches(),
         length: frame.stud_length().to_inches(),
         held_every: held_every(frame),
+        most_slender: code.most_slender_column(),
         service: Service::Dry,
     }
 }
@@ -171,14 +173,14 @@ pub fn field_working<P: Pen>(pen: &mut P, wall: &Wall, ground: &Ground, load: &F
     let pounds = load.amount.map(|force| force.to_lbf());
     let code = ground.code;
     let hardest = |combination: &&Combination| {
-        code.built_up_column(&mut Silent, &column(&wall.frame, load.studs()), combination.duration)
+        code.built_up_column(&mut Silent, &column(code, &wall.frame, load.studs()), combination.duration)
             .map_or(f64::INFINITY, |carries| combination.total(&pounds) / carries)
     };
     let worst = code.strength().iter().max_by(|a, b| hardest(a).total_cmp(&hardest(b)));
     let Some(combination) = worst else { return };
     pen.note(|| say!("note-studs-under", studs = load.studs(), combination = combination.index.phrase()));
     let total = combination.total(&pounds);
-    if let Some(carries) = code.built_up_column(pen, &column(&wall.frame, load.studs()), combination.duration) {
+    if let Some(carries) = code.built_up_column(pen, &column(code, &wall.frame, load.studs()), combination.duration) {
         let ratio = pen.given("⟨symbol-load⟩", total) / carries;
         pen.step("step-how-hard-they-work", "⟨symbol-ratio⟩", Unit::None, code.clause(Topic::BuiltUpColumn), ratio);
     }

@@ -203,11 +203,14 @@ mod tests {
     use super::*;
     use crate::framing::member::Rect;
     use crate::job::{Rake, WallHeight};
+    use crate::lumber::{Depth, Grade, SawnLumber, SawnSize, Species};
 
     fn upright(role: Role, meets: Option<PlatesMarked>, cut: i64) -> Member {
         let height = Length::inches(cut);
         let rect = Rect { x: Length::inches(20), y: Length::inches(2), width: Length::inches(2), height };
-        Member { meets, cut: height, ..Member::new(role, None, rect, String::new()) }
+        let size = SawnSize::two_by(Depth::Four);
+        let spruce = SawnLumber { species: Species::SprucePineFir, grade: Grade::Stud, size };
+        Member { meets, cut: height, ..Member::new(role, None, rect, spruce.into()) }
     }
 
     #[test]

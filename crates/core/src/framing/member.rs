@@ -2,7 +2,8 @@
 
 use std::sync::Arc;
 
-use crate::job::OpeningId;
+use crate::job::{OpeningId, WallFrame};
+use crate::lumber::{Depth, HeaderBoard, Moisture, Rectangle, SawnLumber, WeighsAs};
 use crate::measure::Length;
 use crate::say;
 use crate::speech::Phrase;
@@ -188,6 +189,10 @@ pub struct Stock {
     pub wood: Arc<str>,
     /// What has to be minded with it.
     pub minded: Minded,
+    /// How thick and how deep it really is: one ply of it.
+    pub section: Rectangle,
+    /// What it weighs by.
+    pub weighs_as: WeighsAs,
 }
 
 /// What has to be minded with a piece.
@@ -201,43 +206,89 @@ pub enum Minded {
     Treated,
 }
 
-impl<T: Into<Arc<str>>> From<T> for Stock {
-    fn from(wood: T) -> Self {
-        Self { wood: wood.into(), minded: Minded::Nothing }
+impl Minded {
+    /// Wood, as it is called on a cut list.
+    pub fn said_of(self, wood: &str) -> Phrase {
+        match self {
+            Self::Nothing => Phrase::verbatim(wood),
+            Self::TopUp => say!("stock-top-up", wood = wood),
+            Self::Treated => say!("stock-treated", wood = wood),
+        }
+    }
+}
+
+impl From<HeaderBoard> for Stock {
+    fn from(board: HeaderBoard) -> Self {
+        let section = Rectangle { width: board.ply_width(), depth: board.depth() };
+        Self { wood: board.name().into(), minded: Minded::Nothing, section, weighs_as: board.into() }
+    }
+}
+
+impl From<SawnLumber> for Stock {
+    fn from(lumber: SawnLumber) -> Self {
+        let SawnLumber { species, grade, size } = lumber;
+        HeaderBoard::Sawn { species, grade, size }.into()
     }
 }
 
 impl Stock {
+    /// What the studs of a wall are cut from.
+    pub fn of_studs(frame: &WallFrame) -> Self {
+        Self::as_wide_as(frame, frame.stud.depth)
+    }
+
+    /// A board of a wall's wood, as wide as a nominal depth.
+    pub fn as_wide_as(frame: &WallFrame, depth: Depth) -> Self {
+        Self {
+            wood: frame.stud_stock_of(depth).into(),
+            minded: Minded::Nothing,
+            section: Rectangle { width: frame.thickness(), depth: frame.sawn.depth(depth) },
+            weighs_as: WeighsAs::Sawn(frame.stud.species),
+        }
+    }
+
+    /// What the plates of a wall are cut from. They weigh what their own species does.
+    pub fn of_plates(frame: &WallFrame) -> Self {
+        Self { weighs_as: WeighsAs::Sawn(frame.plate_species), ..Self::of_studs(frame) }
+    }
+
+    /// What a foot of it weighs, lb.
+    pub fn pounds_a_foot(&self, moisture: Moisture) -> f64 {
+        self.section.area_square_inches() / 144.0 * self.weighs_as.density_pcf(moisture)
+    }
+
     /// As it is called on a cut list.
     pub fn phrase(&self) -> Phrase {
-        let wood = &*self.wood;
-        match self.minded {
-            Minded::Nothing => Phrase::verbatim(wood),
-            Minded::TopUp => say!("stock-top-up", wood = wood),
-            Minded::Treated => say!("stock-treated", wood = wood),
-        }
+        self.minded.said_of(&self.wood)
     }
 }
 
 impl Member {
     /// A square piece: an upright is cut to its height, anything else to its width.
-    pub fn new(role: Role, opening: Option<OpeningId>, rect: Rect, stock: impl Into<Stock>) -> Self {
+    pub fn new(role: Role, opening: Option<OpeningId>, rect: Rect, stock: Stock) -> Self {
         let cut = if role.stands() { rect.height } else { rect.width };
-        Self {
-            role,
-            opening,
-            rect,
-            climb: Climb::default(),
-            meets: None,
-            cut,
-            bevel: None,
-            plies: 1,
-            stock: stock.into(),
+        Self { role, opening, rect, climb: Climb::default(), meets: None, cut, bevel: None, plies: 1, stock }
+    }
+
+    /// Its size through the wall, all plies together. What lies flat or stands edge to the face is as deep as its board; what shows its broad
+    /// side is as thick. A ripped piece is told by the side that it comes nearer to.
+    pub fn through(&self) -> Length {
+        // A block over the plates is seen from its end.
+        if self.role == Role::CeilingBlock {
+            return self.cut;
         }
+        let seen = if self.role.stands() {
+            self.rect.width
+        } else {
+            self.rect.height - self.climb.bottom.abs().max(self.climb.top.abs())
+        };
+        let Rectangle { width: thick, depth: deep } = self.stock.section;
+        let shows_its_edge = (seen - thick).abs() <= (seen - deep).abs();
+        (if shows_its_edge { deep } else { thick }) * i64::from(self.plies.max(1))
     }
 
     /// Lower and upper edge at a place within it.
-    fn edges_at(&self, x: Length) -> (Length, Length) {
+    pub fn edges_at(&self, x: Length) -> (Length, Length) {
         let low = self.rect.y + (-self.climb.bottom).max(Length::ZERO);
         let high = self.rect.top() - self.climb.top.max(Length::ZERO);
         let part = (x - self.rect.x).to_inches() / self.rect.width.to_inches();

@@ -107,6 +107,9 @@ impl SizedHeader {
     }
 }
 
+/// A wall shorter than this beside an overhead door is a narrow one for bracing: 4 ft (IRC 2021 R602.10, from memory).
+pub const FULL_BRACING_PANEL: Length = Length::feet(4);
+
 /// A planned opening.
 #[derive(Clone, Debug, PartialEq)]
 pub struct OpeningPlan {
@@ -150,6 +153,11 @@ pub struct CandidateCut {
 }
 
 impl OpeningPlan {
+    /// Whether something whose left edge is here belongs to an end of it.
+    pub fn is_at(&self, end: End, x: Length) -> bool {
+        (end == End::Left) == (x < self.design.center)
+    }
+
     /// Left face of the rough opening.
     pub fn left(&self) -> Length {
         self.design.center - self.rough.width.half()

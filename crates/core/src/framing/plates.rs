@@ -38,12 +38,87 @@ pub fn top_breaks(
 ) -> Option<TopBreaks> {
     let fine = |at: &Length| !over.iter().any(|(from, to)| *from < *at && *at < *to);
     let places: Vec<Length> = studs.iter().map(middle).filter(fine).collect();
-    let lower = breaks(wall_length, stock, stock, &places, |_| true)?;
-    let far = |at: Length| lower.iter().all(|other| apart <= (at - *other).abs());
+    let first_boards = || (1..=8).map(|eighth| stock * (9 - eighth) / 8);
+    let far_from = |lower: &[Length], at: Length| lower.iter().all(|other| apart <= (at - *other).abs());
     // The upper plate starts with a shorter board, so that its breaks fall between the lower plate's.
-    let first_boards = (1..=8).map(|eighth| stock * (9 - eighth) / 8);
-    let upper = first_boards.into_iter().find_map(|first| breaks(wall_length, first, stock, &places, far))?;
-    Some(TopBreaks { lower, upper })
+    let one_after_the_other = || {
+        let lower = breaks(wall_length, stock, stock, &places, |_| true)?;
+        let far = |at: Length| far_from(&lower, at);
+        let upper = first_boards().find_map(|first| breaks(wall_length, first, stock, &places, far))?;
+        Some(TopBreaks { lower, upper })
+    };
+    // Where that does not do, the lower one starts with a shorter board, too, and no piece is shorter than it has to be.
+    let even = |first: Length| {
+        let lower = even_breaks(wall_length, first, stock, &places)?;
+        let far: Vec<Length> = places.iter().copied().filter(|at| far_from(&lower, *at)).collect();
+        let upper = even_breaks(wall_length, stock, stock, &far)?;
+        Some(TopBreaks { lower, upper })
+    };
+    one_after_the_other().or_else(|| first_boards().filter_map(even).max_by_key(|found| found.shortest(wall_length)))
+}
+
+/// Where the top plates of a wall break that is framed in panels: the lower one at their ends, and between as far as a board reaches; the upper one, which goes
+/// on afterwards, far enough from all of them. Plates end with their panel in any case: where no breaks of the upper one satisfy everything it has none, and a
+/// board that nobody sells is told.
+pub fn panel_breaks(
+    wall_length: Length,
+    stock: Length,
+    apart: Length,
+    studs: &[Stretch],
+    (over, ends): (&[Stretch], &[Length]),
+) -> TopBreaks {
+    let fine = |at: &Length| !over.iter().any(|(from, to)| *from < *at && *at < *to);
+    let places: Vec<Length> = studs.iter().map(middle).filter(fine).collect();
+    let mut lower: Vec<Length> = Vec::new();
+    let mut from = Length::ZERO;
+    for end in ends.iter().copied().chain([wall_length]) {
+        let within: Vec<Length> = places.iter().map(|at| *at - from).filter(|at| Length::ZERO < *at).collect();
+        let between = breaks(end - from, stock, stock, &within, |_| true).unwrap_or_default();
+        lower.extend(between.into_iter().map(|at| at + from));
+        lower.extend((end < wall_length).then_some(end));
+        from = end;
+    }
+    let far = |at: Length| lower.iter().all(|other| apart <= (at - *other).abs());
+    let places: Vec<Length> = places.iter().copied().filter(|at| far(*at)).collect();
+    let upper = even_breaks(wall_length, stock, stock, &places).unwrap_or_default();
+    TopBreaks { lower, upper }
+}
+
+impl TopBreaks {
+    /// The shortest piece of either plate.
+    fn shortest(&self, wall_length: Length) -> Length {
+        let pieces = |breaks: &[Length]| {
+            let ends = [&[Length::ZERO], breaks, &[wall_length]].concat();
+            ends.windows(2).map(|pair| pair[1] - pair[0]).min()
+        };
+        [&self.lower, &self.upper].into_iter().filter_map(|breaks| pieces(breaks)).min().unwrap_or(wall_length)
+    }
+}
+
+/// The breaks whose shortest piece is the longest; no piece is longer than a board, nor the first than `first`.
+fn even_breaks(wall_length: Length, first: Length, stock: Length, places: &[Length]) -> Option<Vec<Length>> {
+    let mut ends: Vec<Length> = places.iter().copied().filter(|at| Length::ZERO < *at && *at < wall_length).collect();
+    ends.sort_unstable();
+    ends.push(wall_length);
+    // Of every end the shortest piece on the best way there, and the end before it.
+    let mut best: Vec<Option<(Length, Option<usize>)>> = Vec::new();
+    for (place, end) in ends.iter().enumerate() {
+        let alone = (*end <= first.min(stock)).then_some((*end, None));
+        let after = (0..place).filter_map(|before| {
+            let piece = *end - ends[before];
+            let (shortest, _) = best[before].filter(|_| piece <= stock)?;
+            Some((shortest.min(piece), Some(before)))
+        });
+        best.push(after.chain(alone).max_by_key(|(shortest, _)| *shortest));
+    }
+    let mut found = Vec::new();
+    let mut at = best.last().copied().flatten()?.1;
+    while let Some(place) = at {
+        found.push(ends[place]);
+        at = best[place].and_then(|(_, before)| before);
+    }
+    found.reverse();
+    Some(found)
 }
 
 /// Pieces break on the middle of a stud.
@@ -142,6 +217,19 @@ mod tests {
         let found =
             top_breaks(length, Length::feet(16), Length::feet(4), &studs(length), &over).expect("there is room");
         assert_eq!(found.lower, [Length::inches(160)], "on the last stud before the opening");
+    }
+
+    #[test]
+    fn where_one_board_after_the_other_does_not_do_the_first_is_shorter_and_no_piece_is_a_scrap() {
+        // Only four studs to break on: at 10, 14, 16 and 20 ft of a wall of 30 ft, 4 ft apart. From 16 ft the upper plate finds no break
+        // that is far enough from it and that a board reaches on either side.
+        let studs: Vec<Stretch> = [10, 14, 16, 20].map(|at| (Length::feet(at), Length::feet(at))).to_vec();
+        let found =
+            top_breaks(Length::feet(30), Length::feet(16), Length::feet(4), &studs, &[]).expect("there is room");
+        assert!(
+            found.lower.iter().all(|lower| found.upper.iter().all(|upper| Length::feet(4) <= (*lower - *upper).abs()))
+        );
+        assert!(Length::feet(4) <= found.shortest(Length::feet(30)), "{found:?}");
     }
 
     #[test]

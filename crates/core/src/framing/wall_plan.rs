@@ -23,6 +23,7 @@ use super::marks::{Mark, marks};
 use super::member::Member;
 use super::opening_plan::{Ground, OpeningOutcome, OpeningPlan};
 use super::opening_problem::sole_pieces;
+use super::panel_joints::{Joint, panel_ends};
 use super::plan_opening::plan_opening;
 use super::plates::TopBreaks;
 use crate::finding::{Finding, Severity};
@@ -49,6 +50,8 @@ pub struct WallPlan {
     pub marks: Vec<Mark>,
     /// Anchor bolts in the sole plate, from the wall's left end.
     pub bolts: Vec<Length>,
+    /// Where panels end in which it is framed, from left to right.
+    pub panel_ends: Vec<Length>,
     /// What is wrong or worth knowing.
     pub findings: Vec<Finding>,
 }
@@ -65,9 +68,17 @@ pub fn plan_wall(rules: &Rules<'_>, wall: &Wall, landed: &Landed) -> WallPlan {
         wall.openings.iter().map(|opening| plan_opening(rules, wall, &ground, opening)).collect();
     openings.sort_by_key(|plan| (plan.left(), plan.id));
     let layout = stud_positions(&wall.frame);
-    let breaks = plate_breaks(wall, &openings, &layout);
     let field_loads = field_loads(wall, &ground, &openings);
-    let members = members(wall, &ground, &field_loads, &openings, &layout, breaks.as_ref());
+    let framed = |joints: &[Joint]| {
+        let breaks = plate_breaks(wall, &openings, &layout, &ends_of(joints));
+        let members = members(wall, &ground, &field_loads, &openings, &layout, (breaks.as_ref(), joints));
+        (breaks, members)
+    };
+    let (mut breaks, mut members) = framed(&[]);
+    let joints = panel_ends(&wall.frame, &openings, &members);
+    if !joints.is_empty() {
+        (breaks, members) = framed(&joints);
+    }
     let bolts = bolts(wall, &members);
     let findings = findings::findings(&findings::Planned {
         rules,
@@ -82,7 +93,17 @@ pub fn plan_wall(rules: &Rules<'_>, wall: &Wall, landed: &Landed) -> WallPlan {
     for plan in &mut openings {
         (plan.verdict, plan.sentence) = judge(plan, &findings);
     }
-    WallPlan { marks: marks(&members, &wall.frame), findings, bolts, field_loads, ground, members, openings }
+    let panel_ends = ends_of(&joints);
+    WallPlan {
+        marks: marks(&members, &wall.frame),
+        panel_ends,
+        findings,
+        bolts,
+        field_loads,
+        ground,
+        members,
+        openings,
+    }
 }
 
 /// Plans one opening of a wall alone, with every header that was tried; `None` if it is not in the wall. What follows for it from the rest of
@@ -139,16 +160,20 @@ impl WallPlan {
     }
 }
 
+fn ends_of(joints: &[Joint]) -> Vec<Length> {
+    joints.iter().map(|joint| joint.at).collect()
+}
+
 fn members(
     wall: &Wall,
     ground: &Ground,
     field_loads: &[FieldLoad],
     openings: &[OpeningPlan],
     layout: &[Length],
-    breaks: Option<&TopBreaks>,
+    (breaks, joints): (Option<&TopBreaks>, &[Joint]),
 ) -> Vec<Member> {
     let mut framer = Framer::new(wall);
-    framer.plates(openings, layout, breaks);
+    framer.plates(openings, layout, breaks, &ends_of(joints));
     for plan in openings {
         framer.packs(plan);
         framer.header_posts(plan);
@@ -165,6 +190,7 @@ fn members(
     framer.channels(openings);
     framer.point_load_studs(field_loads, openings);
     framer.layout_studs(openings, layout);
+    framer.end_studs(joints);
     framer.ladder_blocks(openings);
     framer.plate_end_blocks();
     framer.ceiling_blocks();

@@ -56,7 +56,7 @@ fn mirror_frame(frame: &mut WallFrame) {
         (board.from, board.to) = (length - board.to, length - board.from);
     }
     options.kept_clear.iter_mut().for_each(|each| each.at = length - each.at);
-    let places = [&mut options.cast_bolts]
+    let places = [&mut options.cast_bolts, &mut options.panel_ends]
         .into_iter()
         .chain(options.own_breaks.iter_mut().flat_map(|own| [&mut own.lower, &mut own.upper]));
     for places in places {

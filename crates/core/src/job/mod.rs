@@ -26,10 +26,11 @@ pub use opening::{
     RunPast, SillStyle, Size, SpecialCase, StudRole, Underside,
 };
 pub use particulars::Particulars;
-pub use settings::{KingWindBasis, PlaceFigures, Settings, SiteSaid};
+pub use settings::{KingWindBasis, PlaceFigures, Raising, Settings, SiteSaid};
 pub use wall_frame::{
     Backing, BackingBoard, CeilingOver, ClearFor, FramingOptions, HeadLine, KeptClear, LayoutStart, LetDown, LetDownTo,
-    MeasuredRoom, OwnBreaks, Partition, PlateLap, Rake, Sawn, TWO_BY, WallEnd, WallFace, WallFrame, WallHeight,
+    MeasuredRoom, OwnBreaks, Partition, PlateLap, Rake, Sawn, Sheathing, SheathingKind, TWO_BY, WallEnd, WallFace,
+    WallFrame, WallHeight,
 };
 pub use what_if::WhatIf;
 

@@ -1,7 +1,9 @@
 //! Settings of a job: the place, the wind, the limits, the school that governs, the shop's own rules.
 
+use super::WallId;
 use super::rough_opening::RoughOpeningRules;
 use crate::loads::{Answer, Enclosure, SiteLoads, SiteSnow, SnowEdition, Standing, WindExposure, WindSpeed};
+use crate::lumber::Moisture;
 use crate::measure::{Length, Pressure};
 use crate::sizing::candidates::{Aim, Margin};
 use crate::sizing::kings::KingTable;
@@ -52,6 +54,35 @@ pub struct Settings {
     pub counter: Length,
     /// The backsplash over it.
     pub backsplash: Length,
+    /// How wet the lumber is and who raises walls.
+    pub raising: Raising,
+    /// Walls that somebody put first in the order of raising, as they were put; the others follow as is usual.
+    pub raising_order: Vec<WallId>,
+}
+
+/// How wet the lumber is, and who raises walls: the crew is a size, not people.
+#[derive(Clone, Copy, Debug, PartialEq)]
+pub struct Raising {
+    /// Moisture of sawn lumber, percent.
+    pub moisture_percent: f64,
+    /// How many people lift.
+    pub crew: u32,
+    /// The most that each is asked to hold at the top plate, lb.
+    pub pounds_each: f64,
+}
+
+impl Raising {
+    /// Its lumber's moisture; as it is sold where what is kept is out of bounds.
+    pub fn moisture(self) -> Moisture {
+        Moisture::percent(self.moisture_percent).unwrap_or(Moisture::USUAL)
+    }
+}
+
+impl Default for Raising {
+    /// Lumber as it is sold, 19 %; four people, 95 lb each at the most. Common practice, no source.
+    fn default() -> Self {
+        Self { moisture_percent: 19.0, crew: 4, pounds_each: 95.0 }
+    }
 }
 
 /// What somebody said of a place: a job's snow and wind come from it for as long as they are these.
@@ -144,6 +175,8 @@ impl Default for Settings {
             finish_floor: Length::ZERO,
             counter: Length::inches(36),
             backsplash: Length::inches(4),
+            raising: Raising::default(),
+            raising_order: Vec::new(),
         }
     }
 }

@@ -106,6 +106,8 @@ pub struct FramingOptions {
     pub breaks_apart: Length,
     /// Breaks of the top plates that somebody decided on; `None` places them by the stock.
     pub own_breaks: Option<OwnBreaks>,
+    /// Where panels end in which it is framed and raised, from its left end, each at the joint that is nearest; none where it is framed in one piece.
+    pub panel_ends: Vec<Length>,
     /// Anchor bolts of a wall on concrete, at most so far apart; `None` on a wood floor. On concrete the sole plate is
     /// treated.
     pub bolts: Option<Length>,
@@ -123,6 +125,28 @@ pub struct FramingOptions {
     pub kept_clear: Vec<KeptClear>,
     /// What its top plate is held by.
     pub ceiling: CeilingOver,
+    /// What it is sheathed with before it is raised; `None` where it is raised bare.
+    pub sheathing: Option<Sheathing>,
+}
+
+/// What a wall is sheathed with.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub struct Sheathing {
+    /// What it is.
+    pub kind: SheathingKind,
+    /// How thick.
+    pub thickness: Length,
+}
+
+/// What sheathing is.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub enum SheathingKind {
+    /// Oriented strand board.
+    Osb,
+    /// Plywood.
+    Plywood,
+    /// Rigid foam.
+    Foam,
 }
 
 /// Where the stud layout is hooked.
@@ -312,6 +336,7 @@ impl Default for FramingOptions {
             plate_stock: Length::feet(16),
             breaks_apart: Length::feet(4),
             own_breaks: None,
+            panel_ends: Vec::new(),
             bolts: None,
             cast_bolts: Vec::new(),
             blocking: Vec::new(),
@@ -320,6 +345,7 @@ impl Default for FramingOptions {
             boards: Vec::new(),
             kept_clear: Vec::new(),
             ceiling: CeilingOver::NotSaid,
+            sheathing: None,
         }
     }
 }
@@ -429,6 +455,16 @@ impl WallFrame {
     /// Length of the longest full stud: the height less three plates.
     pub fn stud_length(&self) -> Length {
         self.height() - self.thickness() * 3
+    }
+
+    /// The two diagonals of a stretch of the wall, from its lower left corner and from its lower right one, to a sixteenth: as the tape reads
+    /// them where it is square. Under climbing plates they differ.
+    pub fn diagonals(&self, from: Length, to: Length) -> [Length; 2] {
+        let wide = (to - from).to_inches();
+        [to, from].map(|corner| {
+            let inches = wide.hypot(self.top_at(corner).to_inches());
+            Length::from_decimal_inches((inches * 16.0).round() / 16.0)
+        })
     }
 
     /// The straight runs of the top plates, each from (x, height) to (x, height), over both plates.

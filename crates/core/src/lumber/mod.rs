@@ -8,6 +8,7 @@ pub mod section;
 pub mod sheet;
 pub mod species;
 pub mod stress_class;
+pub mod weight;
 
 pub use header_stock::{Family, HeaderBoard, HeaderSpec, MOST_PLIES};
 pub use jack_lumber::JackLumber;
@@ -16,3 +17,4 @@ pub use section::{Depth, Rectangle, SawnSize, SectionProperties, Thickness};
 pub use sheet::SheetValues;
 pub use species::{Grade, Species};
 pub use stress_class::EngineeredClass;
+pub use weight::{Moisture, WeighsAs};

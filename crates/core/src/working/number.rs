@@ -78,9 +78,10 @@ pub struct Written {
 }
 
 impl Written {
-    /// A named value, such as `M` = 8496.
+    /// A named value, such as `M` = 8496. A name that is a fraction itself, such as `le/d`, stands in parentheses where that matters.
     pub fn named(symbol: &str, value: f64) -> Self {
-        Self { value, symbols: symbol.to_owned(), figures: figure(value), binding: Binding::Atom }
+        let binding = if symbol.contains('/') { Binding::Product } else { Binding::Atom };
+        Self { value, symbols: symbol.to_owned(), figures: figure(value), binding }
     }
 
     /// The formula in symbols: `M / S`.
@@ -117,7 +118,8 @@ impl Written {
 }
 
 fn parenthesized(text: &str, needed: bool) -> String {
-    if needed { format!("({text})") } else { text.to_owned() }
+    // One figure, or one letter, needs none.
+    if needed && text.contains([' ', '/']) { format!("({text})") } else { text.to_owned() }
 }
 
 /// Prints a value to six significant figures, or as the whole number it is.
@@ -214,6 +216,8 @@ mod tests {
         assert_eq!((a.clone() / (b.clone() * c.clone())).symbols(), "a / (b · c)");
         assert_eq!((a / b).power(2.0).symbols(), "(a / b)^2");
         assert_eq!(c.square_root().symbols(), "√(c)");
+        let squared = Written::named("b", 4.0) / Written::named("le/d", 2.0).power(2.0);
+        assert_eq!((squared.symbols(), squared.figures()), ("b / (le/d)^2", "4 / 2^2"));
     }
 
     #[test]

@@ -54,6 +54,21 @@ impl Hand {
         Self { job, next: 1000 }
     }
 
+    /// Two storeys of 24 by 24 ft, one over the other: walls along x at 0, 12 and 24 ft (1, 2 and 3, above 11, 12 and 13), joists across them.
+    pub fn two_storeys_alike() -> Self {
+        let mut hand = Self::with_storeys(2);
+        for level in 0..2 {
+            for (id, offset) in [(1, 0), (2, 12), (3, 24)] {
+                if level == 0 {
+                    hand.foundation(Axis::X, feet(offset), (feet(0), feet(24)));
+                }
+                hand.wall(10 * level + id, level, Axis::X, feet(offset), (feet(0), feet(24)));
+            }
+            hand.field(level, (feet(0), feet(0), feet(24), feet(24)), Axis::Y, floor(40.0));
+        }
+        hand
+    }
+
     pub fn plan(&self) -> JobPlan {
         sturvek_core::job::bounds::job(&self.job).expect("allowed");
         JobPlan::of(self.job.clone())

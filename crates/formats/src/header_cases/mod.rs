@@ -7,7 +7,7 @@ pub mod answer;
 pub mod case;
 pub mod solve;
 
-use crate::cases::{CasesError, ListOf, cases_in, id_of, read_case};
+use crate::cases::{CasesError, ListOf, answer_each};
 
 pub use answer::Answer;
 pub use case::Case;
@@ -19,12 +19,5 @@ const LIST: ListOf = ListOf { of: "header cases", most: 16 * 1024 * 1024 };
 /// # Errors
 /// [`CasesError`] if the bytes are not a list.
 pub fn answer_all(bytes: &[u8]) -> Result<Vec<Answer>, CasesError> {
-    Ok(cases_in(bytes, LIST)?.iter().map(answer_one).collect())
-}
-
-fn answer_one(value: &serde_json::Value) -> Answer {
-    match read_case::<Case>(value) {
-        Ok(case) => solve::answer(&case),
-        Err(fails) => Answer { id: id_of(value), fails: vec![fails], ..Answer::default() },
-    }
+    answer_each(bytes, LIST, solve::answer, |id, fails| Answer { id, fails, ..Answer::default() })
 }

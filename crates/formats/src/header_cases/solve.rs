@@ -5,7 +5,7 @@ use sturvek_core::codes::Service;
 use sturvek_core::codes::{CombinationIndex, PlateEnd};
 use sturvek_core::loads::{ByKind, LoadKind};
 use sturvek_core::lumber::JackLumber;
-use sturvek_core::lumber::{EngineeredClass, Grade, HeaderBoard, HeaderSpec, MOST_PLIES, SawnSize, Species};
+use sturvek_core::lumber::{EngineeredClass, HeaderBoard, HeaderSpec, MOST_PLIES};
 use sturvek_core::measure::{End, Ends, Force, Length, LineLoad, Pressure, Stress};
 use sturvek_core::sizing::evaluate::{Evaluation, evaluate};
 use sturvek_core::sizing::header::CheckKind;
@@ -20,6 +20,7 @@ use sturvek_speech::english;
 
 use super::answer::{Answer, Governing, JackReasons, Ratios, Section, Sides, Span};
 use super::case::{Case, FixedJacks, HeaderInput, Input, LoadInput, Mode, Options};
+use crate::woods::{grade_named, sawn_size, species_named};
 
 /// Stud spacing by which kings are counted where the case names none.
 const USUAL_SPACING: Length = Length::inches(16);
@@ -323,33 +324,6 @@ fn class_named(name: &str) -> Result<EngineeredClass, String> {
     EngineeredClass::ALL.into_iter().find(named).ok_or_else(|| {
         let names: Vec<&str> = EngineeredClass::ALL.iter().map(|class| class.name()).collect();
         format!("Stress class \"{name}\" is not known; there are {}.", names.join(", "))
-    })
-}
-
-fn species_named(name: &str) -> Result<Species, String> {
-    match name {
-        "DFL" | "DF-L" => Ok(Species::DouglasFirLarch),
-        "HF" => Ok(Species::HemFir),
-        "SPF" => Ok(Species::SprucePineFir),
-        "SP" => Ok(Species::SouthernPine),
-        other => Err(format!("Species \"{other}\" is not known; there are DFL, HF, SPF and SP.")),
-    }
-}
-
-fn grade_named(name: &str) -> Result<Grade, String> {
-    match name {
-        "SS" | "Sel. Str." | "Sel.Str." | "Select Structural" => Ok(Grade::SelectStructural),
-        "No.1" | "No. 1" => Ok(Grade::Number1),
-        "No.2" | "No. 2" | "No.1/No.2" => Ok(Grade::Number2),
-        "Stud" => Ok(Grade::Stud),
-        other => Err(format!("Grade \"{other}\" is not known; there are SS, No.1, No.2 and Stud.")),
-    }
-}
-
-fn sawn_size(name: &str) -> Result<SawnSize, String> {
-    SawnSize::from_name(name).ok_or_else(|| {
-        let names: Vec<String> = SawnSize::all().map(SawnSize::name).collect();
-        format!("Size \"{name}\" is not known; there are {}.", names.join(", "))
     })
 }
 

@@ -9,7 +9,7 @@ pub mod read;
 
 use sturvek_core::path::follow;
 
-use crate::cases::{CasesError, ListOf, cases_in, id_of, read_case};
+use crate::cases::{CasesError, ListOf, answer_each};
 
 pub use answer::Answer;
 pub use case::Case;
@@ -21,16 +21,12 @@ const LIST: ListOf = ListOf { of: "houses", most: 64 * 1024 * 1024 };
 /// # Errors
 /// [`CasesError`] if the bytes are not a list.
 pub fn answer_all(bytes: &[u8]) -> Result<Vec<Answer>, CasesError> {
-    Ok(cases_in(bytes, LIST)?.iter().map(answer_one).collect())
+    answer_each(bytes, LIST, answer_one, Answer::fails)
 }
 
-fn answer_one(value: &serde_json::Value) -> Answer {
-    let case: Case = match read_case(value) {
-        Ok(case) => case,
-        Err(fails) => return Answer::fails(id_of(value), vec![fails]),
-    };
-    match read::structure(&case) {
-        Ok(structure) => Answer::of(&case, &structure, &follow(&structure)),
-        Err(fails) => Answer::fails(case.id, fails),
+fn answer_one(case: &Case) -> Answer {
+    match read::structure(case) {
+        Ok(structure) => Answer::of(case, &structure, &follow(&structure)),
+        Err(fails) => Answer::fails(case.id.clone(), fails),
     }
 }

@@ -122,6 +122,11 @@ fn working(job: &Job, wall: &Wall, plan: &WallPlan, opening: &OpeningPlan, house
     blocks
 }
 
+/// Working as it is set.
+pub fn working_lines(entries: &[Entry]) -> Vec<WorkingLine> {
+    entries.iter().map(line).collect()
+}
+
 pub(super) fn line(entry: &Entry) -> WorkingLine {
     match entry {
         Entry::Note(words) => WorkingLine::Note { words: words.into() },

@@ -23,7 +23,7 @@ use sturvek_core::say;
 use sturvek_core::speech::{Argument, Joined, Phrase, decimal};
 use sturvek_wire::paper::{Block, Column, Head, Lies, Row, Side, Table, Weight};
 
-pub use calculation_sheet::calculation_sheet;
+pub use calculation_sheet::{calculation_sheet, working_lines};
 pub use cut_list::cut_list;
 pub use member_sheet::member_sheet;
 pub use plate_list::plate_list;

@@ -1,21 +1,19 @@
-//! What is cut and built apart, and the sticks that it is cut from.
+//! What is cut and built apart.
 
 use axum::extract::State;
 use axum::http::header;
 use axum::response::{IntoResponse, Response};
 use serde::Deserialize;
-use sturvek_core::cutting::job_sticks::{SectionSticks, sticks_of};
 use sturvek_core::cutting::lists::cut_list;
 use sturvek_core::cutting::packs::packs_of_job;
 use sturvek_core::cutting::pieces::{Of, pieces_of_job};
-use sturvek_core::cutting::progress::{Tick, made, progress};
-use sturvek_core::cutting::sticks::Saw;
+use sturvek_core::cutting::progress::{made, progress};
 use sturvek_core::job::{Job, WallId};
-use sturvek_formats::cut_grids::{cut_grid, order_grid};
+use sturvek_formats::cut_grids::cut_grid;
 use sturvek_formats::grid::Grid;
 use sturvek_formats::write::csv::write_csv;
 use sturvek_formats::write::xlsx::write_xlsx;
-use sturvek_wire::results::{CutView, SticksView};
+use sturvek_wire::results::{CutView, changed_since_cut};
 use utoipa::{IntoParams, ToSchema};
 use uuid::Uuid;
 
@@ -25,7 +23,6 @@ use crate::printing::PrintQuery;
 use crate::problem::Problem;
 use crate::state::AppState;
 use crate::workers::Wanted;
-use crate::yard::{NoPrices, Prices};
 
 /// Of which part of the house.
 #[derive(Clone, Copy, Debug, Deserialize, IntoParams)]
@@ -53,31 +50,19 @@ pub async fn get_cut(
     Ids(job): Ids<Uuid>,
     Params(query): Params<CutQuery>,
 ) -> Result<Written<CutView>, Problem> {
-    let answer = move |planned: &Planned, _: &Wanted| {
-        let plan = &planned.plan;
-        let mut all = pieces_of_job(plan);
-        all.pieces.retain(|piece| query.takes(plan.job(), piece.id.of));
-        let packs = packs_of_job(plan, &all.pieces);
-        let lists = cut_list(all.pieces.iter().enumerate());
-        Ok(CutView::of(plan.job(), &all, &packs, &lists))
-    };
-    state.about(job, answer).await
-}
-
-/// The sticks that the rest of a job is cut from, planned with the yard's prices: what is cut already is not asked for again.
-#[utoipa::path(get, path = "/api/jobs/{job}/sticks", params(("job" = Uuid, Path)),
-    responses((status = 200, body = SticksView), (status = 404, body = Problem)))]
-pub async fn get_sticks(State(state): State<AppState>, Ids(job): Ids<Uuid>) -> Result<Written<SticksView>, Problem> {
-    let prices = prices(&state).await;
     let ticks = state.jobs.ticks(job).await?;
     let answer = move |planned: &Planned, _: &Wanted| {
-        let prices = match prices {
-            Ok(prices) => prices,
-            Err(none) => return Ok(SticksView::without(&none.phrase())),
-        };
-        let sticks = sticks_for_the_rest(planned, &ticks, &prices);
-        let saw = Saw::default();
-        Ok(SticksView { yard: Some(prices.yard), as_of: Some(prices.as_of), ..SticksView::of(&sticks, saw) })
+        let plan = &planned.plan;
+        let takes = |of: Of| query.takes(plan.job(), of);
+        let mut all = pieces_of_job(plan);
+        let made = made(&ticks);
+        let progress = progress(&all, &made);
+        let changed = changed_since_cut(plan.job(), &all, (&made, &progress), |tick| takes(tick.piece.of));
+        all.pieces.retain(|piece| takes(piece.id.of));
+        all.standing.retain(|piece| takes(piece.id.of));
+        let packs = packs_of_job(plan, &all.pieces);
+        let lists = cut_list(all.pieces.iter().enumerate());
+        Ok(CutView::of(plan.job(), &all, &packs, &lists, changed))
     };
     state.about(job, answer).await
 }
@@ -106,28 +91,6 @@ pub async fn get_cut_grid(
     Ok(form.answer("cut-list", place.compute(write).await?))
 }
 
-/// The sticks to buy for what is not cut yet, for a spreadsheet.
-#[utoipa::path(get, path = "/api/jobs/{job}/sticks/{form}",
-    params(("job" = Uuid, Path), ("form" = inline(GridForm), Path), PrintQuery),
-    responses((status = 200, content((Vec<u8> = "text/csv"),
-            (Vec<u8> = "application/vnd.openxmlformats-officedocument.spreadsheetml.sheet"))), (status = 404, body = Problem),
-        (status = 422, body = Problem), (status = 424, body = Problem)))]
-pub async fn get_sticks_grid(
-    State(state): State<AppState>,
-    Ids((job, form)): Ids<(Uuid, GridForm)>,
-    Params(print): Params<PrintQuery>,
-) -> Result<Response, Problem> {
-    let prices = prices(&state).await.map_err(Problem::no_prices)?;
-    let ticks = state.jobs.ticks(job).await?;
-    let place = state.workers.place()?;
-    let (asked, plans) = (state.plans.now(&state.jobs, job).await?, state.plans.clone());
-    let write = move |wanted: &Wanted| {
-        let sticks = sticks_for_the_rest(&*asked.planned(&plans, wanted)?, &ticks, &prices);
-        form.write(&order_grid(&sticks, Saw::default(), print.voice()))
-    };
-    Ok(form.answer("sticks", place.compute(write).await?))
-}
-
 /// A file that a spreadsheet reads.
 #[derive(Clone, Copy, Debug, Deserialize, ToSchema)]
 #[serde(rename_all = "snake_case")]
@@ -139,14 +102,19 @@ pub enum GridForm {
 }
 
 impl GridForm {
-    fn write(self, grid: &Grid) -> Result<Vec<u8>, Problem> {
+    /// A table, written.
+    ///
+    /// # Errors
+    /// [`Problem`] if it cannot be written.
+    pub fn write(self, grid: &Grid) -> Result<Vec<u8>, Problem> {
         match self {
             Self::Csv => write_csv(grid).map_err(|error| Problem::internal(&error)),
             Self::Xlsx => write_xlsx(std::slice::from_ref(grid)).map_err(|error| Problem::internal(&error)),
         }
     }
 
-    fn answer(self, name: &str, bytes: Vec<u8>) -> Response {
+    /// A file, to be kept under a name.
+    pub fn answer(self, name: &str, bytes: Vec<u8>) -> Response {
         let (kind, ending) = match self {
             Self::Csv => ("text/csv; charset=utf-8", "csv"),
             Self::Xlsx => ("application/vnd.openxmlformats-officedocument.spreadsheetml.sheet", "xlsx"),
@@ -154,19 +122,4 @@ impl GridForm {
         let name = format!(r#"attachment; filename="{name}.{ending}""#);
         ([(header::CONTENT_TYPE, kind.to_owned()), (header::CONTENT_DISPOSITION, name)], bytes).into_response()
     }
-}
-
-async fn prices(state: &AppState) -> Result<Prices, NoPrices> {
-    match &state.yard {
-        Some(yard) => yard.prices().await,
-        None => Err(NoPrices::NoYard),
-    }
-}
-
-/// The sticks for what is not cut yet.
-fn sticks_for_the_rest(planned: &Planned, ticks: &[Tick], prices: &Prices) -> Vec<SectionSticks> {
-    let all = pieces_of_job(&planned.plan);
-    let cut = progress(&all.pieces, &made(ticks)).cut;
-    let rest = all.pieces.iter().enumerate().filter(|(place, _)| !cut[*place]);
-    sticks_of(&cut_list(rest), &prices.sold, Saw::default())
 }

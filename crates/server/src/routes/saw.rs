@@ -104,7 +104,7 @@ pub async fn get_saw(
         let job = planned.plan.job();
         let all = pieces_of_job(&planned.plan);
         let made = made(&ticks);
-        let progress = progress(&all.pieces, &made);
+        let progress = progress(&all, &made);
         let mine = all.pieces.iter().enumerate().filter(|(_, piece)| query.takes(job, piece.id.of));
         let lists = cut_list(mine);
         Ok(SawView::of(job, (&all, &lists), (&made, &progress), |tick| query.takes(job, tick.piece.of)))

@@ -1,36 +1,31 @@
-//! A yard that sells lumber, asked on this machine: what it has, how long, for how much, and how many there are. What it answers is held to bounds,
+//! A yard that sells lumber, asked on this machine: what it has, how long, for how much, and how many there are; and orders. What it answers is held to bounds,
 //! like everything that comes from outside; away or talking nonsense it is a sentence, and the cut list stands.
 
+mod catalog;
+pub mod orders;
 pub mod stand_in;
 
 use serde::{Deserialize, Serialize};
-use sturvek_core::cutting::job_sticks::Sold;
 use sturvek_core::cutting::pieces::Section;
+use sturvek_core::cutting::sold::{self, Sold};
 use sturvek_core::cutting::sticks::StickStock;
 use sturvek_core::measure::{Cents, Length};
 use sturvek_core::say;
 use sturvek_core::speech::Phrase;
+use sturvek_store::own_prices::OwnPrices;
 use thiserror::Error;
+use utoipa::ToSchema;
 
 use crate::loopback::{BadAddress, Loopback, NoAnswer};
 
 /// The longest price list that is read, bytes.
 const LONGEST_LIST: usize = 1024 * 1024;
-/// The most lines it may have.
-const MOST_LINES: usize = 2_000;
-/// The longest name in it.
-const LONGEST_NAME: usize = 80;
-/// Sticks are no shorter and no longer, in.
-const LENGTHS: std::ops::RangeInclusive<f64> = 12.0..=1200.0;
-/// No stick costs more, cents.
-const DEAREST: i64 = 10_000_000;
-
 /// Where lumber is bought.
 #[derive(Clone, Debug)]
 pub struct Yard(Loopback);
 
 /// What a yard has, as it sends it.
-#[derive(Clone, Debug, PartialEq, Serialize, Deserialize)]
+#[derive(Clone, Debug, PartialEq, Serialize, Deserialize, ToSchema)]
 pub struct PriceList {
     /// What the yard is called.
     pub yard: String,
@@ -41,7 +36,7 @@ pub struct PriceList {
 }
 
 /// A stick as a yard sells it.
-#[derive(Clone, Debug, PartialEq, Serialize, Deserialize)]
+#[derive(Clone, Debug, PartialEq, Serialize, Deserialize, ToSchema)]
 pub struct PricedStick {
     /// Size, species and grade, as called out: `2x6 SPF No.2`.
     pub section: String,
@@ -58,12 +53,18 @@ pub struct PricedStick {
 /// What can be bought, and since when it costs that.
 #[derive(Clone, Debug, PartialEq, Eq)]
 pub struct Prices {
-    /// What the yard is called.
-    pub yard: String,
+    /// What the yard is called; `None` where they are the user's own.
+    pub yard: Option<String>,
     /// The day on which they hold.
     pub as_of: String,
     /// What is sold.
     pub sold: Vec<Sold>,
+}
+
+impl From<OwnPrices> for Prices {
+    fn from(own: OwnPrices) -> Self {
+        Self { yard: None, as_of: own.at.format("%Y-%m-%d").to_string(), sold: own.sold }
+    }
 }
 
 /// Why there are no prices.
@@ -75,9 +76,15 @@ pub enum NoPrices {
     /// It does not answer in time, or not at all, or is closed.
     #[error("the yard does not answer")]
     Away,
-    /// What it says is no price list.
+    /// What it says is nothing that a yard can mean.
     #[error("the yard talks nonsense")]
     Nonsense,
+    /// It does not sell something that it was asked for.
+    #[error("the yard does not sell that")]
+    NotSold,
+    /// The user has no price list of their own.
+    #[error("there is no price list of one's own")]
+    NoneOfOnesOwn,
 }
 
 impl NoPrices {
@@ -87,6 +94,8 @@ impl NoPrices {
             Self::NoYard => say!("yard-none"),
             Self::Away => say!("yard-away"),
             Self::Nonsense => say!("yard-nonsense"),
+            Self::NotSold => say!("yard-does-not-sell"),
+            Self::NoneOfOnesOwn => say!("prices-none-of-ones-own"),
         }
     }
 }
@@ -116,15 +125,24 @@ impl Yard {
     }
 }
 
+/// Whether sticks are so long, in.
+fn is_length_in(inches: f64) -> bool {
+    inches.is_finite() && sold::is_length(Length::from_decimal_inches(inches))
+}
+
+/// Whether it is a day, as `2026-11-27`.
+fn is_day(text: &str) -> bool {
+    chrono::NaiveDate::parse_from_str(text, "%Y-%m-%d").is_ok()
+}
+
 impl PriceList {
     /// As it can be planned with; `None` if any of it is nothing that a yard can mean.
     fn checked(self) -> Option<Prices> {
-        let named = |name: &str| !name.trim().is_empty() && name.chars().count() <= LONGEST_NAME;
         let fine = |stick: &PricedStick| {
-            named(&stick.section) && LENGTHS.contains(&stick.length_in) && (0..=DEAREST).contains(&stick.price_cents)
+            sold::is_name(&stick.section) && is_length_in(stick.length_in) && sold::is_price(Cents(stick.price_cents))
         };
-        let dated = chrono::NaiveDate::parse_from_str(&self.as_of, "%Y-%m-%d").is_ok();
-        if !named(&self.yard) || !dated || MOST_LINES < self.sticks.len() || !self.sticks.iter().all(fine) {
+        let few = self.sticks.len() <= sold::MOST_LINES;
+        if !sold::is_name(&self.yard) || !is_day(&self.as_of) || !few || !self.sticks.iter().all(fine) {
             return None;
         }
         let sold = self.sticks.into_iter().map(|stick| Sold {
@@ -135,6 +153,6 @@ impl PriceList {
                 available: stick.available,
             },
         });
-        Some(Prices { yard: self.yard, as_of: self.as_of, sold: sold.collect() })
+        Some(Prices { yard: Some(self.yard), as_of: self.as_of, sold: sold.collect() })
     }
 }

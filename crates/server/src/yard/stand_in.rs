@@ -1,14 +1,22 @@
-//! A yard that ships: its name and its prices are made up, so that sticks can be planned without a network.
+//! A yard that ships: its name and its prices are made up, so that sticks can be planned and ordered without a network.
 
+use std::collections::HashMap;
+use std::sync::{Arc, Mutex, MutexGuard, PoisonError};
 use std::time::Duration;
 
-use axum::extract::State;
-use axum::http::StatusCode;
+use axum::extract::{Request, State};
+use axum::http::{HeaderMap, StatusCode};
+use axum::middleware::{Next, from_fn_with_state};
 use axum::response::{IntoResponse, Response};
-use axum::routing::get;
 use axum::{Json, Router};
+use serde::Deserialize;
 use serde_json::json;
+use utoipa::{OpenApi, ToSchema};
+use utoipa_axum::router::OpenApiRouter;
+use utoipa_axum::routes;
 
+use super::catalog::all_sticks;
+use super::orders::{Confirmed, GivenLine, Instead, OrderLine, Quote, QuotedLine, WantedLine};
 use super::{PriceList, PricedStick};
 
 /// How it behaves.
@@ -20,89 +28,174 @@ pub struct Behaves {
     pub closed: bool,
     /// Whether it talks nonsense.
     pub nonsense: bool,
+    /// By how much everything is dearer once somebody was quoted a price, percent.
+    pub dearer: i64,
 }
 
-/// Wood, whether treated, cents a foot of its 2x4 or of the board itself, and the sizes it comes in with what they cost against that, percent.
-type Wood = (&'static str, bool, i64, &'static [(&'static str, i64)]);
+/// A yard that is open.
+type Open = Arc<Mutex<Kept>>;
 
-const STUDS: &[(&str, i64)] = &[("2x4", 100), ("2x6", 155)];
-const BOARDS: &[(&str, i64)] = &[("2x4", 100), ("2x6", 150), ("2x8", 210), ("2x10", 280), ("2x12", 390)];
-const TIMBERS: &[(&str, i64)] =
-    &[("4x4", 260), ("4x6", 420), ("4x8", 590), ("4x10", 770), ("4x12", 960), ("6x6", 710), ("6x8", 990)];
-const PLIES: &[(&str, i64)] =
-    &[("1 3/4 x 9 1/4", 80), ("1 3/4 x 9 1/2", 82), ("1 3/4 x 11 7/8", 100), ("1 3/4 x 14", 119), ("1 3/4 x 16", 137)];
+/// How it behaves, whether it quoted a price since it was told so, and what was ordered under which key.
+#[derive(Debug, Default)]
+struct Kept {
+    behaves: Behaves,
+    quoted: bool,
+    orders: HashMap<String, Confirmed>,
+}
 
-/// Made up, all of it.
-const WOODS: [Wood; 13] = [
-    ("SPF Stud", false, 48, STUDS),
-    ("SPF No.2", false, 51, BOARDS),
-    ("HF No.2", false, 52, BOARDS),
-    ("DF-L Stud", false, 55, STUDS),
-    ("DF-L No.2", false, 58, BOARDS),
-    ("DF-L No.2", false, 66, TIMBERS),
-    ("SP No.2", false, 57, BOARDS),
-    ("SPF Stud", true, 71, STUDS),
-    ("SPF No.2", true, 74, BOARDS),
-    ("HF No.2", true, 73, BOARDS),
-    ("DF-L Stud", true, 79, STUDS),
-    ("DF-L No.2", true, 82, BOARDS),
-    ("LVL 2.0E-2600", false, 690, PLIES),
-];
+#[derive(OpenApi)]
+#[openapi(info(
+    title = "A yard that sells lumber, made up",
+    version = "1.0.0",
+    description = "What it has, what that costs, and orders. Lengths are inches, money is whole cents."
+))]
+struct Document;
 
-/// Lengths in feet, with what a foot costs against an 8 ft stick's, percent.
-const SAWN_FEET: [(i32, i64); 6] = [(8, 100), (10, 104), (12, 102), (14, 107), (16, 105), (20, 116)];
-const PLY_FEET: [(i32, i64); 4] = [(12, 100), (16, 98), (20, 100), (24, 102)];
-/// Precut studs, in., and in eighths.
-const PRECUT: [(f64, i64); 3] = [(92.625, 741), (104.625, 837), (116.625, 933)];
-/// What a foot of a precut stud costs against an 8 ft stick's, percent.
-const PRECUT_FOOT: i64 = 97;
-
-/// The stand-in's answers.
+/// The stand-in's answers, with the document of them at `/openapi.json`.
 pub fn app(behaves: Behaves) -> Router {
-    Router::new().route("/sticks", get(sticks)).with_state(behaves)
+    let open = Open::new(Mutex::new(Kept { behaves, ..Kept::default() }));
+    let (router, document) = routes().split_for_parts();
+    let router = router.layer(from_fn_with_state(open.clone(), out_of_order));
+    let told = OpenApiRouter::with_openapi(document).routes(routes!(behave));
+    let (told, document) = told.split_for_parts();
+    router
+        .merge(told)
+        .with_state(open)
+        .route("/openapi.json", axum::routing::get(move || async move { Json(document) }))
 }
 
-async fn sticks(State(behaves): State<Behaves>) -> Response {
+fn routes() -> OpenApiRouter<Open> {
+    OpenApiRouter::with_openapi(Document::openapi())
+        .routes(routes!(sticks))
+        .routes(routes!(quote))
+        .routes(routes!(order))
+}
+
+/// How it is told to behave from now on.
+#[derive(Clone, Copy, Debug, Default, Deserialize, ToSchema)]
+#[serde(deny_unknown_fields, default)]
+struct Told {
+    /// How long it lets everybody wait, seconds.
+    slow: u8,
+    /// Whether it is closed.
+    closed: bool,
+    /// Whether it talks nonsense.
+    nonsense: bool,
+    /// By how much everything is dearer once it has quoted a price, percent.
+    dearer: i8,
+}
+
+/// Tells it how to behave from now on.
+#[utoipa::path(post, path = "/behave", request_body = Told, responses((status = 204)))]
+async fn behave(State(open): State<Open>, Json(told): Json<Told>) -> StatusCode {
+    let Told { slow, closed, nonsense, dearer } = told;
+    let mut kept = kept(&open);
+    kept.behaves = Behaves { slow: Duration::from_secs(u64::from(slow)), closed, nonsense, dearer: i64::from(dearer) };
+    kept.quoted = false;
+    StatusCode::NO_CONTENT
+}
+
+/// What it says instead of an answer, if it does.
+async fn out_of_order(State(open): State<Open>, request: Request, next: Next) -> Response {
+    let behaves = kept(&open).behaves;
     tokio::time::sleep(behaves.slow).await;
     if behaves.closed {
         return (StatusCode::SERVICE_UNAVAILABLE, Json(json!({ "closed": "until seven" }))).into_response();
     }
     if behaves.nonsense {
-        return Json(json!({ "yard": "?", "as_of": "soon", "sticks": [{ "section": 4 }] })).into_response();
+        return Json(json!({ "yard": "?", "as_of": "soon", "sticks": [{ "section": 4 }], "lines": 1 })).into_response();
     }
-    let as_of = chrono::Utc::now().format("%Y-%m-%d").to_string();
-    Json(PriceList { yard: "Wenfold Lumber (made up)".into(), as_of, sticks: all_sticks() }).into_response()
+    next.run(request).await
 }
 
-fn all_sticks() -> Vec<PricedStick> {
-    let mut all = Vec::new();
-    for (wood, treated, foot, sizes) in WOODS {
-        for (size, times) in sizes {
-            let section = format!("{size} {wood}");
-            let feet = if wood.starts_with("LVL") { &PLY_FEET[..] } else { &SAWN_FEET[..] };
-            for (feet, dearer) in feet {
-                // Long sticks of the deep boards are few.
-                let few = matches!(*size, "2x12" | "4x12" | "6x8") && 16 <= *feet;
-                all.push(PricedStick {
-                    section: section.clone(),
-                    treated,
-                    length_in: f64::from(12 * feet),
-                    price_cents: foot * times * dearer * i64::from(*feet) / (100 * 100),
-                    available: few.then_some(24),
-                });
-            }
-            if wood.ends_with("Stud") && !treated {
-                all.extend(PRECUT.map(|(length_in, eighths)| PricedStick {
-                    section: section.clone(),
-                    treated,
-                    length_in,
-                    price_cents: foot * times * PRECUT_FOOT * eighths / (100 * 100 * 12 * 8),
-                    available: None,
-                }));
+/// What there is, and what it costs today.
+#[utoipa::path(get, path = "/sticks", responses((status = 200, body = PriceList), (status = 503)))]
+async fn sticks(State(open): State<Open>) -> Json<PriceList> {
+    Json(kept(&open).list())
+}
+
+/// What some sticks would cost, how many there are of them, and what there is instead of those that are short.
+#[utoipa::path(post, path = "/quotes", request_body = Vec<WantedLine>,
+    responses((status = 200, body = Quote), (status = 404), (status = 503)))]
+async fn quote(State(open): State<Open>, Json(wanted): Json<Vec<WantedLine>>) -> Response {
+    let mut kept = kept(&open);
+    let list = kept.list();
+    let quoted = |wanted: WantedLine| {
+        let stick = find(&list.sticks, &wanted)?;
+        let there = stick.available.map_or(wanted.count, |there| there.min(wanted.count));
+        let instead = (there < wanted.count).then(|| instead_of(&list.sticks, stick, wanted.count - there)).flatten();
+        Some(QuotedLine { price_cents: stick.price_cents, there, instead, line: wanted })
+    };
+    let Some(lines) = wanted.into_iter().map(quoted).collect::<Option<Vec<_>>>() else {
+        return (StatusCode::NOT_FOUND, Json(json!({ "unknown": "section or length" }))).into_response();
+    };
+    kept.quoted = true;
+    Json(Quote { yard: list.yard, as_of: list.as_of, lines }).into_response()
+}
+
+/// Takes an order once for each key: sent again it is answered as before. What costs otherwise by now is told and not taken; of what is
+/// short there comes what there is.
+#[utoipa::path(post, path = "/orders", request_body = Vec<OrderLine>,
+    params(("idempotency-key" = String, Header, description = "One for each order")),
+    responses((status = 200, body = Confirmed), (status = 400), (status = 409, body = PriceList), (status = 503)))]
+async fn order(State(open): State<Open>, headers: HeaderMap, Json(lines): Json<Vec<OrderLine>>) -> Response {
+    let Some(key) = headers.get("idempotency-key").and_then(|key| key.to_str().ok()) else {
+        return (StatusCode::BAD_REQUEST, Json(json!({ "missing": "idempotency-key" }))).into_response();
+    };
+    let mut kept = kept(&open);
+    if let Some(known) = kept.orders.get(key) {
+        return Json(known.clone()).into_response();
+    }
+    let list = kept.list();
+    let priced = |line: &OrderLine| find(&list.sticks, &line.wanted());
+    if lines.iter().any(|line| priced(line).is_none_or(|stick| stick.price_cents != line.price_cents)) {
+        return (StatusCode::CONFLICT, Json(list)).into_response();
+    }
+    let given = lines.iter().map(|line| {
+        let there = priced(line).and_then(|stick| stick.available).unwrap_or(u32::MAX);
+        GivenLine { line: line.clone(), given: line.count.min(there) }
+    });
+    let lines: Vec<GivenLine> = given.collect();
+    let cost_cents = lines.iter().map(|line| line.line.price_cents * i64::from(line.given)).sum();
+    let confirmed = Confirmed { number: format!("W-{:04}", kept.orders.len() + 1), lines, cost_cents };
+    kept.orders.insert(key.to_owned(), confirmed.clone());
+    Json(confirmed).into_response()
+}
+
+fn find<'a>(sticks: &'a [PricedStick], wanted: &WantedLine) -> Option<&'a PricedStick> {
+    sticks.iter().find(|stick| wanted.is_of(stick))
+}
+
+/// The next longer stick of the same that there are enough of.
+fn instead_of(sticks: &[PricedStick], short: &PricedStick, count: u32) -> Option<Instead> {
+    let longer = sticks.iter().filter(|stick| {
+        (&stick.section, stick.treated) == (&short.section, short.treated) && short.length_in < stick.length_in
+    });
+    let enough = longer.filter(|stick| stick.available.is_none_or(|there| count <= there));
+    let stick = enough.min_by(|a, b| a.length_in.total_cmp(&b.length_in))?;
+    Some(Instead { length_in: stick.length_in, price_cents: stick.price_cents, count })
+}
+
+fn kept(open: &Open) -> MutexGuard<'_, Kept> {
+    open.lock().unwrap_or_else(PoisonError::into_inner)
+}
+
+impl Kept {
+    /// What it sells, less what was ordered.
+    fn list(&self) -> PriceList {
+        let mut sticks = all_sticks();
+        for stick in &mut sticks {
+            let given = self.orders.values().flat_map(|order| &order.lines);
+            let same = given.filter(|given| given.line.wanted().is_of(stick));
+            let gone: u32 = same.map(|given| given.given).sum();
+            stick.available = stick.available.map(|there| there.saturating_sub(gone));
+            if self.quoted {
+                stick.price_cents += stick.price_cents * self.behaves.dearer / 100;
             }
         }
+        let as_of = chrono::Utc::now().format("%Y-%m-%d").to_string();
+        PriceList { yard: "Wenfold Lumber (made up)".into(), as_of, sticks }
     }
-    all
 }
 
 #[cfg(test)]

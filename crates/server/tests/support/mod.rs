@@ -1,6 +1,8 @@
 //! The real binary on a free port, for the tests that need one.
 
 #[allow(dead_code, reason = "each test file uses a part")]
+pub mod asked;
+#[allow(dead_code, reason = "each test file uses a part")]
 pub mod cluster;
 #[allow(dead_code, reason = "each test file uses a part")]
 pub mod editors;

@@ -42,6 +42,9 @@ mod m20261126_000034_ground;
 mod m20261127_000035_engineers_mark;
 mod m20261127_000036_members_chosen;
 mod m20261127_000037_cut_tick;
+mod m20261127_000038_yard_order;
+mod m20261127_000039_price_list;
+mod m20261127_000040_order_mark;
 
 struct Migrator;
 
@@ -85,6 +88,9 @@ impl MigratorTrait for Migrator {
             Box::new(m20261127_000035_engineers_mark::Migration),
             Box::new(m20261127_000036_members_chosen::Migration),
             Box::new(m20261127_000037_cut_tick::Migration),
+            Box::new(m20261127_000038_yard_order::Migration),
+            Box::new(m20261127_000039_price_list::Migration),
+            Box::new(m20261127_000040_order_mark::Migration),
         ]
     }
 }

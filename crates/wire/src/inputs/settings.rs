@@ -7,6 +7,7 @@ use sturvek_core::loads;
 use sturvek_core::measure::Pressure;
 use sturvek_core::sizing::schools::{self, ShopRules};
 use utoipa::ToSchema;
+use uuid::Uuid;
 
 use super::stock::Header;
 use crate::choices::{Aim, Answer, Depth, KingTable, Margin, School, SnowEdition, Standing, TableBlock, WindExposure};
@@ -77,6 +78,11 @@ pub struct Settings {
     pub rough_rules: RoughRules,
     /// Thickness of the finish floor, on which doors stand.
     pub finish_floor: TypedLength,
+    /// How wet the lumber is and who raises walls.
+    pub raising: Raising,
+    /// Walls that somebody put first in the order of raising, as they were put.
+    #[serde(default)]
+    pub raising_order: Vec<Uuid>,
     /// Top of a kitchen's counter above the finish floor.
     pub counter: TypedLength,
     /// The backsplash over it.
@@ -279,6 +285,8 @@ impl Resolve for Settings {
             },
             rough: reader.part("rough_rules", &self.rough_rules),
             finish_floor: reader.length("finish_floor", &self.finish_floor),
+            raising: self.raising.into(),
+            raising_order: self.raising_order.iter().map(|id| job::WallId(id.as_u128())).collect(),
             counter: reader.length("counter", &self.counter),
             backsplash: reader.length("backsplash", &self.backsplash),
         }
@@ -323,6 +331,8 @@ impl From<&job::Settings> for Settings {
             shop_headers: settings.shop.headers.iter().map(Into::into).collect(),
             rough_rules: (&settings.rough).into(),
             finish_floor: settings.finish_floor.into(),
+            raising: settings.raising.into(),
+            raising_order: settings.raising_order.iter().map(|id| Uuid::from_u128(id.0)).collect(),
             counter: settings.counter.into(),
             backsplash: settings.backsplash.into(),
         }
@@ -449,5 +459,37 @@ impl From<&schools::JurisdictionTable> for CodeTable {
             jacks: row.jacks,
         };
         Self { name: table.name.clone(), rows: table.rows.iter().map(row).collect() }
+    }
+}
+
+/// How wet the lumber is, and who raises walls. What is left out is as usual.
+#[derive(Clone, Copy, Debug, PartialEq, Serialize, Deserialize, ToSchema)]
+#[serde(default)]
+pub struct Raising {
+    /// Moisture of sawn lumber, percent.
+    pub moisture_percent: f64,
+    /// How many people lift.
+    pub crew: u32,
+    /// The most that each is asked to hold at the top plate, lb.
+    pub pounds_each: f64,
+}
+
+impl Default for Raising {
+    fn default() -> Self {
+        job::Raising::default().into()
+    }
+}
+
+impl From<job::Raising> for Raising {
+    fn from(raising: job::Raising) -> Self {
+        let job::Raising { moisture_percent, crew, pounds_each } = raising;
+        Self { moisture_percent, crew, pounds_each }
+    }
+}
+
+impl From<Raising> for job::Raising {
+    fn from(raising: Raising) -> Self {
+        let Raising { moisture_percent, crew, pounds_each } = raising;
+        Self { moisture_percent, crew, pounds_each }
     }
 }

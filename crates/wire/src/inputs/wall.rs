@@ -11,7 +11,9 @@ use uuid::Uuid;
 use super::carries::Carries;
 use super::house::Place;
 use super::opening::Opening;
-use crate::choices::{Backing, ClearFor, Depth, End, Grade, HeadLine, Sawn, Seen, Species, WallEnd, WallFace};
+use crate::choices::{
+    Backing, ClearFor, Depth, End, Grade, HeadLine, Sawn, Seen, SheathingKind, Species, WallEnd, WallFace,
+};
 use crate::reading::{Reader, Resolve};
 use crate::typed::TypedLength;
 
@@ -93,6 +95,9 @@ pub struct FramingOptions {
     pub breaks_apart: TypedLength,
     /// Breaks of the top plates that somebody decided on; placed by the stock where they are left out.
     pub own_breaks: Option<OwnBreaks>,
+    /// Where panels end in which it is framed and raised, from the left end; none where it is framed in one piece.
+    #[serde(default)]
+    pub panel_ends: Vec<TypedLength>,
     /// Anchor bolts of a wall on concrete, at most so far apart; left out on a wood floor.
     pub bolts: Option<TypedLength>,
     /// Bolts that stand in the concrete already, from the left end.
@@ -109,6 +114,17 @@ pub struct FramingOptions {
     pub kept_clear: Vec<KeptClear>,
     /// What its top plate is held by.
     pub ceiling: CeilingOver,
+    /// What it is sheathed with before it is raised; left out where it is raised bare.
+    pub sheathing: Option<Sheathing>,
+}
+
+/// What a wall is sheathed with.
+#[derive(Clone, Debug, PartialEq, Eq, Serialize, Deserialize, ToSchema)]
+pub struct Sheathing {
+    /// What it is.
+    pub kind: SheathingKind,
+    /// How thick.
+    pub thickness: TypedLength,
 }
 
 /// What a partition's top plate is held by.
@@ -387,6 +403,7 @@ impl Resolve for FramingOptions {
             plate_stock: reader.meant("plate_stock", &self.plate_stock, usual_sizes::PLATE_STOCK),
             breaks_apart: reader.length("breaks_apart", &self.breaks_apart),
             own_breaks,
+            panel_ends: reader.lengths("panel_ends", &self.panel_ends),
             bolts: reader.maybe("bolts", self.bolts.as_ref()),
             cast_bolts: reader.lengths("cast_bolts", &self.cast_bolts),
             blocking: reader.lengths("blocking", &self.blocking),
@@ -415,6 +432,10 @@ impl Resolve for FramingOptions {
                 at: reader.length("at", &each.at),
                 width: reader.length("width", &each.width),
                 for_: each.clear_for.into(),
+            }),
+            sheathing: self.sheathing.as_ref().map(|sheathing| job::Sheathing {
+                kind: sheathing.kind.into(),
+                thickness: reader.under("sheathing", |reader| reader.length("thickness", &sheathing.thickness)),
             }),
             ceiling: match &self.ceiling {
                 CeilingOver::NotSaid => job::CeilingOver::NotSaid,
@@ -502,6 +523,7 @@ impl From<&job::WallFrame> for FramingOptions {
                 .own_breaks
                 .as_ref()
                 .map(|own| OwnBreaks { lower: typed(&own.lower), upper: typed(&own.upper) }),
+            panel_ends: typed(&options.panel_ends),
             bolts: options.bolts.map(Into::into),
             cast_bolts: typed(&options.cast_bolts),
             blocking: typed(&options.blocking),
@@ -510,6 +532,9 @@ impl From<&job::WallFrame> for FramingOptions {
             boards: options.boards.iter().map(Into::into).collect(),
             kept_clear: options.kept_clear.iter().map(Into::into).collect(),
             ceiling: (&options.ceiling).into(),
+            sheathing: options
+                .sheathing
+                .map(|sheathing| Sheathing { kind: sheathing.kind.into(), thickness: sheathing.thickness.into() }),
         }
     }
 }

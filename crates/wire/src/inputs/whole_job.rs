@@ -1,5 +1,7 @@
 //! A job and everything in it.
 
+use std::collections::BTreeMap;
+
 use serde::{Deserialize, Serialize};
 use sturvek_core::job;
 use utoipa::ToSchema;
@@ -39,14 +41,19 @@ impl Job {
         let anew = || Some(Uuid::new_v4());
         self.stock.iter_mut().for_each(|item| item.id = anew());
         let levels = self.house.with_new_identities();
+        let mut walls = BTreeMap::new();
         for wall in &mut self.walls {
-            wall.id = anew();
+            let before = std::mem::replace(&mut wall.id, anew());
+            walls.extend(before.zip(wall.id));
             if let Some(place) = &mut wall.place {
                 place.level = levels.get(&place.level).copied().unwrap_or(place.level);
             }
             wall.openings.iter_mut().for_each(|opening| opening.id = anew());
             wall.point_loads.iter_mut().for_each(|load| load.id = anew());
         }
+        let order = &mut self.settings.raising_order;
+        order.retain(|wall| walls.contains_key(wall));
+        order.iter_mut().for_each(|wall| *wall = walls[&*wall]);
         self
     }
 }

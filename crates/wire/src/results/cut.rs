@@ -1,16 +1,11 @@
-//! What is cut and built apart, and the sticks it is cut from, on the wire.
-
-use std::collections::BTreeMap;
+//! What is cut and built apart, on the wire.
 
 use serde::Serialize;
-use sturvek_core::cutting::job_sticks::{SectionSticks, WORTH_KEEPING, board_feet_of, rest_of, too_long, why_none};
 use sturvek_core::cutting::lists::{SectionList, Setting};
 use sturvek_core::cutting::packs::Pack;
 use sturvek_core::cutting::pieces::{CutPiece, HeldBack, JobPieces};
-use sturvek_core::cutting::sticks::{Saw, StickPlan};
 use sturvek_core::framing::member::{Bevel, Minded};
 use sturvek_core::job::Job;
-use sturvek_core::measure::Length;
 use sturvek_core::say;
 use sturvek_core::speech;
 use utoipa::ToSchema;
@@ -23,6 +18,10 @@ use crate::speech::Phrase;
 pub struct CutView {
     /// What is not cut yet.
     pub held_back: Vec<HeldBackView>,
+    /// What stands in framed openings and is not cut again.
+    pub standing: Vec<Phrase>,
+    /// What was cut and is not wanted as it was cut: what changed since, and what it is still good for.
+    pub changed: Vec<Phrase>,
     /// What is built apart from the walls; alike ones together.
     pub packs: Vec<BuiltPackView>,
     /// What is cut, by what it is cut from.
@@ -53,6 +52,8 @@ pub struct BuiltPackView {
     pub filler: Option<Phrase>,
     /// How it is nailed.
     pub nails: Vec<NailingView>,
+    /// What one weighs, lb.
+    pub pounds: f64,
 }
 
 /// Pieces of a pack that are alike.
@@ -98,94 +99,13 @@ pub struct SettingView {
     pub goes: Phrase,
 }
 
-/// The sticks of a job.
-#[derive(Clone, Debug, Serialize, ToSchema)]
-pub struct SticksView {
-    /// What the yard is called; left out where none answers.
-    pub yard: Option<String>,
-    /// The day on which its prices hold, as `2026-11-27`.
-    pub as_of: Option<String>,
-    /// Why no sticks are planned.
-    pub problem: Option<Phrase>,
-    /// By what they are.
-    pub sections: Vec<SectionSticksView>,
-    /// What those that are planned cost, cents.
-    pub cost_cents: i64,
-    /// No plan costs less, cents.
-    pub bound_cents: i64,
-    /// What first fit would have cost, cents; left out where a section has no such plan.
-    pub first_fit_cents: Option<i64>,
-    /// What a stick for every piece would have cost, cents; likewise.
-    pub one_stick_each_cents: Option<i64>,
-    /// How many board feet of sawn lumber are bought.
-    pub board_feet: f64,
-    /// How much of what is bought is in no piece, percent of length.
-    pub waste_percent: f64,
-    /// What falls off in lengths worth keeping, nanometers, the longest first.
-    pub offcuts: Vec<OffcutView>,
-}
-
-/// Offcuts of one length.
-#[derive(Clone, Debug, Serialize, ToSchema)]
-pub struct OffcutView {
-    /// Of what.
-    pub section: Phrase,
-    /// How long, nanometers.
-    pub length: i64,
-    /// How many.
-    pub count: u32,
-}
-
-/// The sticks of one section.
-#[derive(Clone, Debug, Serialize, ToSchema)]
-pub struct SectionSticksView {
-    /// Of what.
-    pub section: Phrase,
-    /// Why there is no plan.
-    pub none: Option<Phrase>,
-    /// What no stick gives and is left out, with what can be done.
-    pub too_long: Vec<Phrase>,
-    /// How many to buy, by length.
-    pub buy: Vec<BuyView>,
-    /// How they are cut, the largest waste last.
-    pub sticks: Vec<StickView>,
-    /// What they cost, cents.
-    pub cost_cents: i64,
-    /// No plan costs less, cents.
-    pub bound_cents: i64,
-}
-
-/// Sticks of one length to buy.
-#[derive(Clone, Debug, Serialize, ToSchema)]
-pub struct BuyView {
-    /// How long, nanometers.
-    pub length: i64,
-    /// How many.
-    pub count: u32,
-    /// What one costs, cents.
-    pub price_cents: i64,
-}
-
-/// Sticks that are cut alike.
-#[derive(Clone, Debug, Serialize, ToSchema)]
-pub struct StickView {
-    /// How long each is, nanometers.
-    pub length: i64,
-    /// How many there are.
-    pub count: u32,
-    /// What is cut from each, nanometers, the longest first.
-    pub cuts: Vec<i64>,
-    /// What the saw takes, nanometers.
-    pub kerfs: i64,
-    /// What falls off, nanometers.
-    pub offcut: i64,
-}
-
 impl CutView {
-    /// Of the pieces of a job, as they are listed and built.
-    pub fn of(job: &Job, all: &JobPieces, packs: &[Pack], lists: &[SectionList]) -> Self {
+    /// Of the pieces of a job, as they are listed and built, with what changed since some were cut.
+    pub fn of(job: &Job, all: &JobPieces, packs: &[Pack], lists: &[SectionList], changed: Vec<Phrase>) -> Self {
         Self {
             held_back: HeldBackView::all(job, &all.held_back),
+            standing: all.standing_phrases(job).iter().map(Into::into).collect(),
+            changed,
             packs: packs.iter().map(|pack| pack_view(job, pack)).collect(),
             sections: lists.iter().map(|list| section_view(job, list, &all.pieces)).collect(),
             pieces: lists.iter().flat_map(|list| &list.settings).map(|setting| setting.pieces.len()).sum(),
@@ -219,6 +139,7 @@ fn pack_view(job: &Job, pack: &Pack) -> BuiltPackView {
             .collect(),
         filler: pack.filler.map(|filler| filler.phrase().into()),
         nails: pack.nails.iter().map(Into::into).collect(),
+        pounds: pack.pounds(job.settings.raising.moisture()),
     }
 }
 
@@ -238,90 +159,5 @@ fn setting_view(job: &Job, setting: &Setting, pieces: &[CutPiece]) -> SettingVie
         count: setting.pieces.len(),
         what: speech::Phrase::each_once(mine().map(|piece| piece.id.for_.phrase())).into(),
         goes: speech::Phrase::each_once(mine().map(|piece| piece.id.of.phrase(job))).into(),
-    }
-}
-
-impl SticksView {
-    /// Where there are no prices to plan with.
-    pub fn without(problem: &speech::Phrase) -> Self {
-        Self { problem: Some(problem.into()), ..Self::of(&[], Saw::default()) }
-    }
-
-    /// Of the sticks of all sections.
-    pub fn of(sections: &[SectionSticks], saw: Saw) -> Self {
-        let plans = || sections.iter().filter_map(|section| Some((section, section.plan.as_ref().ok()?)));
-        let sum = |amount: fn(&StickPlan) -> i64| plans().map(|(_, plan)| amount(plan)).sum();
-        let bought: Length = plans()
-            .flat_map(|(section, plan)| {
-                plan.sticks.iter().map(|stick| section.stock[stick.stock].length * i64::from(stick.count))
-            })
-            .sum();
-        let waste: Length = plans().map(|(section, plan)| plan.waste(&section.stock)).sum();
-        let of_all = |amount: fn(&StickPlan) -> Option<sturvek_core::measure::Cents>| {
-            plans().map(|(_, plan)| amount(plan).map(|cents| cents.0)).sum::<Option<i64>>()
-        };
-        Self {
-            yard: None,
-            as_of: None,
-            problem: None,
-            cost_cents: sum(|plan| plan.cost.0),
-            bound_cents: sum(|plan| plan.bound.0),
-            first_fit_cents: of_all(|plan| plan.first_fit),
-            one_stick_each_cents: of_all(|plan| plan.one_stick_each),
-            board_feet: sections.iter().map(board_feet_of).sum(),
-            waste_percent: waste.percent_of(bought),
-            offcuts: sections.iter().flat_map(|section| offcuts(section, saw)).collect(),
-            sections: sections.iter().map(|section| sticks_view(section, saw)).collect(),
-        }
-    }
-}
-
-fn offcuts(section: &SectionSticks, saw: Saw) -> Vec<OffcutView> {
-    let mut by_length: BTreeMap<Length, u32> = BTreeMap::new();
-    for stick in section.plan.iter().flat_map(|plan| &plan.sticks) {
-        let offcut = rest_of(stick, section.stock[stick.stock].length, saw).offcut;
-        if WORTH_KEEPING <= offcut {
-            *by_length.entry(offcut).or_default() += stick.count;
-        }
-    }
-    let view = |(length, count): (Length, u32)| OffcutView {
-        section: section.section.phrase().into(),
-        length: length.nanometers(),
-        count,
-    };
-    by_length.into_iter().rev().map(view).collect()
-}
-
-fn sticks_view(section: &SectionSticks, saw: Saw) -> SectionSticksView {
-    let none = section.plan.as_ref().err().map(|none| why_none(&section.section, *none).into());
-    let plan = section.plan.as_ref().ok();
-    let mut buy: BTreeMap<(Length, i64), u32> = BTreeMap::new();
-    for stick in plan.iter().flat_map(|plan| &plan.sticks) {
-        let stock = section.stock[stick.stock];
-        *buy.entry((stock.length, stock.price.0)).or_default() += stick.count;
-    }
-    let sticks = plan.iter().flat_map(|plan| &plan.sticks).map(|stick| {
-        let length = section.stock[stick.stock].length;
-        let rest = rest_of(stick, length, saw);
-        StickView {
-            length: length.nanometers(),
-            count: stick.count,
-            cuts: stick.cuts.iter().map(|cut| cut.nanometers()).collect(),
-            kerfs: rest.kerfs.nanometers(),
-            offcut: rest.offcut.nanometers(),
-        }
-    });
-    SectionSticksView {
-        section: section.section.phrase().into(),
-        none,
-        too_long: section.too_long.iter().map(|pieces| too_long(section, *pieces).into()).collect(),
-        buy: buy
-            .into_iter()
-            .rev()
-            .map(|((length, price_cents), count)| BuyView { length: length.nanometers(), count, price_cents })
-            .collect(),
-        sticks: sticks.collect(),
-        cost_cents: plan.map_or(0, |plan| plan.cost.0),
-        bound_cents: plan.map_or(0, |plan| plan.bound.0),
     }
 }

@@ -92,12 +92,11 @@ impl SawView {
             .collect();
         let count =
             |cut: bool| settings.iter().flat_map(|setting| &setting.pieces).filter(|piece| !cut || piece.cut).count();
-        let left = progress.left.iter().filter(|(number, _)| shown(made[*number]));
         Self {
             held_back: HeldBackView::all(job, &all.held_back),
             wanted: count(false),
             cut: count(true),
-            changed: left.map(|(number, left)| left_over(job, made[*number], *left, &all.pieces).into()).collect(),
+            changed: changed_since_cut(job, all, (made, progress), shown),
             settings,
         }
     }
@@ -127,6 +126,17 @@ fn setting_view(
         top_up: setting.minded == Minded::TopUp,
         pieces: setting.pieces.iter().map(piece_view).collect(),
     }
+}
+
+/// What was cut and is not wanted as it was cut; `shown` says of each whether it belongs here.
+pub fn changed_since_cut(
+    job: &Job,
+    all: &JobPieces,
+    (made, progress): (&[&Tick], &Progress),
+    shown: impl Fn(&Tick) -> bool,
+) -> Vec<Phrase> {
+    let left = progress.left.iter().filter(|(number, _)| shown(made[*number]));
+    left.map(|(number, left)| left_over(job, made[*number], *left, &all.pieces).into()).collect()
 }
 
 /// What was cut and is not wanted as it was cut, with what it is still good for.

@@ -7,6 +7,7 @@ use sturvek_core::framing::changes::changes;
 use sturvek_core::framing::margins::margins;
 use sturvek_core::framing::nailing::opening_nailing;
 use sturvek_core::framing::pieces::pieces_of;
+use sturvek_core::framing::portal_return::portal_returns;
 use sturvek_core::framing::snap::snaps;
 use sturvek_core::framing::{OpeningOutcome, OpeningPlan, WallPlan};
 use sturvek_core::job;
@@ -79,6 +80,8 @@ pub struct Ticket {
     pub asked: Vec<AskedView>,
     /// Whether it has numbers: without them there is no count, no cut list and no order of assembly.
     pub has_numbers: bool,
+    /// Whether it is a big door with a short return beside it.
+    pub short_returns: bool,
     /// The header, where there is one.
     pub header: Option<SizedView>,
     /// The three schools side by side.
@@ -169,6 +172,7 @@ pub fn ticket(opening: &OpeningPlan, plan: &WallPlan, rules: &job::Rules<'_>, wa
         sentence: (&opening.sentence).into(),
         asked: asked(opening),
         has_numbers: opening.has_numbers(),
+        short_returns: !portal_returns(&wall.frame, plan, opening).is_empty(),
         header: sized.map(|sized| sized_view(sized, opening.header_length())),
         schools: sized.map_or_else(Vec::new, schools),
         margin: rules.settings.margin.phrase().into(),

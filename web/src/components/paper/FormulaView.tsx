@@ -40,7 +40,8 @@ function Part({ formula }: { readonly formula: Formula }): ReactNode {
     case "group":
       return ml("mrow", ml("mo", "("), part(formula.of), ml("mo", ")"));
     case "root":
-      return ml("msqrt", part(formula.of));
+      // A radical that stretches wants a font for mathematics, which a tablet need not have: without one nothing is drawn.
+      return ml("mrow", ml("mo", "√"), ml("mo", "("), part(formula.of), ml("mo", ")"));
     case "call":
       return ml(
         "mrow",

@@ -5,12 +5,15 @@ import { problemText } from "../../api/problems";
 import { cutQuery, jobQuery, sticksQuery } from "../../api/queries";
 import { PageHead } from "../../components/PageHead";
 import { partOf } from "../../lib/partOfHouse";
+import { planningOf } from "../../lib/planning";
 import { useSpeech } from "../../speech/useSpeech";
+import { Buy } from "./Buy";
 import { CutList } from "./CutList";
-import { HeldBack } from "./HeldBack";
+import { HeldBack, Told } from "./HeldBack";
 import { Packs } from "./Packs";
+import { PlanningChoices } from "./PlanningChoices";
 import { Sticks } from "./Sticks";
-import { fileAddress, shownOf, VIEWS } from "./views";
+import { fileAddress, planningText, shownOf, VIEWS } from "./views";
 
 /** What is built apart, what is cut, and from which sticks: of the whole house, a storey or a wall. */
 export function CutPage() {
@@ -24,7 +27,9 @@ export function CutPage() {
   const ofWhich = useId();
   const ready = view.data !== undefined;
   const cut = useQuery({ ...cutQuery(job, version, part), enabled: ready });
-  const sticks = useQuery({ ...sticksQuery(job, version), enabled: ready && shown === "sticks" });
+  const planning = planningOf(asked);
+  const fromSticks = shown === "sticks" || shown === "buy";
+  const sticks = useQuery({ ...sticksQuery(job, version, planning), enabled: ready && fromSticks });
   const put = (name: string, value: string) =>
     ask(
       (before) => {
@@ -46,6 +51,9 @@ export function CutPage() {
         title={view.data ? say("page-cutting-of", { name: view.data.job.name }) : say("page-cutting")}
         back={{ to: `/jobs/${job}`, label: say("page-back-to-the-wall") }}
       >
+        <Link to={`/jobs/${job}/raise`} className="btn tap no-print">
+          {say("page-raise")}
+        </Link>
         <Link to={`/jobs/${job}/saw?${new URLSearchParams({ ...part })}`} className="btn tap no-print">
           {say("page-to-the-saw")}
         </Link>
@@ -66,8 +74,11 @@ export function CutPage() {
       <main className="screen relative min-h-0 flex-1 overflow-y-auto p-4">
         {error && <p className="text-lg">{problemText(say, error)}</p>}
         {cut.data && <HeldBack held={cut.data.held_back} />}
+        {cut.data && <Told title={say("page-cutting-changed")} told={cut.data.changed} />}
+        {cut.data && <Told title={say("page-cutting-standing")} told={cut.data.standing} />}
         <div className="no-print mb-4 flex flex-wrap items-center gap-3 text-lg">
-          {shown !== "sticks" && view.data && (
+          {fromSticks && <PlanningChoices planning={planning} put={put} />}
+          {!fromSticks && view.data && (
             <>
               <label htmlFor={ofWhich}>{say("page-cutting-of-which")}</label>
               <select
@@ -89,17 +100,25 @@ export function CutPage() {
                 ))}
               </select>
               {cut.data && <span>{say("page-cutting-pieces", { count: cut.data.pieces })}</span>}
+              {shown === "list" && (
+                <Link
+                  to={`/jobs/${job}/labels?${new URLSearchParams({ ...part })}`}
+                  className="btn btn-outline tap"
+                >
+                  {say("page-labels")}
+                </Link>
+              )}
             </>
           )}
           {shown !== "packs" && cut.data && (
-            <>
-              <span className="ml-auto">{say("page-cutting-as-a-file")}</span>
+            <span className="ml-auto flex items-center gap-3 whitespace-nowrap">
+              {say("page-cutting-as-a-file")}
               {(["csv", "xlsx"] as const).map((form) => (
                 <a
                   key={form}
                   className="btn btn-outline tap"
                   href={fileAddress(job, shown === "list" ? "cut" : "sticks", form, {
-                    ...(shown === "list" ? part : {}),
+                    ...(shown === "list" ? part : planningText(planning)),
                     language,
                     vocabulary,
                     units,
@@ -108,19 +127,23 @@ export function CutPage() {
                   {form.toUpperCase()}
                 </a>
               ))}
-            </>
+            </span>
           )}
         </div>
         {shown === "packs" && cut.data && <Packs packs={cut.data.packs} />}
         {shown === "list" && cut.data && <CutList sections={cut.data.sections} />}
-        {shown === "sticks" && sticks.isPlaceholderData && (
+        {fromSticks && sticks.isPlaceholderData && (
           <p className="mb-4 text-lg" role="status">
             {say("page-sticks-are-planned")}
           </p>
         )}
-        {shown === "sticks" &&
+        {fromSticks &&
           (sticks.data ? (
-            <Sticks sticks={sticks.data} />
+            shown === "sticks" ? (
+              <Sticks sticks={sticks.data} />
+            ) : (
+              <Buy job={job} version={version} planning={planning} sticks={sticks.data} />
+            )
           ) : (
             !sticks.error && (
               <p className="text-lg" role="status">

@@ -18,3 +18,26 @@ export function HeldBack({ held }: { readonly held: readonly Schemas["HeldBackVi
     </section>
   );
 }
+
+/** What else has to be known before anything is cut; nothing where there is nothing. */
+export function Told({
+  title,
+  told,
+}: {
+  readonly title: string;
+  readonly told: readonly Schemas["Phrase"][];
+}) {
+  const { say } = useSpeech();
+  if (told.length === 0) return null;
+  return (
+    <section className="sheet mb-4 p-3" aria-label={title}>
+      <h2 className="font-bold text-lg">{title}</h2>
+      <ul className="grid gap-1 text-lg">
+        {told.map((each, place) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: two plies that were cut alike are told alike
+          <li key={place}>{say(each)}</li>
+        ))}
+      </ul>
+    </section>
+  );
+}

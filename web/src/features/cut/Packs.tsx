@@ -29,12 +29,15 @@ export function Packs({ packs }: { readonly packs: readonly Pack[] }) {
 }
 
 function OnePack({ pack }: { readonly pack: Pack }) {
-  const { say } = useSpeech();
+  const { say, weight } = useSpeech();
   return (
     <li className="sheet grid grid-cols-[auto_minmax(0,1fr)] gap-x-4 p-3">
       <span className="font-bold text-4xl tabular-nums">{pack.goes.length}×</span>
       <div>
-        <h3 className="font-bold text-lg">{pack.goes.map((goes) => say(goes)).join(", ")}</h3>
+        <h3 className="flex flex-wrap items-baseline justify-between gap-x-3 font-bold text-lg">
+          {pack.goes.map((goes) => say(goes)).join(", ")}
+          <span className="font-normal text-base tabular-nums">{weight(pack.pounds)}</span>
+        </h3>
         <ul className="text-lg">
           {pack.pieces.map((piece) => (
             <li

@@ -12,12 +12,14 @@ const LETTER = 10;
 
 interface Props {
   readonly stick: Schemas["StickView"];
+  /** What pieces are for and who gets them. */
+  readonly names: readonly Schemas["PieceName"][];
   /** The longest stick of the job, which is drawn as wide as there is room. */
   readonly longest: number;
 }
 
 /** A stick with its cuts, to scale: what falls off is empty. */
-export function StickDrawing({ stick, longest }: Props) {
+export function StickDrawing({ stick, names, longest }: Props) {
   const speech = useSpeech();
   const { say } = speech;
   const width = (stick.length / longest) * WIDE;
@@ -78,6 +80,7 @@ export function StickDrawing({ stick, longest }: Props) {
         </svg>
         <p className="text-base">
           <LengthText value={stick.length} />
+          {stick.at_hand && <b> {say("page-sticks-at-hand")}</b>}
           {": "}
           {stick.cuts.map((cut) => speech.length(cut, "inches")).join(" + ")}
           {stick.offcut > 0 && (
@@ -90,6 +93,23 @@ export function StickDrawing({ stick, longest }: Props) {
             </span>
           )}
         </p>
+        <details className="text-base">
+          <summary className="tap inline-flex cursor-pointer items-center underline">
+            {say("page-sticks-who")}
+          </summary>
+          <ol className="grid gap-1 pb-2">
+            {stick.pieces.map((pieces, place) => (
+              // biome-ignore lint/suspicious/noArrayIndexKey: sticks that are cut alike are told apart by their turn
+              <li key={place}>
+                {stick.pieces.length > 1 && <b className="tabular-nums">{place + 1}. </b>}
+                {pieces
+                  .map((number) => names[number])
+                  .map((name) => (name ? `${say(name.what)}, ${say(name.goes)}` : ""))
+                  .join(" · ")}
+              </li>
+            ))}
+          </ol>
+        </details>
       </div>
     </li>
   );

@@ -1,1 +1,2 @@
 export { CutPage } from "./CutPage";
+export { LabelsPage } from "./LabelsPage";

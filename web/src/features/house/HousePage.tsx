@@ -47,6 +47,9 @@ export function HousePage() {
         title={view.data ? say("page-house-of", { name: view.data.job.name }) : say("page-house")}
         back={{ to: `/jobs/${job}`, label: say("page-back-to-the-wall") }}
       >
+        <Link to={`/jobs/${job}/shore`} className="btn tap no-print">
+          {say("page-shore")}
+        </Link>
         <button
           type="button"
           className="btn btn-ghost tap no-print font-normal"

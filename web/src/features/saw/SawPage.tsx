@@ -1,14 +1,17 @@
 import { useQuery } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { Link, useParams, useSearchParams } from "react-router";
+import type { Schemas } from "../../api/client";
 import { problemText } from "../../api/problems";
 import { sawQuery } from "../../api/queries";
+import { keepThePage, lastSeenOf } from "../../lib/outbox";
 import { partOf } from "../../lib/partOfHouse";
 import { useSpeech } from "../../speech/useSpeech";
-import { keepSeen, keepThePage, lastSeen } from "./kept";
 import { OneSetting } from "./OneSetting";
 import { nextSetting, settingKey, withTicks } from "./ticks";
 import { useTicks } from "./useTicks";
+
+const { lastSeen, keepSeen } = lastSeenOf<Schemas["SawView"]>("sturvek.saw.last");
 
 /** The saw, for a phone in a glove: one setting at a time, a tap counts one. */
 export function SawPage() {

@@ -3,14 +3,13 @@
 //! **What it does.** Studs nailed to one another carry as a column: n · thickness · depth · Fc', Fc' = Fc · C_D · C_F · C_P, both
 //! ways. Across the plies the nails let them slip: C_P is multiplied by K_f = 0.6 there, unless something holds them sideways.
 //!
-//! **Source.** NDS 2018 3.7.1 and 15.3, from memory. le/d ≤ 50.
+//! **Source.** NDS 2018 3.7.1 and 15.3, from memory. le/d ≤ 50, but for what stands during construction only.
 //!
 //! **Assumptions and limits.** 15.3 knows two to five plies; more are taken as wide as five. A single stud is a solid column.
 //!
 //! **Worked example.** Two SPF Stud 2x4 of 92 5/8 in. under snow: strong way le/d 26.5, C_P 0.494, 2 · 2269 = 4538 lb; free
 //! across, le/d 30.9, C_P 0.6 · 0.385, 2124 lb.
 
-use super::factors::column_stability::MOST_SLENDER;
 use super::{stud, values};
 use crate::codes::question::{BuiltUpColumn, Stud};
 use crate::say;
@@ -26,7 +25,7 @@ const MOST_PLIES: u8 = 5;
 pub fn column_carries<P: Pen>(pen: &mut P, column: &BuiltUpColumn, duration: f64) -> Option<P::Number> {
     let values = values::sawn(column.lumber.species, column.lumber.grade, column.lumber.size())?;
     let across = f64::from(column.studs.min(MOST_PLIES)) * column.thickness;
-    if column.length / column.depth > MOST_SLENDER || column.held_every / across > MOST_SLENDER {
+    if column.most_slender < column.length / column.depth || column.most_slender < column.held_every / across {
         return None;
     }
     let stud = Stud { lumber: column.lumber.into(), values, service: column.service, duration };
@@ -51,14 +50,23 @@ pub fn column_carries<P: Pen>(pen: &mut P, column: &BuiltUpColumn, duration: f64
 #[cfg(test)]
 mod tests {
     use super::*;
+    use crate::codes::asd::factors::column_stability::MOST_SLENDER;
     use crate::codes::question::Service;
     use crate::lumber::{Depth, Grade, JackLumber, Species};
     use crate::working::Silent;
 
     fn carries(studs: u8, length: f64, held_every: f64) -> Option<f64> {
         let lumber = JackLumber { species: Species::SprucePineFir, grade: Grade::Stud, depth: Depth::Four };
-        let column =
-            BuiltUpColumn { lumber, studs, thickness: 1.5, depth: 3.5, length, held_every, service: Service::Dry };
+        let column = BuiltUpColumn {
+            lumber,
+            studs,
+            thickness: 1.5,
+            depth: 3.5,
+            length,
+            held_every,
+            most_slender: MOST_SLENDER,
+            service: Service::Dry,
+        };
         column_carries(&mut Silent, &column, 1.15)
     }
 

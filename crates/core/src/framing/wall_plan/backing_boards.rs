@@ -1,6 +1,6 @@
 //! Boards and blocks between the studs that something is fastened to, flat to the wall's face.
 
-use super::super::member::{Member, Rect, Role};
+use super::super::member::{Member, Rect, Role, Stock};
 use super::super::opening_plan::OpeningPlan;
 use super::blocking::{gaps, hole};
 use super::framer::Framer;
@@ -12,13 +12,13 @@ impl Framer<'_> {
         for board in &self.frame().framing.boards {
             let height = self.frame().sawn.depth(board.board);
             let y = board.height - height.half();
-            let stock = self.frame().stud_stock_of(board.board);
+            let stock = Stock::as_wide_as(self.frame(), board.board);
             for (left, right) in gaps(&self.members, y, y + height) {
                 let rect = Rect { x: left, y, width: right - left, height };
                 let reaches = board.from < right && left < board.to;
                 let in_opening = openings.iter().any(|plan| rect.overlaps(&hole(plan)));
                 if reaches && !in_opening && self.has_room(&rect) {
-                    self.members.push(Member::new(Role::BackingBlock, None, rect, stock.as_str()));
+                    self.members.push(Member::new(Role::BackingBlock, None, rect, stock.clone()));
                 }
             }
         }

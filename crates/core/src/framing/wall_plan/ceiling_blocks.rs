@@ -2,7 +2,7 @@
 //!
 //! **Source.** Common practice, no source: flat, flush with the joists' undersides, at both ends and at most so far apart as is said.
 
-use super::super::member::{Member, Rect, Role};
+use super::super::member::{Member, Rect, Role, Stock};
 use super::framer::Framer;
 use crate::job::CeilingOver;
 use crate::measure::Length;
@@ -23,7 +23,7 @@ impl Framer<'_> {
             let rect = Rect { x, y: frame.height(), width: wide, height: thick };
             let let_down = frame.framing.let_downs.iter().any(|each| each.from < rect.right() && x < each.to);
             if !let_down && !self.is_filled(&rect) {
-                let stock = frame.stud_stock();
+                let stock = Stock::of_studs(frame);
                 self.members.push(Member { cut: clear, ..Member::new(Role::CeilingBlock, None, rect, stock) });
             }
         }

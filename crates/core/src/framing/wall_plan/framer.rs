@@ -1,10 +1,9 @@
 //! Puts members into a wall: what lies flat and what stands, up to a height or up to the plates, which may climb.
 
-use std::sync::Arc;
-
 use super::super::member::PlatesMarked;
-use super::super::member::{Bevel, Climb, Member, Rect, Role};
+use super::super::member::{Bevel, Climb, Member, Rect, Role, Stock};
 use super::super::opening_plan::OpeningPlan;
+use super::super::panel_joints::Joint;
 use crate::job::{ClearFor, KeptClear, OpeningId, Wall, WallFrame};
 use crate::measure::{End, Length};
 
@@ -13,7 +12,7 @@ pub(super) struct Framer<'a> {
     pub(super) wall: &'a Wall,
     pub(super) members: Vec<Member>,
     /// What studs and plates are cut from: written once, not for every member.
-    stud_stock: Arc<str>,
+    stud_stock: Stock,
 }
 
 /// Where an upright ends.
@@ -27,7 +26,7 @@ pub(super) enum Top {
 
 impl<'a> Framer<'a> {
     pub(super) fn new(wall: &'a Wall) -> Self {
-        Self { wall, members: Vec::new(), stud_stock: wall.frame.stud_stock().into() }
+        Self { wall, members: Vec::new(), stud_stock: Stock::of_studs(&wall.frame) }
     }
 
     pub(super) const fn frame(&self) -> &'a WallFrame {
@@ -113,6 +112,14 @@ impl<'a> Framer<'a> {
             self.beside(edges, wanted, openings);
         }
         self.close_gaps(openings);
+    }
+
+    /// The studs that joints of panels add.
+    pub(super) fn end_studs(&mut self, joints: &[Joint]) {
+        let bottom = self.frame().thickness();
+        for (_, stud) in joints.iter().filter_map(|joint| joint.added.as_ref()) {
+            self.upright(Role::Stud, None, stud.rect.x, bottom, Top::Plates);
+        }
     }
 
     /// Whether a stud of the layout can run up to a height: nothing stands there, and nothing goes through.

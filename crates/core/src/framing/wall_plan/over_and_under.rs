@@ -37,9 +37,9 @@ impl Framer<'_> {
             let (stock, plies) = match (role, plan.header()) {
                 (Role::Header, Some(header)) => {
                     let minded = if header.board.way_up().is_some() { Minded::TopUp } else { Minded::Nothing };
-                    (Stock { wood: header.board.name().into(), minded }, header.plies)
+                    (Stock { minded, ..header.board.into() }, header.plies)
                 }
-                _ => (self.frame().stud_stock().into(), 1),
+                _ => (Stock::of_studs(self.frame()), 1),
             };
             let rect = Rect { x, y: line.from, width, height: line.height };
             self.members.push(Member { plies, ..Member::new(role, Some(plan.id), rect, stock) });

@@ -1,16 +1,25 @@
 //! Where a wall's top plates break.
 
 use super::super::opening_plan::OpeningPlan;
-use super::super::plates::{Stretch, TopBreaks, top_breaks};
+use super::super::plates::{Stretch, TopBreaks, panel_breaks, top_breaks};
 use crate::job::Wall;
 use crate::job::wall_frame::along;
 use crate::measure::{End, Length};
 
 /// Where the top plates break: where somebody decided, or else by the stock; `None` where no place keeps every rule.
-pub(super) fn plate_breaks(wall: &Wall, openings: &[OpeningPlan], layout: &[Length]) -> Option<TopBreaks> {
+pub(super) fn plate_breaks(
+    wall: &Wall,
+    openings: &[OpeningPlan],
+    layout: &[Length],
+    panel_ends: &[Length],
+) -> Option<TopBreaks> {
     let options = &wall.frame.framing;
     if let Some(own) = &options.own_breaks {
-        return Some(TopBreaks { lower: own.lower.clone(), upper: own.upper.clone() });
+        // The lower plate ends with its panel, whatever else was decided.
+        let mut lower = [&own.lower[..], panel_ends].concat();
+        lower.sort_unstable();
+        lower.dedup();
+        return Some(TopBreaks { lower, upper: own.upper.clone() });
     }
     let stud = wall.frame.thickness();
     let packs = packs_of(openings);
@@ -21,7 +30,14 @@ pub(super) fn plate_breaks(wall: &Wall, openings: &[OpeningPlan], layout: &[Leng
         let shifted = |(from, to): &Stretch| (*from - start, *to - start);
         let studs: Vec<Stretch> = layout.iter().map(|x| shifted(&(*x, *x + stud))).collect();
         let packs: Vec<Stretch> = packs.iter().map(shifted).collect();
-        let breaks = top_breaks(end - start, level_stock(wall, line), options.breaks_apart, &studs, &packs)?;
+        let ends: Vec<Length> =
+            panel_ends.iter().filter(|at| start < **at && **at < end).map(|at| *at - start).collect();
+        let stock = level_stock(wall, line);
+        let breaks = if ends.is_empty() {
+            top_breaks(end - start, stock, options.breaks_apart, &studs, &packs)?
+        } else {
+            panel_breaks(end - start, stock, options.breaks_apart, &studs, (&packs, &ends))
+        };
         all.lower.extend(breaks.lower.iter().map(|at| *at + start));
         all.upper.extend(breaks.upper.iter().map(|at| *at + start));
     }

@@ -9,7 +9,13 @@ use crate::job::{ClearFor, KeptClear, OpeningId, PlateLap, WallFrame};
 use crate::measure::{End, Length};
 
 impl Framer<'_> {
-    pub(super) fn plates(&mut self, openings: &[OpeningPlan], layout: &[Length], breaks: Option<&TopBreaks>) {
+    pub(super) fn plates(
+        &mut self,
+        openings: &[OpeningPlan],
+        layout: &[Length],
+        breaks: Option<&TopBreaks>,
+        panel_ends: &[Length],
+    ) {
         let none = TopBreaks::default();
         let TopBreaks { lower, upper } = breaks.unwrap_or(&none);
         let whole = (Length::ZERO, self.frame().length);
@@ -17,7 +23,7 @@ impl Framer<'_> {
         for stretch in self.second_plate_stretches() {
             self.top_plate(Role::SecondTopPlate, stretch, upper);
         }
-        self.sole_plate(openings, layout);
+        self.sole_plate(openings, layout, panel_ends);
     }
 
     /// The second top plate where it lies: held back or run over at the ends, held open for walls that lap into it.
@@ -47,7 +53,7 @@ impl Framer<'_> {
         stretches
     }
 
-    fn sole_plate(&mut self, openings: &[OpeningPlan], layout: &[Length]) {
+    fn sole_plate(&mut self, openings: &[OpeningPlan], layout: &[Length], panel_ends: &[Length]) {
         let frame = self.frame();
         let (length, stud) = (frame.length, frame.thickness());
         let doors: Vec<(OpeningId, Stretch)> = openings
@@ -57,7 +63,16 @@ impl Framer<'_> {
             .collect();
         let cut_outs: Vec<Stretch> = doors.iter().map(|(_, stretch)| *stretch).collect();
         let studs: Vec<Stretch> = layout.iter().map(|x| (*x, *x + stud)).collect();
-        let breaks = sole_breaks(length, frame.framing.plate_stock, &studs, &cut_outs);
+        // Each panel has its own.
+        let mut breaks = panel_ends.to_vec();
+        for panel in between((Length::ZERO, length), panel_ends) {
+            let shifted = |(from, to): &Stretch| (*from - panel.0, *to - panel.0);
+            let (studs, cut_outs): (Vec<Stretch>, Vec<Stretch>) =
+                (studs.iter().map(shifted).collect(), cut_outs.iter().map(shifted).collect());
+            let of_it = sole_breaks(panel.1 - panel.0, frame.framing.plate_stock, &studs, &cut_outs);
+            breaks.extend(of_it.into_iter().map(|at| at + panel.0));
+        }
+        breaks.sort_unstable();
         let mut start = Length::ZERO;
         for (opening, (left, right)) in doors {
             let left = left.max(start);
@@ -75,7 +90,7 @@ impl Framer<'_> {
         let height = self.frame().thickness();
         // On concrete the sole plate is treated.
         let minded = if self.frame().framing.bolts.is_some() { Minded::Treated } else { Minded::Nothing };
-        let stock = Stock { wood: self.frame().stud_stock().into(), minded };
+        let stock = Stock { minded, ..Stock::of_plates(self.frame()) };
         let cut = cut_through(self.frame());
         let pieces = between(whole, breaks).into_iter().flat_map(|piece| without(piece, &cut));
         for (from, to) in pieces.collect::<Vec<_>>() {
@@ -109,7 +124,7 @@ impl Framer<'_> {
                     climb: Climb { bottom: climb, top: climb },
                     cut: along(*line, right - left, frame.sawn),
                     bevel,
-                    ..Member::new(role, None, rect, frame.stud_stock())
+                    ..Member::new(role, None, rect, Stock::of_plates(frame))
                 });
             }
         }

@@ -3,7 +3,7 @@
 use super::most::{
     LONGEST_ADDRESS, LONGEST_NAME, MOST_BEAMS, MOST_BLOCKING_ROWS, MOST_BOARDS, MOST_CARRIED, MOST_FIELDS,
     MOST_FOUNDATIONS, MOST_HOUSE_POSTS, MOST_KEPT_CLEAR, MOST_LET_DOWNS, MOST_LEVELS, MOST_MARKS, MOST_OPENINGS,
-    MOST_PADS, MOST_PARTITIONS, MOST_PLACES, MOST_POINT_LOADS, MOST_STOCK, MOST_STUDS, MOST_WALLS,
+    MOST_PADS, MOST_PANEL_ENDS, MOST_PARTITIONS, MOST_PLACES, MOST_POINT_LOADS, MOST_STOCK, MOST_STUDS, MOST_WALLS,
 };
 use crate::lumber::MOST_PLIES;
 use crate::measure::{Length, Range, Unit};
@@ -72,6 +72,7 @@ inputs! {
     CodeEdition: "input-code-edition", NAME;
     AnswersForIt: "input-answers-for-it", NAME;
     Walls: "input-walls", Range::count(0, MOST_WALLS);
+    RaisingOrder: "input-raising-order", Range::count(0, MOST_WALLS);
 
     Snow: "input-snow", psf(300.0);
     SnowExposure: "input-snow-exposure", plain(0.7, 1.2);
@@ -92,6 +93,9 @@ inputs! {
     FinishFloor: "input-finish-floor", Range::inches(0, 4);
     Counter: "input-counter", Range::inches(24, 48);
     Backsplash: "input-backsplash", Range::inches(0, 24);
+    Moisture: "input-moisture", Range::number(0.0, 60.0, Unit::None);
+    Crew: "input-crew", Range::count(1, 40);
+    PoundsEach: "input-pounds-each", Range::number(20.0, 300.0, Unit::Pounds);
     ShopDoublesJacksFrom: "input-shop-doubles-jacks-from", Range::inches(12, 240);
     ShopDoublesKingsFrom: "input-shop-doubles-kings-from", Range::inches(12, 240);
     ShopHeaders: "input-shop-headers", Range::count(0, MOST_HEADER_RULES);
@@ -136,6 +140,7 @@ inputs! {
     StudDepth: "input-stud-depth", Range::Follows;
     PlateStock: "input-plate-stock", Range::inches(8 * 12, 40 * 12);
     BreaksApart: "input-breaks-apart", Range::inches(0, 8 * 12);
+    SheathingThickness: "input-sheathing-thickness", Range::Length { least: Length::inches_and(0, 1, 8), most: Length::inches(6) };
     LayoutStart: "input-layout-start", Range::Follows;
     Lap: "input-lap", Range::Follows;
     Bolts: "input-bolts", Range::inches(12, 72);
@@ -164,6 +169,8 @@ inputs! {
     KeptClearWidth: "input-kept-clear-width", Range::Length { least: SIXTEENTH, most: Length::inches(72) };
     CastBolts: "input-cast-bolts", Range::count(0, MOST_PLACES);
     CastBolt: "input-cast-bolt", Range::Follows;
+    PanelEnds: "input-panel-ends", Range::count(0, MOST_PANEL_ENDS);
+    PanelEnd: "input-panel-end", Range::Follows;
     PlateBreaks: "input-plate-breaks", Range::count(0, MOST_PLACES);
     PlateBreak: "input-plate-break", Range::Follows;
 

@@ -8,6 +8,8 @@ pub const MOST_OPENINGS: usize = 60;
 pub const MOST_POINT_LOADS: usize = 60;
 /// The most walls that may cross a wall.
 pub const MOST_PARTITIONS: usize = 40;
+/// The most places at which panels of one wall end.
+pub const MOST_PANEL_ENDS: usize = 20;
 /// The most rows of blocking in a wall.
 pub const MOST_BLOCKING_ROWS: usize = 6;
 /// The most plate breaks and cast bolts that may be given for a wall.

@@ -72,6 +72,8 @@ pub enum Within {
     BlockingRow(usize),
     /// At a bolt that stands already.
     CastBolt(usize),
+    /// At the end of a panel.
+    PanelEnd(usize),
     /// At a break of the lower top plate.
     LowerBreak(usize),
     /// At a break of the upper top plate.

@@ -29,6 +29,10 @@ pub(super) fn settings(checks: &mut Checks, settings: &Settings) {
     checks.length(Input::FinishFloor, settings.finish_floor);
     checks.length(Input::Counter, settings.counter);
     checks.length(Input::Backsplash, settings.backsplash);
+    checks.number(Input::Moisture, settings.raising.moisture_percent);
+    checks.count(Input::Crew, settings.raising.crew as usize);
+    checks.number(Input::PoundsEach, settings.raising.pounds_each);
+    checks.count(Input::RaisingOrder, settings.raising_order.len());
     shop(checks, &settings.shop);
 }
 

@@ -97,6 +97,7 @@ fn rake(checks: &mut Checks, rake: Rake, frame: &WallFrame) {
 fn framing(checks: &mut Checks, options: &FramingOptions, frame: &WallFrame) {
     checks.length(Input::PlateStock, options.plate_stock);
     checks.length(Input::BreaksApart, options.breaks_apart);
+    checks.maybe(Input::SheathingThickness, options.sheathing.map(|sheathing| sheathing.thickness));
     if let LayoutStart::NeighborFace(depth) = options.layout_start {
         adjoining(checks, Input::LayoutStart, depth);
     }
@@ -167,6 +168,10 @@ fn framing(checks: &mut Checks, options: &FramingOptions, frame: &WallFrame) {
     }
     if let Some(own) = &options.own_breaks {
         own_breaks(checks, own, frame.length);
+    }
+    checks.count(Input::PanelEnds, options.panel_ends.len());
+    for (place, at) in options.panel_ends.iter().enumerate() {
+        checks.within(Within::PanelEnd(place), |checks| checks.on_wall(Input::PanelEnd, *at, frame.length));
     }
     checks.count(Input::Partitions, options.partitions.len());
     for (place, partition) in options.partitions.iter().enumerate() {

@@ -143,6 +143,7 @@ fn as_a_column<P: Pen>(pen: &mut P, bridge: &Bridge<'_>, post: Post, case: &Case
         depth: problem.wall_depth.to_inches(),
         length,
         held_every: if held { 0.0 } else { length },
+        most_slender: problem.conventions.code.most_slender_column(),
         service: problem.conventions.service,
     };
     // Too slender to be a column: nothing is carried.

@@ -33,6 +33,7 @@ pub fn carries<P: Pen>(
                 depth: lumber.size().actual_depth().to_inches(),
                 length,
                 held_every: length,
+                most_slender: code.most_slender_column(),
                 service: Service::Dry,
             };
             code.built_up_column(pen, &column, combination.duration)

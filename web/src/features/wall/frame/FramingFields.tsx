@@ -8,6 +8,7 @@ import { FACE_FORM, LAYOUT_FORM } from "./forms";
 import { KeptClearFields } from "./KeptClearFields";
 import { LetDowns } from "./LetDowns";
 import { PlateFields } from "./PlateFields";
+import { SheathingFields } from "./SheathingFields";
 
 type Options = Schemas["AnsweredFramingOptions"];
 type Sent = Schemas["FramingOptions"];
@@ -30,6 +31,7 @@ export function FramingFields({ options, length, height, change }: Props) {
       </div>
       <CrossingWalls options={options} change={change} />
       <CeilingFields options={options} change={change} />
+      <SheathingFields options={options} change={change} />
       <LetDowns options={options} wallHeight={height} change={change} />
       <KeptClearFields options={options} change={change} />
       <BackingBoards options={options} wallLength={length} change={change} />

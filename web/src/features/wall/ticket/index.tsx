@@ -68,6 +68,11 @@ export const OpeningTicket = memo(function OpeningTicket(props: Props) {
       <PackLines ticket={ticket} editing={editing} showWorking={showWorking} />
       {ticket.has_numbers && <CutSection ticket={ticket} showHeights={() => parts.show("heights")} />}
       <WhereLine ticket={ticket} change={() => parts.show("place")} />
+      {ticket.short_returns && (
+        <Link className="btn tap no-print my-1" to={`/jobs/${job}/openings/${ticket.id}/returns`}>
+          {say("page-returns")}
+        </Link>
+      )}
       <p className="py-1 text-secondary text-sm leading-snug">{say("page-a-planning-aid-in-short")}</p>
       {/* Where the ticket follows the wall, the wall's own buttons are a long way up. */}
       <div className="no-print flex flex-wrap gap-2 py-1 lg:hidden">

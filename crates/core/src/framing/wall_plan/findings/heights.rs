@@ -2,6 +2,7 @@
 
 use super::super::super::opening_plan::{OpeningOutcome, OpeningPlan};
 use super::super::super::stack::{SHORTEST_CRIPPLE, StackPart};
+use super::super::super::tip_up::{Swing, swing};
 use super::planned::Planned;
 use crate::finding::{Finding, Rule};
 use crate::job::command::Command;
@@ -226,11 +227,7 @@ fn sill(settings: &Settings, plan: &OpeningPlan) -> Vec<Finding> {
 pub(super) fn of_room(wall: &Wall) -> Vec<Finding> {
     let WallHeight::Room(room) = wall.frame.height else { return Vec::new() };
     let mut findings = Vec::new();
-    let lower = room.left.min(room.right);
-    // The upper plate goes on afterwards in no room: the whole frame swings about its lower edge.
-    let diagonal = wall.frame.height().to_inches().hypot(wall.frame.depth().to_inches());
-    let diagonal = Length::from_decimal_inches((diagonal * 16.0).ceil() / 16.0);
-    if lower < diagonal {
+    if let Some(Swing { diagonal, room: lower }) = swing(&wall.frame).filter(|swing| !swing.clears()) {
         let mut frame = wall.frame.clone();
         let clearance = room.clearance + (diagonal - lower);
         frame.height = WallHeight::Room(MeasuredRoom { clearance, ..room });

@@ -2,7 +2,7 @@
 
 use super::super::super::corner::corner_reach;
 use super::super::super::member::{Member, Role};
-use super::super::super::opening_plan::{OpeningOutcome, OpeningPlan};
+use super::super::super::opening_plan::{FULL_BRACING_PANEL, OpeningOutcome, OpeningPlan};
 use super::super::framer::is_taken;
 use super::planned::Planned;
 use crate::finding::{Finding, Rule};
@@ -26,9 +26,6 @@ pub(super) static PACK_IN_CORNER: Rule = Rule::trouble("pack-in-corner").stoppin
 pub(super) static SHORT_RETURN: Rule = Rule::caution("short-return");
 /// An opening between two studs leaves a gap too narrow for a filler beside it.
 pub(super) static GAP_IN_BAY: Rule = Rule::note("gap-in-bay");
-
-/// A wall shorter than this beside an overhead door is a narrow one for bracing: 4 ft (IRC 2021 R602.10, from memory).
-const FULL_BRACING_PANEL: Length = Length::feet(4);
 
 pub(super) fn findings(wall: &Wall, plan: &OpeningPlan, next: Option<&OpeningPlan>) -> Vec<Finding> {
     let mut findings = past_the_ends(wall, plan);

@@ -1,0 +1,15 @@
+shore-in-no-house = This wall stands in no house: say under House where it stands, and what lies on it.
+shore-nothing-crosses = No joists cross this wall. Where they run along it, a { -header } board goes across under them, with legs at both ends: an engineer says how.
+shore-comes-from-above = Something comes down on this wall from above it, other than its floor: that has no number here. Shore it storey by storey from the top, as an engineer says.
+shore-roof-lies-on-it = A roof lies on it: that has no number here. Ask an engineer.
+shore-falls = The joists from { $from } to { $to } keep only what is at { $at }: they fall. A temporary wall goes under them, too.
+shore-falls-free = The joists from { $from } to { $to } keep nothing under them: they fall.
+shore-lifts = The joists come up at { $at }: hold them down, or stand the temporary wall nearer.
+shore-longer-span = Joists span { $now } meanwhile; until now { $before }. Nobody said how deep they are: look at them, keep people off.
+shore-too-slender = The studs are too slender, { $slenderness } times as long as thick; { $most } is the most. A row of { -blocking }, another ply, or a shorter stud.
+shore-no-values = There are no values for these studs.
+shore-studs-carry = The studs work at { $column } % as columns and at { $plate } % on their plates: they carry.
+shore-studs-fail = The studs work at { $column } % as columns and at { $plate } % on their plates: they do not carry. A row of { -blocking }, another ply, or nearer together.
+shore-too-near = A temporary wall would stand against the wall at { $at }: it goes elsewhere.
+shore-stands-on-joists = Something above stands on these joists at { $at }, with no line under it: what it brings has no number here. Ask an engineer.
+shore-under-nothing = No joists lie over the temporary wall at { $at }: there it does nothing.

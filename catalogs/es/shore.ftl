@@ -1,0 +1,15 @@
+shore-in-no-house = Este muro no está en ninguna casa: diga en Casa dónde está y qué descansa en él.
+shore-nothing-crosses = Ninguna vigueta cruza este muro. Donde corren a lo largo, va una tabla atravesada bajo ellas, con patas en las dos puntas: un ingeniero dice cómo.
+shore-comes-from-above = Algo baja a este muro desde arriba, además de su piso: eso no tiene número aquí. Apuntale piso por piso desde arriba, como diga un ingeniero.
+shore-roof-lies-on-it = Un techo descansa en él: eso no tiene número aquí. Pregunte a un ingeniero.
+shore-falls = Las viguetas de { $from } a { $to } solo conservan lo que está en { $at }: se caen. También bajo ellas va un muro provisional.
+shore-falls-free = Las viguetas de { $from } a { $to } no conservan nada debajo: se caen.
+shore-lifts = Las viguetas se levantan en { $at }: sujételas, o ponga más cerca el muro provisional.
+shore-longer-span = Mientras tanto las viguetas salvan { $now }; hasta ahora { $before }. Nadie dijo qué peralte tienen: véalas, y que nadie ande arriba.
+shore-too-slender = Los montantes son demasiado esbeltos, { $slenderness } veces más largos que gruesos; lo más es { $most }. Una hilera de bloques, otra capa, o un montante más corto.
+shore-no-values = No hay valores para estos montantes.
+shore-studs-carry = Los montantes trabajan al { $column } % como columnas y al { $plate } % sobre sus soleras: aguantan.
+shore-studs-fail = Los montantes trabajan al { $column } % como columnas y al { $plate } % sobre sus soleras: no aguantan. Una hilera de bloques, otra capa, o más juntos.
+shore-too-near = Un muro provisional quedaría contra el muro en { $at }: va en otra parte.
+shore-stands-on-joists = Algo de arriba descansa en estas viguetas en { $at }, sin línea debajo: lo que trae no tiene número aquí. Pregunte a un ingeniero.
+shore-under-nothing = No hay viguetas sobre el muro provisional en { $at }: ahí no sirve.

@@ -1,0 +1,117 @@
+//! Opening a wall of a house: what stands while it is gone.
+
+use axum::extract::State;
+use serde::{Deserialize, Serialize};
+use sturvek_core::job::WallId;
+use sturvek_core::measure::{Length, LengthError};
+use sturvek_core::remodel::opened_wall::{Opening, opened, stud_working};
+use sturvek_formats::sheets::working_lines;
+use sturvek_wire::FieldErrors;
+use sturvek_wire::paper::WorkingLine;
+use sturvek_wire::results::ShoreView;
+use utoipa::{IntoParams, ToSchema};
+use uuid::Uuid;
+
+use crate::extract::{Ids, Params, Written};
+use crate::plans::Planned;
+use crate::problem::{NoSuch, Problem};
+use crate::state::AppState;
+use crate::workers::Wanted;
+
+/// How a wall is opened.
+#[derive(Clone, Debug, Deserialize, IntoParams)]
+#[serde(default)]
+#[into_params(parameter_in = Query)]
+pub struct ShoreQuery {
+    /// How far off a temporary wall stands at the wall's lower side, as it is typed; none where it is empty.
+    #[param(required = false)]
+    lower: String,
+    /// And at its upper side.
+    #[param(required = false)]
+    upper: String,
+    /// Studs nailed to one another.
+    #[param(required = false)]
+    plies: u8,
+    /// Rows of blocking.
+    #[param(required = false)]
+    rows: u8,
+    /// Whether floors are cleared.
+    #[param(required = false)]
+    cleared: bool,
+    /// Whether snow is out of season.
+    #[param(required = false)]
+    no_snow: bool,
+}
+
+impl Default for ShoreQuery {
+    fn default() -> Self {
+        let Opening { lower, upper, plies, rows, floors_cleared, no_snow } = Opening::USUAL;
+        let typed = |off: Option<Length>| off.map_or_else(String::new, |off| off.to_inches().to_string());
+        Self { lower: typed(lower), upper: typed(upper), plies, rows, cleared: floors_cleared, no_snow }
+    }
+}
+
+impl ShoreQuery {
+    fn read(&self) -> Result<Opening, FieldErrors> {
+        let refused = |field: &str, why| FieldErrors::one(format!("/{field}"), why);
+        let off = |field: &str, text: &str| -> Result<Option<Length>, FieldErrors> {
+            let typed = Some(text.trim()).filter(|text| !text.is_empty());
+            let read = |text: &str| text.parse().map_err(|error: LengthError| refused(field, error.phrase()));
+            typed.map(read).transpose()
+        };
+        let asked = Opening {
+            lower: off("lower", &self.lower)?,
+            upper: off("upper", &self.upper)?,
+            plies: self.plies,
+            rows: self.rows,
+            floors_cleared: self.cleared,
+            no_snow: self.no_snow,
+        };
+        asked.within_bounds().map_err(|(field, why)| refused(field, why))?;
+        Ok(asked)
+    }
+}
+
+/// What stands while a wall is gone between temporary ones.
+#[utoipa::path(get, path = "/api/jobs/{job}/walls/{wall}/shore", params(("job" = Uuid, Path), ("wall" = Uuid, Path), ShoreQuery),
+    responses((status = 200, body = ShoreView), (status = 404, body = Problem), (status = 422, body = Problem)))]
+pub async fn get_shore(
+    State(state): State<AppState>,
+    Ids((job, wall)): Ids<(Uuid, Uuid)>,
+    Params(query): Params<ShoreQuery>,
+) -> Result<Written<ShoreView>, Problem> {
+    let asked = query.read()?;
+    let answer = move |planned: &Planned, _: &Wanted| {
+        let id = WallId(wall.as_u128());
+        planned.plan.wall(id).ok_or_else(|| Problem::not_found(NoSuch::Wall))?;
+        Ok(ShoreView::of(&planned.plan, asked, opened(&planned.plan, id, &asked)))
+    };
+    state.about(job, answer).await
+}
+
+/// The working of the studs in the temporary walls.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct ShoreWorking {
+    /// Its lines; none where there is no number.
+    pub lines: Vec<WorkingLine>,
+}
+
+/// How the studs of the temporary walls are worked out.
+#[utoipa::path(get, path = "/api/jobs/{job}/walls/{wall}/shore/working",
+    params(("job" = Uuid, Path), ("wall" = Uuid, Path), ShoreQuery),
+    responses((status = 200, body = ShoreWorking), (status = 404, body = Problem), (status = 422, body = Problem)))]
+pub async fn get_shore_working(
+    State(state): State<AppState>,
+    Ids((job, wall)): Ids<(Uuid, Uuid)>,
+    Params(query): Params<ShoreQuery>,
+) -> Result<Written<ShoreWorking>, Problem> {
+    let asked = query.read()?;
+    let answer = move |planned: &Planned, _: &Wanted| {
+        let id = WallId(wall.as_u128());
+        planned.plan.wall(id).ok_or_else(|| Problem::not_found(NoSuch::Wall))?;
+        // A wall that cannot be opened has no working: why not is said beside it.
+        let entries = stud_working(&planned.plan, id, &asked).unwrap_or_default();
+        Ok(ShoreWorking { lines: working_lines(&entries) })
+    };
+    state.about(job, answer).await
+}

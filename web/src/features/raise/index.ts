@@ -1,0 +1,1 @@
+export { RaisePage } from "./RaisePage";

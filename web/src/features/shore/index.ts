@@ -1,0 +1,1 @@
+export { ShorePage } from "./ShorePage";
