@@ -64,3 +64,5 @@ order-above = Above it stands { $wall }, { $off } off its line.
 order-below = Below it stands { $wall }, { $off } off its line.
 order-nothing-above = No wall stands above it along its line.
 order-nothing-below = No wall stands below it along its line.
+order-header = Two { $size } on edge over them, the studs { $apart } apart.
+order-on-storey = On { $storey }: { $words }

@@ -233,3 +233,9 @@ note-strip-over = One foot of it lies on supports at { $supports }.
 note-load-on-a-strip = A load of one along it, from { $from } to { $to }:
 step-what-it-brings-here = What that brings to this wall
 step-on-one-stud = what comes on one stud
+note-on-storey = Temporary walls on { $storey }:
+note-header-on-a-stud =
+    { $studs ->
+        [one] The { -header } on a stud, under two spans of it:
+       *[other] The { -header } on { $studs } studs, under two spans of it:
+    }

@@ -64,3 +64,5 @@ order-above = Encima está { $wall }, a { $off } de su línea.
 order-below = Debajo está { $wall }, a { $off } de su línea.
 order-nothing-above = Ningún muro está encima a lo largo de su línea.
 order-nothing-below = Ningún muro está debajo a lo largo de su línea.
+order-header = Dos { $size } de canto sobre ellos, los montantes a cada { $apart }.
+order-on-storey = En { $storey }: { $words }

@@ -9,8 +9,9 @@ use sturvek_core::house::Axis;
 use sturvek_core::job::WallId;
 use sturvek_core::measure::Length;
 use sturvek_core::plan::JobPlan;
-use sturvek_core::remodel::opened_wall::{NotOpened, Opening};
-use sturvek_core::remodel::order::{Mark, Marked, Order, State, Step, StepKey, order_of};
+use sturvek_core::remodel::opened_wall::NotOpened;
+use sturvek_core::remodel::opening::Opening;
+use sturvek_core::remodel::order::{Mark, Marked, Order, OrderedStep, SaysWhat, State, Step, StepKey, order_of};
 
 /// 24 by 24 ft on a slab, a window of 12 ft in the middle wall.
 fn plan(slab: bool) -> JobPlan {
@@ -27,9 +28,15 @@ fn plan(slab: bool) -> JobPlan {
     hand.plan()
 }
 
+/// As much as a step says.
+fn says(step: &OrderedStep) -> SaysWhat {
+    SaysWhat(step.details.iter().map(|detail| said(detail).bytes().map(u128::from).sum::<u128>()).sum())
+}
+
 fn order(plan: &JobPlan, marks: &[Mark]) -> Order {
-    let marked = |(at, mark): (usize, &Mark)| Marked { by: "Ansel".into(), at: at as i64, mark: mark.clone() };
-    order_of(plan, WallId(2), &marks.iter().enumerate().map(marked).collect::<Vec<_>>()).expect("in a house")
+    let marked =
+        |(at, mark): (usize, &Mark)| Marked { by: "Ansel".into(), at: at as i64, of: None, mark: mark.clone() };
+    order_of(plan, WallId(2), &marks.iter().enumerate().map(marked).collect::<Vec<_>>(), says).expect("in a house")
 }
 
 fn state(order: &Order, step: Step) -> &State {
@@ -101,6 +108,47 @@ fn what_is_planned_otherwise_is_built_anew() {
     assert!(matches!(state(&same, Step::TemporaryStand), State::Done(_)));
 }
 
+/// Floors that are to be cleared from now on undo nothing of what was done while they were in use.
+#[test]
+fn floors_to_be_cleared_later_undo_nothing() {
+    let plan = plan(true);
+    let cleared = Mark::Planned(Opening { floors_cleared: true, ..Opening::USUAL });
+    let marks: Vec<Mark> = up_to(Step::TakeDown).into_iter().chain([cleared]).collect();
+    let again = order(&plan, &marks);
+    assert_eq!(state(&again, Step::FloorsCleared), &State::Open);
+    for step in [Step::Permit, Step::Survey, Step::BeamIn] {
+        assert!(matches!(state(&again, step), State::Done(_)), "{step:?} was done");
+    }
+    assert_eq!(state(&again, Step::TemporaryStand), &State::Shut, "planned otherwise it is done anew");
+}
+
+/// What was done of another beam than the one that is planned now is told, and done anew; what came after it stays done.
+#[test]
+fn what_was_said_of_another_design_is_said_anew() {
+    let before = plan(false);
+    let told = order(&before, &[]);
+    let of = |step: Step| told.steps.iter().find(|each| each.key == StepKey::Work(step)).map(says);
+    let marks: Vec<Marked> = up_to(Step::TakeDown)
+        .into_iter()
+        .map(|mark| {
+            let Mark::Done(StepKey::Work(step)) = mark else { panic!("done") };
+            Marked { by: "Ansel".into(), at: 1, of: of(step), mark }
+        })
+        .collect();
+    let of_the_same = order_of(&before, WallId(2), &marks, says).expect("in a house");
+    assert!(matches!(state(&of_the_same, Step::BeamIn), State::Done(_)));
+    assert!(of_the_same.steps.iter().all(|step| step.before_a_change.is_none()));
+    // A wider window has a longer beam.
+    let mut job = before.job().clone();
+    job.walls[1].openings[0].design.unit.width = Length::inches(120);
+    let after = order_of(&JobPlan::of(job), WallId(2), &marks, says).expect("in a house");
+    let beam = after.steps.iter().find(|step| step.key == StepKey::Work(Step::BeamIn)).expect("it is there");
+    assert_eq!(beam.state, State::Open);
+    assert_eq!(beam.before_a_change.as_ref().map(|said| said.by.as_str()), Some("Ansel"));
+    assert!(matches!(state(&after, Step::TemporaryStand), State::Done(_)), "they stand");
+    assert_eq!(state(&after, Step::TakeDown), &State::Shut, "until somebody has seen the beam");
+}
+
 #[test]
 fn what_is_added_holds_up_what_comes_after_it() {
     let plan = plan(true);
@@ -139,14 +187,14 @@ fn steps_know_the_job() {
     let mut alone = Hand::with_storeys(1);
     alone.wall(2, 0, Axis::X, feet(0), (feet(0), feet(24)));
     let plan = alone.plan();
-    assert_eq!(order_of(&plan, WallId(9), &[]).err(), Some(NotOpened::InNoHouse));
+    assert_eq!(order_of(&plan, WallId(9), &[], says).err(), Some(NotOpened::InNoHouse));
 }
 
 /// Upstairs the temporary walls stand 30 in. off the middle wall: below each stands 30 in. off the middle wall there.
 #[test]
 fn below_they_are_measured_from_a_wall_there() {
     let hand = Hand::two_storeys_alike();
-    let order = order_of(&hand.plan(), WallId(12), &[]).expect("in a house");
+    let order = order_of(&hand.plan(), WallId(12), &[], says).expect("in a house");
     let step = order.steps.iter().find(|step| step.key == StepKey::Work(Step::TemporaryBelow)).expect("it is there");
     let below: Vec<String> = step.details.iter().filter(|detail| detail.id == "order-below-at").map(said).collect();
     assert_eq!(below.len(), 2);
@@ -154,7 +202,7 @@ fn below_they_are_measured_from_a_wall_there() {
     let survey = &order.steps.iter().find(|step| step.key == StepKey::Work(Step::Survey)).expect("it is there").details;
     assert!(said(&survey[0]).starts_with("It bears: "), "{}", said(&survey[0]));
     assert_eq!(said(&survey[1]), "Below it stands wall 2, 0'-0\" off its line.");
-    let lower = order_of(&hand.plan(), WallId(2), &[]).expect("in a house");
+    let lower = order_of(&hand.plan(), WallId(2), &[], says).expect("in a house");
     let survey = &lower.steps.iter().find(|step| step.key == StepKey::Work(Step::Survey)).expect("it is there").details;
     assert!(survey.iter().any(|detail| said(detail) == "Above it stands wall 12, 0'-0\" off its line."));
 }

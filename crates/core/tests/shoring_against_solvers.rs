@@ -37,7 +37,7 @@ fn section(rng: &mut StdRng) -> JoistSection {
     JoistSection {
         pieces: pieces.iter().map(|(from, to)| JoistPiece { from: inches(from), to: inches(to) }).collect(),
         supports: supports.iter().map(inches).collect(),
-        remove,
+        remove: Some(remove),
         temporary: temporary.iter().map(inches).collect(),
     }
 }
@@ -45,11 +45,11 @@ fn section(rng: &mut StdRng) -> JoistSection {
 /// A piece over what it still lies on, with a pound an inch all along, from its own start.
 fn as_beam(section: &JoistSection, piece: JoistPiece) -> Beam {
     let length = (piece.to - piece.from).to_inches();
-    let staying = section.supports.iter().enumerate().filter(|(place, _)| *place != section.remove).map(|(_, at)| at);
+    let staying = section.staying();
     let mut supports: Vec<f64> = staying
-        .chain(&section.temporary)
-        .filter(|at| piece.from <= **at && **at <= piece.to)
-        .map(|at| (*at - piece.from).to_inches())
+        .chain(section.temporary.iter().copied())
+        .filter(|at| piece.from <= *at && *at <= piece.to)
+        .map(|at| (at - piece.from).to_inches())
         .collect();
     supports.sort_by(f64::total_cmp);
     let loads = vec![BeamLoad::Uniform { pounds_per_inch: 1.0, from: 0.0, to: length }];

@@ -91,6 +91,6 @@ impl Jobs {
 fn marked(row: order_mark::Model) -> Result<Marked, StoreError> {
     let unknown = || StoreError::UnknownValue(row.mark.to_string());
     let mark: OrderMark = serde_json::from_value(row.mark.clone()).map_err(|_| unknown())?;
-    let mark = mark.read().map_err(|_| unknown())?;
-    Ok(Marked { by: row.said_by, at: row.said_at.timestamp_millis(), mark })
+    let (of, mark) = (mark.says(), mark.read().map_err(|_| unknown())?);
+    Ok(Marked { by: row.said_by, at: row.said_at.timestamp_millis(), of, mark })
 }

@@ -4,14 +4,15 @@ use serde::de::IntoDeserializer;
 use serde::{Deserialize, Serialize};
 use sturvek_core::job::bounds::LONGEST_NAME;
 use sturvek_core::measure::Length;
-use sturvek_core::remodel::opened_wall::Opening;
-use sturvek_core::remodel::order::{Mark, StepKey};
+use sturvek_core::remodel::opening::Opening;
+use sturvek_core::remodel::order::{Mark, SaysWhat, StepKey};
 use sturvek_core::say;
+use sturvek_core::shoring::header_over_studs;
 use sturvek_core::speech::Phrase;
 use utoipa::ToSchema;
 use uuid::Uuid;
 
-use crate::choices::OpeningStep;
+use crate::choices::{Depth, OpeningStep};
 
 /// The longest reason, and the longest step that is added.
 pub const LONGEST_TEXT: usize = 300;
@@ -24,6 +25,9 @@ pub enum OrderMark {
     Done {
         /// Which.
         step: String,
+        /// What it said when it was done, as the order tells it: done of something else it is told, and done anew.
+        #[serde(default, skip_serializing_if = "Option::is_none")]
+        of: Option<Uuid>,
     },
     /// A step is gone past though it is not done.
     Forced {
@@ -31,6 +35,9 @@ pub enum OrderMark {
         step: String,
         /// Why.
         why: String,
+        /// What it said then.
+        #[serde(default, skip_serializing_if = "Option::is_none")]
+        of: Option<Uuid>,
     },
     /// What was said of a step is taken back.
     TakenBack {
@@ -67,10 +74,23 @@ pub struct TemporaryPlan {
     pub plies: u8,
     /// Rows of blocking.
     pub rows: u8,
+    /// A header over studs farther apart; left out where there is a plate only.
+    #[serde(default, skip_serializing_if = "Option::is_none")]
+    pub header: Option<TemporaryHeader>,
     /// Whether the floors above are cleared.
     pub floors_cleared: bool,
     /// Whether snow is out of season.
     pub no_snow: bool,
+}
+
+/// Two boards on edge over studs that stand so far apart.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, Serialize, Deserialize, ToSchema)]
+#[serde(deny_unknown_fields)]
+pub struct TemporaryHeader {
+    /// How deep they are.
+    pub depth: Depth,
+    /// How far apart studs stand, nanometers.
+    pub apart: i64,
 }
 
 /// What of a mark cannot be: its field, and why in a sentence.
@@ -88,8 +108,8 @@ impl OrderMark {
             fits.then(|| text.trim().to_owned()).ok_or_else(|| (field, say!("order-text-bounds", most = LONGEST_TEXT)))
         };
         Ok(match self {
-            Self::Done { step } => Mark::Done(key("step", step)?),
-            Self::Forced { step, why } => {
+            Self::Done { step, .. } => Mark::Done(key("step", step)?),
+            Self::Forced { step, why, .. } => {
                 let step = key("step", step)?;
                 if let StepKey::Work(step) = step
                     && !step.can_be_forced()
@@ -111,19 +131,37 @@ impl OrderMark {
     }
 }
 
+impl OrderMark {
+    /// What the step said when it was marked.
+    pub fn says(&self) -> Option<SaysWhat> {
+        match self {
+            Self::Done { of, .. } | Self::Forced { of, .. } => of.map(|of| SaysWhat(of.as_u128())),
+            Self::TakenBack { .. } | Self::Added { .. } | Self::Planned { .. } => None,
+        }
+    }
+}
+
 impl From<TemporaryPlan> for Opening {
     fn from(plan: TemporaryPlan) -> Self {
-        let TemporaryPlan { lower, upper, plies, rows, floors_cleared, no_snow } = plan;
+        let TemporaryPlan { lower, upper, plies, rows, header, floors_cleared, no_snow } = plan;
         let off = |off: Option<i64>| off.map(Length::from_nanometers);
-        Self { lower: off(lower), upper: off(upper), plies, rows, floors_cleared, no_snow }
+        let header = header.map(|TemporaryHeader { depth, apart }| header_over_studs::TemporaryHeader {
+            depth: depth.into(),
+            apart: Length::from_nanometers(apart),
+        });
+        Self { lower: off(lower), upper: off(upper), plies, rows, header, floors_cleared, no_snow }
     }
 }
 
 impl From<Opening> for TemporaryPlan {
     fn from(opening: Opening) -> Self {
-        let Opening { lower, upper, plies, rows, floors_cleared, no_snow } = opening;
+        let Opening { lower, upper, plies, rows, header, floors_cleared, no_snow } = opening;
         let off = |off: Option<Length>| off.map(Length::nanometers);
-        Self { lower: off(lower), upper: off(upper), plies, rows, floors_cleared, no_snow }
+        let header = header.map(|header_over_studs::TemporaryHeader { depth, apart }| TemporaryHeader {
+            depth: depth.into(),
+            apart: apart.nanometers(),
+        });
+        Self { lower: off(lower), upper: off(upper), plies, rows, header, floors_cleared, no_snow }
     }
 }
 
@@ -155,6 +193,20 @@ fn key(field: &'static str, text: &str) -> Result<StepKey, Refused> {
 #[cfg(test)]
 mod tests {
     use super::*;
+
+    /// As the order was kept before headers and before what a step said.
+    #[test]
+    fn what_was_kept_before_is_read() {
+        let planned =
+            r#"{"do":"planned","plan":{"lower":762000000,"plies":1,"rows":1,"floors_cleared":false,"no_snow":false}}"#;
+        let done = r#"{"do":"done","step":"survey"}"#;
+        let read = |text: &str| serde_json::from_str::<OrderMark>(text).expect("it is read");
+        let off = Some(Length::inches(30));
+        assert_eq!(read(planned).read(), Ok(Mark::Planned(Opening { lower: off, upper: None, ..Opening::USUAL })));
+        assert_eq!(read(done).says(), None);
+        assert_eq!(serde_json::to_string(&read(done)).expect("written"), done);
+    }
+
     use sturvek_core::remodel::order::Step;
 
     #[test]
@@ -168,7 +220,7 @@ mod tests {
 
     #[test]
     fn what_holds_lives_is_never_forced() {
-        let forced = |step: &str, why: &str| OrderMark::Forced { step: step.into(), why: why.into() }.read();
+        let forced = |step: &str, why: &str| OrderMark::Forced { step: step.into(), why: why.into(), of: None }.read();
         assert!(forced("permit", "  verbal, the paper comes on Monday ").is_ok());
         assert_eq!(forced("permit", "  ").map_err(|(field, _)| field), Err("why"));
         for step in ["temporary_stand", "path_checked"] {

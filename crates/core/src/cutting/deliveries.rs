@@ -78,8 +78,8 @@ impl Delivery {
             Self::PlatesAndTreated => say!("delivery-plates-and-treated"),
             Self::Rest => say!("delivery-rest"),
             Self::Storey(level) => {
-                let name = job.house.levels.iter().find(|each| each.id == level).map(|level| level.name.as_str());
-                say!("delivery-storey", storey = name.unwrap_or_default())
+                let name = job.house.level(level).map_or("", |level| level.name.as_str());
+                say!("delivery-storey", storey = name)
             }
             Self::NoStorey => say!("delivery-no-storey"),
         }

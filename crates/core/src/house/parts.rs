@@ -205,6 +205,11 @@ impl House {
         self.ids().next().is_none() && self.ground == Ground::default()
     }
 
+    /// A storey by its identity.
+    pub fn level(&self, id: PartId) -> Option<&Level> {
+        self.levels.iter().find(|level| level.id == id)
+    }
+
     /// The identities of all its parts.
     pub fn ids(&self) -> impl Iterator<Item = PartId> {
         let levels = self.levels.iter().map(|part| part.id);

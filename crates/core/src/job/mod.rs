@@ -153,6 +153,11 @@ pub struct PointLoad {
 }
 
 impl Wall {
+    /// Whether an opening of it stands already, as it was framed.
+    pub fn is_framed(&self, opening: OpeningId) -> bool {
+        self.openings.iter().any(|each| each.id == opening && each.framed_as.is_some())
+    }
+
     /// A wall of the usual kind about which nothing is said yet.
     pub fn new(id: WallId, name: &str) -> Self {
         Self {

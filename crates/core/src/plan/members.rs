@@ -270,8 +270,7 @@ impl Sizing<'_> {
             });
         }
         let level = self.named.storeys[storey].level;
-        let height =
-            self.job.house.levels.iter().find(|each| each.id == level).map_or(Length::ZERO, |each| each.height);
+        let height = self.job.house.level(level).map_or(Length::ZERO, |each| each.height);
         let id = self.named.storeys[storey].posts.get(place);
         let chosen = id.and_then(|id| self.job.house.posts.iter().find(|post| post.id == *id)?.chosen);
         let stands_on = (0 < storey).then(|| self.usual_plate());

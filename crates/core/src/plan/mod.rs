@@ -5,6 +5,7 @@ mod in_house;
 pub mod member_choices;
 pub mod members;
 pub mod stations;
+mod storeys;
 mod wall_breaks;
 pub mod ways_out;
 
@@ -17,6 +18,7 @@ use crate::sizing::schools::JurisdictionRow;
 pub use in_house::FollowedHouse;
 use in_house::InHouse;
 use members::Member;
+pub use storeys::{Storey, WallOnStorey};
 use wall_breaks::{told_on_walls, untold};
 
 /// The form of what is computed: raised with every change of it, so that what was counted before is counted again.

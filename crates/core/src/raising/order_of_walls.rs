@@ -11,9 +11,7 @@
 use crate::house::plan::Line;
 use crate::job::WallId;
 use crate::measure::Length;
-use crate::path::described::NamedStorey;
-use crate::path::structure::StoreyStructure;
-use crate::plan::JobPlan;
+use crate::plan::{JobPlan, Storey};
 use crate::say;
 use crate::speech::Phrase;
 
@@ -55,19 +53,18 @@ pub struct StoreyInOrder {
 
 /// The storeys of a planned house from the lowest up, each with its walls in their order; none where nothing is said of a house.
 pub fn storeys_in_order(plan: &JobPlan) -> Vec<StoreyInOrder> {
-    let (job, Some(house)) = (plan.job(), plan.house()) else { return Vec::new() };
-    let storey = |(named, structure): (&NamedStorey, &StoreyStructure)| {
-        let level = job.house.levels.iter().find(|level| level.id == named.level);
-        let here = named.walls.iter().zip(&structure.walls).map(|(named, wall)| WallHere {
-            id: named.id,
-            name: job.wall(named.id).map_or_else(String::new, |wall| wall.frame.name.clone()),
-            line: wall.line,
+    let put = &plan.job().settings.raising_order;
+    let storey = |storey: Storey<'_>| {
+        let here = storey.walls().map(|each| WallHere {
+            id: each.wall.id,
+            name: each.wall.frame.name.clone(),
+            line: each.standing.line,
         });
         let walls: Vec<WallHere> = here.collect();
-        let turns = in_order(&walls, &job.settings.raising_order);
-        StoreyInOrder { name: level.map_or_else(String::new, |level| level.name.clone()), walls, turns }
+        let turns = in_order(&walls, put);
+        StoreyInOrder { name: storey.name().to_owned(), walls, turns }
     };
-    house.named.storeys.iter().zip(&house.structure.storeys).map(storey).collect()
+    plan.storeys().map(storey).collect()
 }
 
 /// The walls of a storey in their order: those that somebody put first as they were put, the others as is usual.

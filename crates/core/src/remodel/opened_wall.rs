@@ -1,121 +1,106 @@
 //! # A wall that is opened
 //!
 //! **What it does.** Takes a wall out of the house, puts temporary walls beside it, and says of every floor and ceiling that lies on it what stands
-//! in between: what each temporary wall and each wall that stays takes, how far the joists span then and before, and how hard the studs work.
+//! in between: what each temporary wall and each wall that stays takes, how far the joists span then and before, and how hard the studs and headers of
+//! the temporary walls work. A wall that stands over it is shored the same way, first; and below they go on, each exactly under the other, to the ground.
 //!
-//! **Source.** The moment in between (`shoring`); loads and lines of the house (`path`). Floors that are cleared: 20 psf of construction load, common
-//! practice, no source.
+//! **Source.** The moment in between (`shoring`); loads and lines of the house (`path`). A plank on soil: presumptive bearing, IRC 2021 Table R401.4.1,
+//! from memory.
 //!
-//! **Assumptions and limits.** One floor at a time, at the middle of the wall. The wall's own studs, as long as they are, stand in the temporary ones. Where
-//! roofs lie on it, something comes down on it from the storey above, or a wall stands on its joists, there is no number at all: it is said, and is an
-//! engineer's.
+//! **Assumptions and limits.** One section, at the middle of the wall. The opened wall's own studs stand in the temporary ones, on every storey as long as
+//! that storey's. Where roofs lie on it, anything but one wall comes down on it, or a wall stands on its joists, there is no number at all: it is said, and
+//! is an engineer's. Every storey takes what comes from above on top of its own floors, as if they were snug: nothing is taken off for the walls that help.
 //!
 //! **Worked example.** A middle wall at 12 ft of 24, joists lapped over it, 12 and 40 psf: temporary walls 30 in. off take 91 lb/ft dead, 303 live.
 
-use std::collections::BTreeSet;
-
+use super::header_boards::header_boards;
+use super::on_storey::{OpenedField, Shored, Shoring, TemporaryWall};
+use super::opening::Opening;
 use crate::codes::DesignCode;
 use crate::framing::opening_problem::plate_bearing;
-use crate::house::plan::Line;
-use crate::house::{Axis, PartId, Spot};
 use crate::job::{Wall, WallId};
-use crate::loads::{ByKind, LoadKind};
+use crate::loads::ByKind;
 use crate::measure::{Length, LineLoad};
-use crate::path::structure::{Field, FieldRun, StoreyStructure};
-use crate::path::support::{Strip, bearing_lines, strips};
-use crate::path::{Carrier, Part};
-use crate::plan::{FollowedHouse, JobPlan};
+use crate::path::support::bearing_lines;
+use crate::path::{Carrier, Part, Source};
+use crate::plan::{FollowedHouse, JobPlan, Storey};
 use crate::say;
-use crate::shoring::moment_between::{APART, Falls, JoistPiece, JoistSection, Tributaries};
-use crate::shoring::temporary_wall::{MOST_PLIES, MOST_SLENDER, NoColumn, TemporaryStud, WallWorks};
+use crate::shoring::header_over_studs::HeaderOverStuds;
+use crate::shoring::moment_between::APART;
+use crate::shoring::temporary_wall::{MOST_SLENDER, NoColumn, TemporaryStud, WallWorks};
 use crate::sizing::limits::OutsideLimits;
+use crate::sizing::problem::Conventions;
 use crate::speech::{Phrase, distance};
 use crate::working::{Entry, Ink};
-
-/// How a wall is opened.
-#[derive(Clone, Copy, Debug, PartialEq)]
-pub struct Opening {
-    /// How far off the wall's middle a temporary wall stands at its lower side; none stands there where nothing is said.
-    pub lower: Option<Length>,
-    /// And at its upper side.
-    pub upper: Option<Length>,
-    /// Studs nailed to one another.
-    pub plies: u8,
-    /// Rows of blocking between the studs.
-    pub rows: u8,
-    /// Whether the floors above are cleared of people and furniture.
-    pub floors_cleared: bool,
-    /// Whether snow is out of season.
-    pub no_snow: bool,
-}
-
-impl Opening {
-    /// Temporary walls 30 in. off on both sides, single studs with one row of blocking, floors in use, snow. Common practice, no source.
-    pub const USUAL: Self = Self {
-        lower: Some(Length::inches(30)),
-        upper: Some(Length::inches(30)),
-        plies: 1,
-        rows: 1,
-        floors_cleared: false,
-        no_snow: false,
-    };
-
-    /// Whether temporary walls are built so.
-    ///
-    /// # Errors
-    /// The field that is out of bounds, and the bounds in a sentence.
-    pub fn within_bounds(&self) -> Result<(), (&'static str, Phrase)> {
-        let off = say!("shore-off-bounds", least = distance(APART), most = distance(FARTHEST));
-        let stands = |off: Option<Length>| off.is_none_or(|off| (APART..=FARTHEST).contains(&off));
-        if !stands(self.lower) {
-            return Err(("lower", off));
-        }
-        if !stands(self.upper) {
-            return Err(("upper", off));
-        }
-        if !(1..=MOST_PLIES).contains(&self.plies) {
-            return Err(("plies", say!("shore-plies-bounds", most = MOST_PLIES)));
-        }
-        if MOST_ROWS < self.rows {
-            return Err(("rows", say!("shore-rows-bounds", most = MOST_ROWS)));
-        }
-        Ok(())
-    }
-}
-
-/// What people who work bring where floors are cleared, psf.
-const CONSTRUCTION: f64 = 20.0;
-/// The most rows of blocking.
-const MOST_ROWS: u8 = 5;
-/// Temporary walls stand no farther off.
-pub const FARTHEST: Length = Length::feet(8);
 
 /// What stands while a wall is gone.
 #[derive(Clone, Debug, PartialEq)]
 pub struct Opened {
-    /// Every floor or ceiling that lies on it.
-    pub fields: Vec<OpenedField>,
     /// Where temporary walls stand, along the joists.
     pub temporary: Vec<Length>,
-    /// What each takes of all fields; nothing where a piece cannot stand, or something comes from elsewhere that has no number here.
-    pub on_temporary: Vec<ByKind<LineLoad>>,
-    /// How hard their studs work; likewise.
-    pub studs: Option<Result<WallWorks, NoColumn>>,
+    /// The storey that it stands on.
+    pub here: ShoredStorey,
+    /// The storeys above with a wall over it, from the next one up: they are shored first.
+    pub above: Vec<ShoredStorey>,
+    /// The storeys below that temporary walls go down through, from the next one down.
+    pub below: Vec<ShoredStorey>,
+    /// What they come down to, in sentences.
+    pub ground: Vec<Phrase>,
     /// What is not worked out, or has to be minded, in sentences.
     pub findings: Vec<Phrase>,
 }
 
-/// A floor or ceiling that lies on the wall.
+/// A storey with temporary walls.
 #[derive(Clone, Debug, PartialEq)]
-pub struct OpenedField {
-    /// Which.
-    pub field: PartId,
-    /// Its joists over its lines.
-    pub section: JoistSection,
-    /// What each line takes of a pound on each square foot, or what cannot stand.
-    pub takes: Result<Tributaries, Vec<Falls>>,
-    /// What lies on it meanwhile, psf.
-    pub loads: ByKind<f64>,
+pub struct ShoredStorey {
+    /// Its place, from the lowest up.
+    pub storey: usize,
+    /// Every floor or ceiling over them.
+    pub fields: Vec<OpenedField>,
+    /// What each takes; none where a piece cannot stand, or something comes from elsewhere that has no number here.
+    pub walls: Vec<TemporaryWall>,
+    /// Their studs, where they have a number.
+    pub stud: Option<TemporaryStud>,
+    /// How hard those work; likewise.
+    pub studs: Option<Result<WallWorks, NoColumn>>,
+    /// Their header, or the boards across under the joists; nothing where there is a plate only.
+    pub header: Option<HeaderOverStuds>,
+}
+
+impl ShoredStorey {
+    /// What each temporary wall takes.
+    pub fn takes(&self) -> Vec<ByKind<LineLoad>> {
+        self.walls.iter().map(|wall| wall.takes).collect()
+    }
+
+    /// How hard its studs work, where they have a number.
+    pub fn works(&self) -> Option<&WallWorks> {
+        self.studs.as_ref()?.as_ref().ok()
+    }
+
+    /// Whether studs and header carry; not where they have no number.
+    pub fn carries(&self) -> bool {
+        self.works().is_some_and(WallWorks::carries) && self.header.as_ref().is_none_or(|header| header.ratio() <= 1.0)
+    }
+
+    /// How hard its header works, in a sentence.
+    pub fn header_phrase(&self) -> Option<Phrase> {
+        let ratio = self.header.as_ref()?.ratio();
+        let percent = percent(ratio);
+        Some(if ratio <= 1.0 { say!("shore-header-carries", percent) } else { say!("shore-header-fails", percent) })
+    }
+}
+
+impl Opened {
+    /// The storeys that are shored, from the top down.
+    pub fn storeys(&self) -> impl Iterator<Item = &ShoredStorey> {
+        self.above.iter().rev().chain([&self.here]).chain(&self.below)
+    }
+
+    /// Whether everything that stands meanwhile carries: not where anything has no number.
+    pub fn carries(&self) -> bool {
+        self.storeys().all(ShoredStorey::carries)
+    }
 }
 
 /// Why a wall cannot be opened here.
@@ -123,7 +108,7 @@ pub struct OpenedField {
 pub enum NotOpened {
     /// It stands in no house.
     InNoHouse,
-    /// No joists cross it: they run along it, or none lie there.
+    /// No joists cross it, and none run along it over it.
     NothingCrosses,
     /// Its plates have no values.
     Outside(OutsideLimits),
@@ -140,223 +125,288 @@ impl NotOpened {
     }
 }
 
+/// What a wall is opened in.
+#[derive(Clone, Copy)]
+struct Work<'a> {
+    plan: &'a JobPlan,
+    house: &'a FollowedHouse,
+    /// The wall that is opened.
+    wall: &'a Wall,
+    asked: &'a Opening,
+    code: DesignCode,
+}
+
+/// The storeys above a wall, from the next one up, and what they bring.
+struct FromAbove {
+    storeys: Vec<ShoredStorey>,
+    /// What comes down on each temporary wall.
+    walls: Vec<TemporaryWall>,
+    /// The wall right above, and its weight.
+    stands: Option<(Length, LineLoad)>,
+    findings: Vec<Phrase>,
+    beyond: bool,
+}
+
 /// Opens a wall of a planned job.
 ///
 /// # Errors
 /// [`NotOpened`].
 pub fn opened(plan: &JobPlan, id: WallId, asked: &Opening) -> Result<Opened, NotOpened> {
     let house = plan.house().ok_or(NotOpened::InNoHouse)?;
-    let at = house
-        .named
-        .storeys
-        .iter()
-        .enumerate()
-        .find_map(|(storey, named)| named.walls.iter().position(|wall| wall.id == id).map(|place| (storey, place)));
-    let ((storey, place), (wall, _)) = at.zip(plan.wall(id)).ok_or(NotOpened::InNoHouse)?;
-    let structure = &house.structure.storeys[storey];
-    let line = &structure.walls[place].line;
-    let mut findings = Vec::new();
-    let top = &house.path.storeys[storey].walls[place].top;
-    let of_field = |part: Part| matches!(part, Part::Field(_));
-    let from_above = top.stretches.iter().any(|each| each.from.storey != storey || !of_field(each.from.part))
-        || !top.presses.is_empty();
-    if from_above {
-        findings.push(say!("shore-comes-from-above"));
-    }
+    let (storey, standing) = plan.storey_of(id).ok_or(NotOpened::InNoHouse)?;
+    let line = &standing.standing.line;
+    let code = plan.job().rules().code();
+    plate_bearing(code, &standing.wall.frame).map_err(NotOpened::Outside)?;
+    let work = Work { plan, house, wall: standing.wall, asked, code };
     let temporary: Vec<Length> = [asked.lower.map(|off| line.offset - off), asked.upper.map(|off| line.offset + off)]
         .into_iter()
         .flatten()
         .collect();
-    let middle = line.start + line.length.half();
-    let mut fields = Vec::new();
-    // What comes from elsewhere has no number here: then the whole has none.
-    let (mut crossed, mut beyond) = (false, from_above);
-    for (index, field) in structure.fields.iter().enumerate() {
-        let Some((strip, remove)) = strip_over(structure, field, line.axis, middle, place) else { continue };
-        crossed = true;
-        if field.loads.iter().any(|load| load.part.is_some()) {
-            findings.push(say!("shore-roof-lies-on-it"));
-            beyond = true;
-            continue;
+    let FromAbove { storeys: above, walls, stands, mut findings, mut beyond } =
+        work.from_above((storey, standing.place), &temporary);
+    let shoring = Shoring { house, storey, line, goes: Some(standing.place), walls: &walls, stands, asked };
+    let mut shored = shoring.shored();
+    findings.append(&mut shored.findings);
+    beyond |= shored.beyond;
+    let mut board = None;
+    if !shored.crossed {
+        let legs = standing.wall.frame.stud;
+        match header_boards(&shoring, legs, work.conventions()) {
+            None if findings.is_empty() => return Err(NotOpened::NothingCrosses),
+            None => findings.push(NotOpened::NothingCrosses.phrase()),
+            Some(Err(why)) => findings.push(why),
+            Some(Ok(_)) if beyond || stands.is_some() => {
+                findings.push(say!("shore-comes-from-above"));
+                beyond = true;
+            }
+            Some(Ok(boards)) => match boards.board {
+                Err(limit) => findings.push(limit.phrase()),
+                Ok(one) => {
+                    shored.walls = boards.walls;
+                    board = Some(one);
+                }
+            },
         }
-        let section = section_of(field, &strip, remove, &temporary);
-        if let Some(at) = too_near(&section) {
-            findings.push(say!("shore-too-near", at = distance(at)));
-            beyond = true;
-            continue;
-        }
-        let on_joists = stands_on_joists(house, storey, field);
-        beyond |= !on_joists.is_empty();
-        findings.extend(on_joists.into_iter().map(|at| say!("shore-stands-on-joists", at = distance(at))));
-        let takes = section.tributaries();
-        fields.push(OpenedField {
-            field: house.named.storeys[storey].fields[index],
-            section,
-            takes,
-            loads: loads(field, asked),
-        });
     }
-    if !crossed {
-        if findings.is_empty() {
-            return Err(NotOpened::NothingCrosses);
-        }
-        findings.push(NotOpened::NothingCrosses.phrase());
+    if beyond {
+        shored.walls = Vec::new();
     }
-    let idle = temporary.iter().filter(|at| crossed && !fields.iter().any(|field| field.section.lies_over(**at)));
-    findings.extend(idle.map(|at| say!("shore-under-nothing", at = distance(*at))));
-    let stands = !beyond && !fields.is_empty() && fields.iter().all(|field| field.takes.is_ok());
-    let walls = if stands { temporary.len() } else { 0 };
-    let on_temporary: Vec<ByKind<LineLoad>> = (0..walls).map(|wall| on_wall(&fields, wall)).collect();
-    let code = plan.job().rules().code();
-    let stud = stud(code, wall, asked)?;
-    let studs = stands.then(|| stud.works(code, &on_temporary));
-    findings.extend(fields.iter().flat_map(found));
-    if let Some(Err(none)) = studs {
-        findings.push(no_column(none));
-    }
-    Ok(Opened { fields, temporary, on_temporary, studs, findings })
+    let here = work.storey(storey, shored, Some(standing.wall), board, &mut findings);
+    let (below, ground) = work.below(storey, line, &here.walls, &mut findings);
+    Ok(Opened { temporary, here, above, below, ground, findings })
 }
 
-/// The working of the studs of the temporary walls; nothing where they have no number.
+/// The working of the studs and headers of the temporary walls, storey by storey from the top; nothing where they have no number.
 ///
 /// # Errors
 /// [`NotOpened`].
-pub fn stud_working(plan: &JobPlan, id: WallId, asked: &Opening) -> Result<Vec<Entry>, NotOpened> {
+pub fn shoring_working(plan: &JobPlan, id: WallId, asked: &Opening) -> Result<Vec<Entry>, NotOpened> {
     let opened = opened(plan, id, asked)?;
-    let (wall, _) = plan.wall(id).ok_or(NotOpened::InNoHouse)?;
     let code = plan.job().rules().code();
-    let mut ink = Ink::default();
-    if let Some(Ok(_)) = opened.studs {
-        stud(code, wall, asked)?.working(&mut ink, code, &opened.on_temporary);
+    let mut entries = Vec::new();
+    for shored in opened.storeys() {
+        let Some(stud) = shored.stud.filter(|_| shored.works().is_some()) else { continue };
+        let name = plan.storey(shored.storey).map_or("", |storey| storey.name());
+        entries.push(Entry::Note(say!("note-on-storey", storey = name)));
+        let mut ink = Ink::default();
+        stud.working(&mut ink, code, &shored.takes());
+        entries.extend(ink.into_entries());
+        entries.extend(shored.header.iter().flat_map(HeaderOverStuds::working));
     }
-    Ok(ink.into_entries())
+    Ok(entries)
 }
 
-/// The strip of a field that lies on the wall at its middle, and which of its supports the wall is.
-fn strip_over(
-    structure: &StoreyStructure,
-    field: &Field,
-    along: Axis,
-    middle: Length,
-    wall: usize,
-) -> Option<(Strip, usize)> {
-    if field.span == along || field.run == FieldRun::Clear {
-        return None;
+impl<'a> Work<'a> {
+    fn conventions(&self) -> Conventions {
+        Conventions { code: self.code, ..Conventions::default() }
     }
-    let on_it = |strip: Strip| {
-        let place = strip.supports.iter().position(|(_, carrier)| *carrier == Carrier::Wall(wall))?;
-        Some((strip, place))
-    };
-    let all: Vec<(Strip, usize)> = strips(structure, field).into_iter().filter_map(on_it).collect();
-    let here = all.iter().find(|(strip, _)| strip.low <= middle && middle <= strip.high);
-    here.or_else(|| all.first()).cloned()
-}
 
-/// The joists of a strip: cut or lapped at every support, or in one piece over all of them.
-fn section_of(field: &Field, strip: &Strip, remove: usize, temporary: &[Length]) -> JoistSection {
-    let supports: Vec<Length> = strip.supports.iter().map(|(at, _)| *at).collect();
-    let (low, high) = field.over.along(field.span);
-    let mut ends = vec![low.min(supports[0])];
-    if field.run == FieldRun::Simple && 2 < supports.len() {
-        ends.extend(&supports[1..supports.len() - 1]);
+    /// What comes down on a wall from above it: nothing, or one wall, that is shored first with temporary walls at the same places.
+    fn from_above(&self, (storey, place): (Storey<'a>, usize), temporary: &[Length]) -> FromAbove {
+        let nothing = |at: &Length| TemporaryWall { at: *at, takes: ByKind::default() };
+        let mut all = FromAbove {
+            storeys: Vec::new(),
+            walls: temporary.iter().map(nothing).collect(),
+            stands: None,
+            findings: Vec::new(),
+            beyond: false,
+        };
+        let top = &storey.loaded.walls[place].top;
+        let own_field = |from: &Source| from.storey == storey.place && matches!(from.part, Part::Field(_));
+        let others = top.stretches.iter().map(|each| each.from).filter(|from| !own_field(from));
+        let walls = others.chain(top.presses.iter().map(|press| press.from)).map(|from| match from.part {
+            Part::Wall(wall) | Part::Opening(wall, ..) if from.storey == storey.place + 1 => Some(wall),
+            _ => None,
+        });
+        let mut walls: Vec<Option<usize>> = walls.collect();
+        walls.sort_unstable();
+        walls.dedup();
+        let upper = match walls[..] {
+            [] => return all,
+            [Some(upper)] => self.plan.storey(storey.place + 1).zip(Some(upper)),
+            _ => None,
+        };
+        let Some((above, upper)) = upper else {
+            all.findings.push(say!("shore-comes-from-above"));
+            all.beyond = true;
+            return all;
+        };
+        let higher = self.from_above((above, upper), temporary);
+        let standing = &above.structure.walls[upper];
+        let shoring = Shoring {
+            house: self.house,
+            storey: above,
+            line: &standing.line,
+            goes: Some(upper),
+            walls: &higher.walls,
+            stands: higher.stands,
+            asked: self.asked,
+        };
+        let mut shored = shoring.shored();
+        all.findings = higher.findings;
+        all.findings.append(&mut shored.findings);
+        all.beyond = higher.beyond || shored.beyond || shored.fields.iter().any(|field| field.takes.is_err());
+        all.stands = Some((standing.line.offset, standing.weight()));
+        all.storeys = higher.storeys;
+        // Over a wall that only weighs there is nothing to shore.
+        if shored.crossed || !all.storeys.is_empty() {
+            let wall = above.walls().nth(upper).map(|each| each.wall);
+            let one = self.storey(above, shored, wall, None, &mut all.findings);
+            if !one.walls.is_empty() {
+                all.walls.clone_from(&one.walls);
+            }
+            all.storeys.insert(0, one);
+        }
+        all
     }
-    ends.push(high.max(supports[supports.len() - 1]));
-    let pieces = ends.windows(2).map(|pair| JoistPiece { from: pair[0], to: pair[1] }).collect();
-    JoistSection { pieces, remove, temporary: temporary.to_vec(), supports }
-}
 
-/// Where along its joists something from the storeys above stands on a field instead of on a line: walls with no line all along under them, and
-/// whatever else the path of the loads loses there. What it brings is no load of the field.
-fn stands_on_joists(house: &FollowedHouse, storey: usize, field: &Field) -> BTreeSet<Length> {
-    let below = &house.structure.storeys[storey];
-    let has_line = |wall: &Line| {
-        bearing_lines(below).any(|(_, line)| {
-            line.axis == wall.axis && line.is_under(wall.offset) && line.runs_under(wall.start, wall.end())
+    /// A storey with its temporary walls, their studs as long as the walls there.
+    fn storey(
+        &self,
+        storey: Storey<'a>,
+        shored: Shored,
+        like: Option<&Wall>,
+        board: Option<HeaderOverStuds>,
+        findings: &mut Vec<Phrase>,
+    ) -> ShoredStorey {
+        let walls = shored.walls;
+        let takes: Vec<ByKind<LineLoad>> = walls.iter().map(|wall| wall.takes).collect();
+        let stud = like.filter(|_| !walls.is_empty()).and_then(|like| self.stud(like));
+        let studs = stud.map(|stud| stud.works(self.code, &takes));
+        if let Some(Err(none)) = studs {
+            findings.push(no_column(none));
+        }
+        let header = board.or_else(|| {
+            let header = self.asked.header?;
+            let hardest = takes.iter().max_by(|a, b| self.largest(a).total_cmp(&self.largest(b)))?;
+            let studs = (self.wall.frame.stud, self.asked.plies);
+            match header.under(studs, header.apart, *hardest, self.conventions()) {
+                Ok(header) => Some(header),
+                Err(limit) => {
+                    findings.push(limit.phrase());
+                    None
+                }
+            }
+        });
+        ShoredStorey { storey: storey.place, fields: shored.fields, walls, stud, studs, header }
+    }
+
+    fn stud(&self, like: &Wall) -> Option<TemporaryStud> {
+        let plate = plate_bearing(self.code, &self.wall.frame).ok()?;
+        Some(TemporaryStud {
+            lumber: self.wall.frame.stud,
+            plies: self.asked.plies,
+            length: like.frame.stud_length(),
+            spacing: self.asked.header.map_or(self.wall.frame.spacing, |header| header.apart),
+            rows: self.asked.rows,
+            plate,
         })
-    };
-    let above = house.structure.storeys.get(storey + 1).into_iter().flat_map(|above| &above.walls);
-    let walls = above.map(|wall| &wall.line).filter(|line| !has_line(line));
-    let lost = house.path.breaks.iter().filter(|each| storey < each.from.storey).map(|each| (each.at.0, each.at.0));
-    let ends = walls.map(|line| (line.spot(line.start), line.spot(line.end()))).chain(lost);
-    let meets = |axis: Axis, (start, end): (Spot, Spot)| {
-        let (low, high) = field.over.along(axis);
-        start.along(axis) <= high && low <= end.along(axis)
-    };
-    let on_field = ends.filter(|each| meets(field.span, *each) && meets(field.span.across(), *each));
-    let (low, _) = field.over.along(field.span);
-    on_field.map(|(start, _)| start.along(field.span).max(low)).collect()
-}
-
-/// A line that stays and that a temporary wall would stand against.
-fn too_near(section: &JoistSection) -> Option<Length> {
-    let staying = section.supports.iter().enumerate().filter(|(place, _)| *place != section.remove).map(|(_, at)| *at);
-    let near = |at: &Length| section.temporary.iter().any(|temporary| (*temporary - *at).abs() < APART);
-    staying.into_iter().find(near)
-}
-
-fn loads(field: &Field, asked: &Opening) -> ByKind<f64> {
-    let mut all = ByKind::<f64>::default();
-    for load in &field.loads {
-        let psf = load.psf.most();
-        for kind in LoadKind::ALL {
-            all[kind] += psf[kind];
-        }
     }
-    if asked.floors_cleared {
-        all[LoadKind::FloorLive] = all[LoadKind::FloorLive].min(CONSTRUCTION);
-    }
-    if asked.no_snow {
-        (all[LoadKind::Snow], all[LoadKind::DeckSnow]) = (0.0, 0.0);
-    }
-    all
-}
 
-fn on_wall(fields: &[OpenedField], wall: usize) -> ByKind<LineLoad> {
-    let mut all = ByKind::<f64>::default();
-    for field in fields {
-        let feet = field.takes.as_ref().ok().and_then(|takes| takes.temporary.get(wall)).copied().unwrap_or(0.0);
-        for kind in LoadKind::ALL {
-            all[kind] += field.loads[kind] * feet;
-        }
+    /// The largest combination of what a temporary wall takes, lb/ft.
+    fn largest(&self, takes: &ByKind<LineLoad>) -> f64 {
+        self.code.largest(&takes.map(|load| load.to_plf()))
     }
-    all.map(LineLoad::plf)
-}
 
-fn stud(code: DesignCode, wall: &Wall, asked: &Opening) -> Result<TemporaryStud, NotOpened> {
-    let plate = plate_bearing(code, &wall.frame).map_err(NotOpened::Outside)?;
-    Ok(TemporaryStud {
-        lumber: wall.frame.stud,
-        plies: asked.plies,
-        length: wall.frame.stud_length(),
-        spacing: wall.frame.spacing,
-        rows: asked.rows,
-        plate,
-    })
-}
-
-/// What has to be minded of a field.
-fn found(field: &OpenedField) -> Vec<Phrase> {
-    match &field.takes {
-        Err(falls) => falls.iter().map(|falls| falls_phrase(&field.section, falls)).collect(),
-        Ok(takes) => {
-            let lifted = takes.staying.iter().filter(|(_, share)| *share < 0.0);
-            let lifts = lifted.map(|(at, _)| say!("shore-lifts", at = distance(*at)));
-            let longer = takes.spans.iter().filter(|(before, now)| before.is_some_and(|before| before < *now));
-            let spans = longer.map(|(before, now)| {
-                say!("shore-longer-span", now = distance(*now), before = distance(before.unwrap_or_default()))
+    /// Temporary walls under temporary walls down to the ground, and what they come down to.
+    fn below(
+        &self,
+        storey: Storey<'a>,
+        line: &crate::house::Line,
+        walls: &[TemporaryWall],
+        findings: &mut Vec<Phrase>,
+    ) -> (Vec<ShoredStorey>, Vec<Phrase>) {
+        let (mut storeys, mut ground) = (Vec::new(), Vec::new());
+        let mut go_on = walls.to_vec();
+        for under in self.plan.storeys_below(storey.place) {
+            go_on.retain(|wall| match self.stands_under(under, line, wall.at) {
+                None => true,
+                Some(Carrier::Wall(carries)) => {
+                    let name = under.walls().nth(carries).map_or("", |each| each.wall.frame.name.as_str());
+                    let load = LineLoad::plf(self.largest(&wall.takes));
+                    ground.push(say!("shore-down-in-a-wall", storey = under.name(), wall = name, load));
+                    false
+                }
+                Some(Carrier::Beam(_) | Carrier::Post(_)) => {
+                    findings.push(say!("shore-down-on-a-beam", storey = under.name(), at = distance(wall.at)));
+                    false
+                }
             });
-            lifts.chain(spans).collect()
+            if go_on.is_empty() {
+                return (storeys, ground);
+            }
+            let asked = Opening { floors_cleared: false, ..*self.asked };
+            let shoring = Shoring {
+                house: self.house,
+                storey: under,
+                line,
+                goes: None,
+                walls: &go_on,
+                stands: None,
+                asked: &asked,
+            };
+            let mut shored = shoring.shored();
+            findings.append(&mut shored.findings);
+            let nearest = under
+                .walls()
+                .filter(|each| each.standing.line.axis == line.axis)
+                .min_by_key(|each| (each.standing.line.offset - line.offset).abs());
+            let like = nearest.or_else(|| under.walls().next()).map(|each| each.wall);
+            if like.is_none() {
+                findings.push(say!("shore-no-wall-to-measure", storey = under.name()));
+            }
+            let one = self.storey(under, shored, like, None, findings);
+            go_on.clone_from(&one.walls);
+            storeys.push(one);
         }
+        ground.extend(go_on.iter().map(|wall| self.on_the_ground(wall)));
+        (storeys, ground)
     }
-}
 
-fn falls_phrase(section: &JoistSection, falls: &Falls) -> Phrase {
-    let piece = section.pieces[falls.piece];
-    match falls.keeps.first() {
-        Some(at) => {
-            say!("shore-falls", from = distance(piece.from), to = distance(piece.to), at = distance(*at))
+    /// The line that runs right under a temporary wall, at the middle of the wall that is opened.
+    fn stands_under(&self, under: Storey<'a>, line: &crate::house::Line, at: Length) -> Option<Carrier> {
+        let middle = line.start + line.length.half();
+        let right_under = |other: &crate::house::Line| {
+            other.axis == line.axis && (other.offset - at).abs() < APART && other.reaches(middle)
+        };
+        bearing_lines(under.structure).find(|(_, line)| right_under(line)).map(|(carrier, _)| carrier)
+    }
+
+    /// What a temporary wall stands on in the end.
+    fn on_the_ground(&self, wall: &TemporaryWall) -> Phrase {
+        let ground = &self.plan.job().house.ground;
+        let plf = self.largest(&wall.takes);
+        let (at, load) = (distance(wall.at), LineLoad::plf(plf));
+        if !ground.slab {
+            let width = Length::inches((plf / ground.soil.to_psf() * 12.0).ceil() as i64);
+            return say!("shore-on-a-plank", at, load, width = distance(width), soil = ground.soil);
         }
-        None => say!("shore-falls-free", from = distance(piece.from), to = distance(piece.to)),
+        let spacing = self.asked.header.map_or(self.wall.frame.spacing, |header| header.apart);
+        if ground.thick_slab_over.to_lbf() < plf * spacing.to_feet() {
+            say!("shore-slab-too-thin", at, load)
+        } else {
+            say!("shore-on-the-slab", at, load)
+        }
     }
 }
 
@@ -369,9 +419,12 @@ fn no_column(none: NoColumn) -> Phrase {
     }
 }
 
+fn percent(ratio: f64) -> i64 {
+    (ratio * 100.0).ceil() as i64
+}
+
 /// How hard the studs work, in a sentence.
 pub fn works_phrase(works: &WallWorks) -> Phrase {
-    let percent = |ratio: f64| (ratio * 100.0).ceil() as i64;
     let (column, plate) = (percent(works.column.0), percent(works.plate));
     if works.carries() { say!("shore-studs-carry", column, plate) } else { say!("shore-studs-fail", column, plate) }
 }

@@ -2,31 +2,32 @@
 //!
 //! **What it does.** Makes of a wall that is opened the list of its steps, in the order of the work. Every step is a hold: the next is shut until
 //! it is done by a name, or gone past by a name and a reason. That the temporary walls stand, and that the load path below the new jacks is
-//! checked, cannot be gone past. A step that the design makes void says why and holds nobody up.
+//! checked, cannot be gone past. A step that the design makes void says why and holds nobody up. What was said of a step whose beam, places or path the
+//! design has changed since is told, and the step is said anew.
 //!
 //! **Source.** Common practice, no source.
 //!
-//! **Assumptions and limits.** Marks count in the order in which they arrive. One that is made on a shut step does not open it; it is told.
+//! **Assumptions and limits.** Marks count in the order in which they arrive. One that is made on a shut step does not open it; it is told. What is said
+//! anew undoes nothing that was done after it, but shuts what comes next.
 //!
 //! **Worked example.** A wall of the lowest storey over a slab: nothing stands below the temporary walls, so that step is void; without a name
 //! on *the temporary walls stand* nothing is taken down.
 
 use crate::framing::OpeningPlan;
 use crate::framing::member::Role;
-use crate::house::Axis;
 use crate::house::plan::Line;
 use crate::job::WallId;
 use crate::loads::LoadKind;
 use crate::measure::{Force, Length};
-use crate::path::described::NamedWall;
-use crate::plan::JobPlan;
 use crate::plan::stations::{StationIs, stations};
+use crate::plan::{JobPlan, Storey};
 use crate::raising::crew::{Crew, easily, hands, have_room};
 use crate::raising::weight::of_member;
 use crate::say;
 use crate::speech::{Phrase, distance};
 
-use super::opened_wall::{NotOpened, Opened, Opening, opened, works_phrase};
+use super::opened_wall::{NotOpened, Opened, ShoredStorey, opened, works_phrase};
+use super::opening::Opening;
 
 /// A wall that is farther off on the next storey is another line.
 const BESIDE: Length = Length::feet(4);
@@ -166,9 +167,15 @@ pub struct Marked {
     pub by: String,
     /// When, in milliseconds since 1970.
     pub at: i64,
+    /// What the step said when it was marked; nothing where the device did not tell.
+    pub of: Option<SaysWhat>,
     /// What.
     pub mark: Mark,
 }
+
+/// What a step says, its details with it, as one number: another one where it says something else.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub struct SaysWhat(pub u128);
 
 /// Who said something of a step, and when.
 #[derive(Clone, Debug, PartialEq, Eq)]
@@ -177,6 +184,8 @@ pub struct Said {
     pub by: String,
     /// When, in milliseconds since 1970.
     pub at: i64,
+    /// What the step said then.
+    pub of: Option<SaysWhat>,
 }
 
 /// How a step stands.
@@ -209,12 +218,23 @@ pub struct OrderedStep {
     pub can_be_forced: bool,
     /// Who marked it while it was shut, or went past what cannot be gone past: that did not count.
     pub did_not_count: Vec<Said>,
+    /// Who did it or went past it when it still said something else: the design has changed since.
+    pub before_a_change: Option<Said>,
 }
 
 impl OrderedStep {
     /// Takes back that it is done or gone past.
     fn reopen(&mut self) {
         if matches!(self.state, State::Done(_) | State::Forced(..)) {
+            self.state = State::Open;
+        }
+    }
+
+    /// Opens it again where it was said of something else than it says now.
+    fn compare(&mut self, says: impl Fn(&Self) -> SaysWhat) {
+        let (State::Done(said) | State::Forced(said, _)) = &self.state else { return };
+        if said.of.is_some_and(|of| of != says(self)) {
+            self.before_a_change = Some(said.clone());
             self.state = State::Open;
         }
     }
@@ -229,29 +249,38 @@ pub struct Order {
     pub steps: Vec<OrderedStep>,
 }
 
-/// The order of a wall of a planned job, with all that was said of it in the order in which it arrived.
+/// The order of a wall of a planned job, with all that was said of it in the order in which it arrived. `says` makes one number of what a step says.
 ///
 /// # Errors
 /// [`NotOpened::InNoHouse`] where the wall stands in none.
-pub fn order_of(plan: &JobPlan, wall: WallId, marks: &[Marked]) -> Result<Order, NotOpened> {
+pub fn order_of(
+    plan: &JobPlan,
+    wall: WallId,
+    marks: &[Marked],
+    says: impl Fn(&OrderedStep) -> SaysWhat,
+) -> Result<Order, NotOpened> {
     let planned = marks.iter().rev().find_map(|marked| match marked.mark {
         Mark::Planned(opening) => Some(opening),
         _ => None,
     });
     let planned = planned.unwrap_or(Opening::USUAL);
     let facts = Facts::of(plan, wall, planned)?;
-    let mut list: Vec<OrderedStep> = Step::ALL.into_iter().map(|step| facts.step(step)).collect();
     let mut before = Opening::USUAL;
+    let mut list: Vec<OrderedStep> = Step::ALL.into_iter().map(|step| facts.step(step, &before)).collect();
     for marked in marks {
         match marked.mark {
             // Planned otherwise, what was said of the temporary walls stands no longer.
             Mark::Planned(now) if now != before => {
                 before = now;
-                list.iter_mut().filter(|step| step.key.is_of_the_temporary_walls()).for_each(OrderedStep::reopen);
+                for step in list.iter_mut().filter(|step| step.key.is_of_the_temporary_walls()) {
+                    let StepKey::Work(work) = step.key else { continue };
+                    step.state = facts.state(work, &now);
+                }
             }
             _ => take(&mut list, marked),
         }
     }
+    list.iter_mut().for_each(|step| step.compare(&says));
     let mut shut = false;
     for step in &mut list {
         if step.state == State::Open {
@@ -264,7 +293,7 @@ pub fn order_of(plan: &JobPlan, wall: WallId, marks: &[Marked]) -> Result<Order,
 
 /// Takes one mark into a list whose undone steps are all called open.
 fn take(list: &mut Vec<OrderedStep>, marked: &Marked) {
-    let said = || Said { by: marked.by.clone(), at: marked.at };
+    let said = || Said { by: marked.by.clone(), at: marked.at, of: marked.of };
     let place_of = |list: &[OrderedStep], key: StepKey| list.iter().position(|step| step.key == key);
     match &marked.mark {
         Mark::Done(key) | Mark::Forced(key, _) => {
@@ -293,6 +322,7 @@ fn take(list: &mut Vec<OrderedStep>, marked: &Marked) {
                         state: State::Open,
                         can_be_forced: true,
                         did_not_count: Vec::new(),
+                        before_a_change: None,
                     },
                 );
             }
@@ -315,50 +345,50 @@ struct Facts<'a> {
     below: Vec<Phrase>,
     /// In how many places what stands on it or under it has nothing to go on to.
     breaks: usize,
+    /// What the storeys with temporary walls are called, from the top down.
+    storeys: Vec<String>,
     crew: Crew,
 }
 
-/// What runs along a wall on the storey above or below, nearest to it; nothing where there is no such storey.
-fn on_the_next_storey(plan: &JobPlan, storey: usize, id: WallId, is_above: bool) -> Option<Phrase> {
-    let house = plan.house()?;
-    let lines = |storey: usize| house.named.storeys[storey].walls.iter().zip(&house.structure.storeys[storey].walls);
-    let own = (0..house.named.storeys.len()).flat_map(lines).find(|(named, _)| named.id == id)?.1.line;
-    if house.named.storeys.len() <= storey {
-        return None;
+/// The wall of a storey that runs along a line and is nearest to a place across it.
+fn nearest_along<'a>(storey: &Storey<'a>, line: &Line, at: Length) -> Option<(&'a str, Length)> {
+    let along = storey.walls().filter(|each| each.standing.line.axis == line.axis);
+    let off = |each: &crate::plan::WallOnStorey<'_>| (each.standing.line.offset - at).abs();
+    let nearest = along.min_by_key(off)?;
+    Some((nearest.wall.frame.name.as_str(), off(&nearest)))
+}
+
+/// What runs beside a wall on the storey above or below, nearest to it.
+fn on_the_next_storey(storey: &Storey<'_>, own: &Line, is_above: bool) -> Phrase {
+    let beside = storey.walls().filter(|each| {
+        let line = &each.standing.line;
+        line.axis == own.axis && line.start < own.end() && own.start < line.end()
+    });
+    let nearest = beside
+        .map(|each| ((each.standing.line.offset - own.offset).abs(), each.wall.frame.name.as_str()))
+        .min_by_key(|(off, _)| *off)
+        .filter(|(off, _)| *off <= BESIDE);
+    match (nearest, is_above) {
+        (None, true) => say!("order-nothing-above"),
+        (None, false) => say!("order-nothing-below"),
+        (Some((off, wall)), true) => say!("order-above", wall, off = distance(off)),
+        (Some((off, wall)), false) => say!("order-below", wall, off = distance(off)),
     }
-    let beside = |line: &Line| line.axis == own.axis && line.start < own.end() && own.start < line.end();
-    let nearest = lines(storey)
-        .filter(|(_, wall)| beside(&wall.line))
-        .min_by_key(|(_, wall)| (wall.line.offset - own.offset).abs())
-        .filter(|(_, wall)| (wall.line.offset - own.offset).abs() <= BESIDE);
-    let Some((named, wall)) = nearest else {
-        return Some(if is_above { say!("order-nothing-above") } else { say!("order-nothing-below") });
-    };
-    let off = distance((wall.line.offset - own.offset).abs());
-    let name = plan.job().wall(named.id).map_or("", |wall| wall.frame.name.as_str());
-    Some(if is_above { say!("order-above", wall = name, off) } else { say!("order-below", wall = name, off) })
 }
 
 /// Where a temporary wall stands on a storey below: measured from the wall there that is nearest to it and runs along it.
-fn on_storey_below(plan: &JobPlan, storey: usize, name: &str, axis: Axis, at: Length) -> Option<Phrase> {
-    let house = plan.house()?;
-    let walls = house.named.storeys[storey].walls.iter().zip(&house.structure.storeys[storey].walls);
-    let along = walls.filter(|(_, wall)| wall.line.axis == axis);
-    let (named, nearest) = along.min_by_key(|(_, wall)| (wall.line.offset - at).abs())?;
-    let off = distance((nearest.line.offset - at).abs());
-    let wall = plan.job().wall(named.id).map_or("", |wall| wall.frame.name.as_str());
-    Some(say!("order-below-at", storey = name, off, wall))
+fn on_storey_below(storey: &Storey<'_>, line: &Line, at: Length) -> Option<Phrase> {
+    let (wall, off) = nearest_along(storey, line, at)?;
+    Some(say!("order-below-at", storey = storey.name(), off = distance(off), wall))
 }
 
 impl<'a> Facts<'a> {
     fn of(plan: &'a JobPlan, id: WallId, planned: Opening) -> Result<Self, NotOpened> {
         let job = plan.job();
         let house = plan.house().ok_or(NotOpened::InNoHouse)?;
-        let on = |walls: &[NamedWall]| walls.iter().any(|wall| wall.id == id);
-        let storey = house.named.storeys.iter().position(|storey| on(&storey.walls)).ok_or(NotOpened::InNoHouse)?;
+        let (storey, standing) = plan.storey_of(id).ok_or(NotOpened::InNoHouse)?;
         let (wall, of_wall) = plan.wall(id).ok_or(NotOpened::InNoHouse)?;
-        let is_framed =
-            |opening: &OpeningPlan| wall.openings.iter().any(|each| each.id == opening.id && each.framed_as.is_some());
+        let line = &standing.standing.line;
         let weight = |opening: &OpeningPlan| {
             let plies = of_wall
                 .members
@@ -366,51 +396,62 @@ impl<'a> Facts<'a> {
                 .filter(|member| member.opening == Some(opening.id) && member.role == Role::Header);
             Force::lbf(plies.map(|member| of_member(member, job.settings.raising.moisture()).pounds).sum())
         };
-        let new = of_wall.openings.iter().filter(|opening| !is_framed(opening));
+        let new = of_wall.openings.iter().filter(|opening| !wall.is_framed(opening.id));
         let opened = opened(plan, id, &planned);
         let temporary = opened.as_ref().map_or(&[][..], |opened| &opened.temporary);
-        let axis = wall.place.map(|place| place.axis);
-        let below = (0..storey).rev().flat_map(|below| {
-            let level = job.house.levels.iter().find(|level| level.id == house.named.storeys[below].level);
-            let name = level.map_or("", |level| level.name.as_str());
-            temporary.iter().filter_map(move |at| on_storey_below(plan, below, name, axis?, *at))
-        });
+        let below = plan
+            .storeys_below(storey.place)
+            .flat_map(|below| temporary.iter().filter_map(move |at| on_storey_below(&below, line, *at)));
         let bears = stations(plan, &mut || 0).stations.into_iter().find(|station| station.is == StationIs::Wall(id));
-        let over_and_under = [(storey.checked_add(1), true), (storey.checked_sub(1), false)];
-        let beside =
-            over_and_under.into_iter().filter_map(|(storey, is_above)| on_the_next_storey(plan, storey?, id, is_above));
+        let over = plan.storey(storey.place + 1).map(|above| on_the_next_storey(&above, line, true));
+        let under = storey.place.checked_sub(1).and_then(|place| plan.storey(place));
+        let beside = over.into_iter().chain(under.map(|under| on_the_next_storey(&under, line, false)));
+        let shored = opened.iter().flat_map(Opened::storeys).map(|shored| shored.storey);
+        let name = |place| plan.storey(place).map_or_else(String::new, |storey| storey.name().to_owned());
         Ok(Self {
+            storeys: shored.map(name).collect(),
             evidence: bears.and_then(|station| station.note).into_iter().chain(beside).collect(),
             below: below.collect(),
             opened,
             planned,
             new: new.map(|opening| (opening, weight(opening))).collect(),
-            is_on_slab: storey == 0 && job.house.ground.slab,
-            breaks: house.path.breaks.iter().filter(|each| each.from.storey <= storey).count(),
+            is_on_slab: storey.place == 0 && job.house.ground.slab,
+            breaks: house.path.breaks.iter().filter(|each| each.from.storey <= storey.place).count(),
             crew: job.settings.raising.into(),
         })
     }
 
-    fn step(&self, step: Step) -> OrderedStep {
+    fn step(&self, step: Step, planned: &Opening) -> OrderedStep {
         OrderedStep {
             key: StepKey::Work(step),
             words: step.words(),
             details: self.details(step),
-            state: self.void(step).map_or(State::Open, State::Void),
+            state: self.state(step, planned),
             can_be_forced: step.can_be_forced(),
             did_not_count: Vec::new(),
+            before_a_change: None,
         }
     }
 
+    /// How a step stands that nobody said anything of, as the temporary walls are planned then.
+    fn state(&self, step: Step, planned: &Opening) -> State {
+        self.void(step, planned).map_or(State::Open, State::Void)
+    }
+
     /// Why the design leaves a step nothing to do.
-    fn void(&self, step: Step) -> Option<Phrase> {
+    fn void(&self, step: Step, planned: &Opening) -> Option<Phrase> {
         match step {
             Step::FloorsCleared => {
-                let fields = &self.opened.as_ref().ok()?.fields;
+                let fields: Vec<_> = self.opened.as_ref().ok()?.storeys().flat_map(|storey| &storey.fields).collect();
                 let live = |kind| fields.iter().any(|field| 0.0 < field.loads[kind]);
                 let is_live = live(LoadKind::FloorLive) || live(LoadKind::DeckLive);
-                let in_use = is_live && !self.planned.floors_cleared;
-                (!is_live).then(|| say!("order-void-no-live")).or_else(|| in_use.then(|| say!("order-void-in-use")))
+                if fields.is_empty() {
+                    None
+                } else if !is_live {
+                    Some(say!("order-void-no-live"))
+                } else {
+                    (!planned.floors_cleared).then(|| say!("order-void-in-use"))
+                }
             }
             Step::TemporaryBelow => self.is_on_slab.then(|| say!("order-void-slab")),
             Step::SolePlate => {
@@ -424,7 +465,10 @@ impl<'a> Facts<'a> {
     fn details(&self, step: Step) -> Vec<Phrase> {
         match step {
             Step::Survey => self.survey(),
-            Step::TemporaryBelow => self.places().into_iter().chain(self.below.iter().cloned()).collect(),
+            Step::TemporaryBelow => {
+                let ground = self.opened.iter().flat_map(|opened| &opened.ground);
+                self.places().into_iter().chain(self.below.iter().chain(ground).cloned()).collect()
+            }
             Step::TemporaryStand => self.places().into_iter().chain(self.works()).collect(),
             Step::BeamIn if self.new.is_empty() => vec![say!("order-no-opening")],
             Step::BeamIn => self.of_each_opening(|opening, pounds| match opening.header() {
@@ -478,7 +522,7 @@ impl<'a> Facts<'a> {
         match &self.opened {
             Err(none) => all.push(none.phrase()),
             Ok(opened) => {
-                let joists = opened.fields.iter().map(|field| {
+                let joists = opened.here.fields.iter().map(|field| {
                     let (pieces, lines) = (field.section.pieces.len(), field.section.supports.len());
                     say!("order-survey-joists", pieces, lines)
                 });
@@ -491,10 +535,8 @@ impl<'a> Facts<'a> {
     /// Where the temporary walls stand, each measured from a wall that stays.
     fn places(&self) -> Vec<Phrase> {
         let Ok(opened) = &self.opened else { return Vec::new() };
-        let Some(field) = opened.fields.first() else { return Vec::new() };
-        let section = &field.section;
-        let stays = |(place, at): (usize, &Length)| (place != section.remove).then_some(*at);
-        let staying: Vec<Length> = section.supports.iter().enumerate().filter_map(stays).collect();
+        let Some(field) = opened.here.fields.first() else { return Vec::new() };
+        let staying: Vec<Length> = field.section.staying().collect();
         let from_the_nearest = |at: &Length| {
             let nearest = staying.iter().min_by_key(|line| (**line - *at).abs())?;
             Some(say!("order-temporary-at", off = distance((*at - *nearest).abs()), line = distance(*nearest)))
@@ -502,10 +544,26 @@ impl<'a> Facts<'a> {
         opened.temporary.iter().filter_map(from_the_nearest).collect()
     }
 
+    /// What the temporary walls of the storey are built of, and how hard that works there, above and below.
     fn works(&self) -> Vec<Phrase> {
-        let Opening { plies, rows, .. } = self.planned;
-        let works = self.opened.as_ref().ok().and_then(|opened| opened.studs.as_ref()?.as_ref().ok());
-        let carries = works.map_or_else(|| say!("order-no-number"), works_phrase);
-        vec![say!("order-studs", plies = i64::from(plies), rows = i64::from(rows)), carries]
+        let Opening { plies, rows, header, .. } = self.planned;
+        let mut all = vec![say!("order-studs", plies = i64::from(plies), rows = i64::from(rows))];
+        all.extend(header.map(|header| {
+            let size = crate::lumber::SawnSize::two_by(header.depth);
+            say!("order-header", size = size.name(), apart = distance(header.apart))
+        }));
+        let Some(opened) = self.opened.as_ref().ok().filter(|opened| opened.here.works().is_some()) else {
+            all.push(say!("order-no-number"));
+            return all;
+        };
+        let of_storey = |storey: &ShoredStorey| {
+            let works = storey.works().map_or_else(|| say!("order-no-number"), works_phrase);
+            [Some(works), storey.header_phrase()].into_iter().flatten()
+        };
+        all.extend(of_storey(&opened.here));
+        for (storey, name) in opened.storeys().zip(&self.storeys).filter(|(storey, _)| **storey != opened.here) {
+            all.extend(of_storey(storey).map(|words| say!("order-on-storey", storey = name.as_str(), words)));
+        }
+        all
     }
 }

@@ -1,16 +1,18 @@
 //! # The moment in between
 //!
 //! **What it does.** Along the joists of one floor: pieces over their supports, one support taken out, temporary walls put in. Says what
-//! every temporary wall and every support that stays takes of a load on the whole length of all pieces.
+//! every temporary wall and every support that stays takes of a load on the whole length of all pieces, and of a wall that stands on them.
 //!
 //! **Source.** Elementary statics, the three-moment equation where a piece runs over more than two supports (`statics/shares`).
 //!
 //! **Assumptions and limits.** A piece rests on every support that remains between its ends, a thousandth of an inch counting as on it.
 //! Pieces that lap each carry the full load on their whole length, laps and tails included; there are no patterns. Supports do not sink.
-//! A support may be lifted: its share is then negative, and is kept. A piece with fewer than two supports cannot stand.
+//! A support may be lifted: its share is then negative, and is kept. A piece with fewer than two supports cannot stand. A wall that stands over
+//! several pieces is shared by them alike.
 //!
 //! **Worked example.** Joists of 12 ft on each side of the wall that goes, 40 psf, temporary walls 30 in. off it: 480 lb/ft a side, half of
-//! it turning about the outer wall: 40 · 12 · 6 / 9.5 = 303 lb/ft on the temporary wall, 177 on the outer one.
+//! it turning about the outer wall: 40 · 12 · 6 / 9.5 = 303 lb/ft on the temporary wall, 177 on the outer one. A wall of 80 lb/ft on both their ends,
+//! over the one that goes: 40 · 12 / 9.5 = 50.5 lb/ft on each temporary wall, 10.5 up at each outer one.
 
 use crate::measure::Length;
 use crate::statics::shares::{Joints, OneLoad, shares};
@@ -39,8 +41,8 @@ pub struct JoistSection {
     pub pieces: Vec<JoistPiece>,
     /// The walls and beams that they lie on before anything is done.
     pub supports: Vec<Length>,
-    /// Which of them is taken out, by its place in the list.
-    pub remove: usize,
+    /// Which of them is taken out, by its place in the list; nothing where all of them stay.
+    pub remove: Option<usize>,
     /// Where temporary walls stand.
     pub temporary: Vec<Length>,
 }
@@ -76,6 +78,16 @@ impl JoistPiece {
         on.sort_by_key(|&place| places[place]);
         on
     }
+
+    /// Adds what the supports that it rests on take of so much of a load; says which those are.
+    fn shares(&self, standing: &[Length], load: OneLoad, much: f64, takes: &mut [f64]) -> Vec<usize> {
+        let on = self.rests(standing);
+        let places: Vec<f64> = on.iter().map(|place| standing[*place].to_feet()).collect();
+        for (place, share) in on.iter().zip(shares(&mut Silent, &places, Joints::None, load)) {
+            takes[*place] += share * much;
+        }
+        on
+    }
 }
 
 impl JoistSection {
@@ -86,8 +98,13 @@ impl JoistSection {
 
     /// What stands while the wall is gone: temporary walls, then the supports that stay.
     fn standing(&self) -> Vec<Length> {
-        let staying = self.supports.iter().enumerate().filter(|(place, _)| *place != self.remove).map(|(_, at)| *at);
-        self.temporary.iter().copied().chain(staying).collect()
+        self.temporary.iter().copied().chain(self.staying()).collect()
+    }
+
+    /// The supports that stay.
+    pub fn staying(&self) -> impl Iterator<Item = Length> {
+        let stays = |(place, at): (usize, &Length)| (Some(place) != self.remove).then_some(*at);
+        self.supports.iter().enumerate().filter_map(stays)
     }
 
     /// What every support takes of one pound per square foot.
@@ -112,19 +129,31 @@ impl JoistSection {
         let mut takes = vec![0.0; standing.len()];
         let mut spans = Vec::new();
         for piece in &self.pieces {
-            let on = piece.rests(&standing);
-            let places: Vec<f64> = on.iter().map(|place| standing[*place].to_feet()).collect();
             let load = OneLoad::Along(piece.from.to_feet(), piece.to.to_feet());
-            for (place, share) in on.iter().zip(shares(&mut Silent, &places, Joints::None, load)) {
-                takes[*place] += share;
-            }
+            let on = piece.shares(&standing, load, 1.0, &mut takes);
             let before = piece.rests(&self.supports).into_iter().map(|place| self.supports[place]);
             let now = longest(on.iter().map(|place| standing[*place]));
             spans.push((longest(before), now.unwrap_or_default()));
         }
         let on_staying = takes.split_off(self.temporary.len());
-        let staying = standing.into_iter().skip(takes.len()).zip(on_staying).collect();
+        let staying = self.staying().zip(on_staying).collect();
         Ok(Tributaries { temporary: takes, staying, spans })
+    }
+
+    /// What every support takes of a pound per foot that stands along a line at a place: of the temporary walls, and of the supports that stay, in
+    /// their order. `None` where nothing lies there, or what does cannot stand.
+    pub fn shares_of_a_line(&self, at: Length) -> Option<(Vec<f64>, Vec<f64>)> {
+        let standing = self.standing();
+        let under: Vec<&JoistPiece> = self.pieces.iter().filter(|piece| piece.rests_on(at)).collect();
+        if under.is_empty() || under.iter().any(|piece| piece.rests(&standing).len() < FEWEST) {
+            return None;
+        }
+        let mut takes = vec![0.0; standing.len()];
+        for piece in &under {
+            piece.shares(&standing, OneLoad::At(at.to_feet()), 1.0 / under.len() as f64, &mut takes);
+        }
+        let staying = takes.split_off(self.temporary.len());
+        Some((takes, staying))
     }
 }
 
@@ -147,7 +176,7 @@ mod tests {
         JoistSection {
             pieces: pieces.iter().map(|(from, to)| JoistPiece { from: inches(*from), to: inches(*to) }).collect(),
             supports: supports.iter().copied().map(inches).collect(),
-            remove,
+            remove: Some(remove),
             temporary: temporary.iter().copied().map(inches).collect(),
         }
     }
@@ -159,6 +188,10 @@ mod tests {
         assert!(takes.temporary.iter().all(|each| (each * 40.0 - 303.158).abs() < 1e-3), "{takes:?}");
         assert!((takes.staying[0].1 * 40.0 - 176.842).abs() < 1e-3);
         assert_eq!(takes.spans[0], (Some(inches(144)), inches(114)));
+        let (temporary, staying) = cut.shares_of_a_line(inches(144)).expect("both end there");
+        assert!(temporary.iter().all(|each| (each * 80.0 - 50.526).abs() < 1e-3), "{temporary:?}");
+        assert!(staying.iter().all(|each| (each * 80.0 + 10.526).abs() < 1e-3), "{staying:?}");
+        assert_eq!(cut.shares_of_a_line(inches(300)), None);
     }
 
     /// By hand, one temporary wall under joists that run through, 12 ft and 12 ft, 30 in. past the wall that goes: spans of 14.5 and 9.5 ft in one

@@ -99,7 +99,7 @@ fn section(case: &Case, fails: &mut Vec<String>) -> Option<JoistSection> {
             .map(|piece| JoistPiece { from: length(&piece.from), to: length(&piece.to) })
             .collect(),
         supports: case.supports.iter().map(length).collect(),
-        remove: remove?,
+        remove: Some(remove?),
         temporary: case.temporary.iter().map(length).collect(),
     })
 }

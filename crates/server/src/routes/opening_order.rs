@@ -11,7 +11,7 @@ use sturvek_core::say;
 use sturvek_store::order_marks::NumberedMark;
 use sturvek_wire::FieldErrors;
 use sturvek_wire::order_mark::{OrderMark, is_name};
-use sturvek_wire::results::OpeningOrderView;
+use sturvek_wire::results::{OpeningOrderView, says};
 use utoipa::ToSchema;
 use uuid::Uuid;
 
@@ -77,7 +77,7 @@ pub async fn get_order(
     let marks = state.jobs.order_marks(job, id).await?;
     let answer = move |planned: &Planned, _: &Wanted| {
         let (wall, _) = planned.plan.wall(id).ok_or_else(|| Problem::not_found(NoSuch::Wall))?;
-        let order = order_of(&planned.plan, id, &marks)
+        let order = order_of(&planned.plan, id, &marks, says)
             .map_err(|none| Problem::from(FieldErrors::one("/wall".to_owned(), none.phrase())))?;
         Ok(OpeningOrderView::of(&wall.frame.name, order))
     };

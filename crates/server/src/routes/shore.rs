@@ -4,9 +4,13 @@ use axum::extract::State;
 use serde::{Deserialize, Serialize};
 use sturvek_core::job::WallId;
 use sturvek_core::measure::{Length, LengthError};
-use sturvek_core::remodel::opened_wall::{Opening, opened, stud_working};
+use sturvek_core::remodel::opened_wall::{opened, shoring_working};
+use sturvek_core::remodel::opening::Opening;
+use sturvek_core::say;
+use sturvek_core::shoring::header_over_studs::TemporaryHeader;
 use sturvek_formats::sheets::working_lines;
 use sturvek_wire::FieldErrors;
+use sturvek_wire::choices::Depth;
 use sturvek_wire::paper::WorkingLine;
 use sturvek_wire::results::ShoreView;
 use utoipa::{IntoParams, ToSchema};
@@ -35,6 +39,12 @@ pub struct ShoreQuery {
     /// Rows of blocking.
     #[param(required = false)]
     rows: u8,
+    /// How deep the two boards of a header over the studs are; a plate only where it is left out.
+    #[param(required = false)]
+    header: Option<Depth>,
+    /// How far apart studs under a header stand, as it is typed.
+    #[param(required = false)]
+    apart: String,
     /// Whether floors are cleared.
     #[param(required = false)]
     cleared: bool,
@@ -45,9 +55,18 @@ pub struct ShoreQuery {
 
 impl Default for ShoreQuery {
     fn default() -> Self {
-        let Opening { lower, upper, plies, rows, floors_cleared, no_snow } = Opening::USUAL;
+        let Opening { lower, upper, plies, rows, header, floors_cleared, no_snow } = Opening::USUAL;
         let typed = |off: Option<Length>| off.map_or_else(String::new, |off| off.to_inches().to_string());
-        Self { lower: typed(lower), upper: typed(upper), plies, rows, cleared: floors_cleared, no_snow }
+        Self {
+            lower: typed(lower),
+            upper: typed(upper),
+            plies,
+            rows,
+            header: header.map(|header| header.depth.into()),
+            apart: typed(header.map(|header| header.apart)),
+            cleared: floors_cleared,
+            no_snow,
+        }
     }
 }
 
@@ -59,7 +78,13 @@ impl ShoreQuery {
             let read = |text: &str| text.parse().map_err(|error: LengthError| refused(field, error.phrase()));
             typed.map(read).transpose()
         };
+        let apart = off("apart", &self.apart)?;
+        let header = self.header.map(|depth| -> Result<TemporaryHeader, FieldErrors> {
+            let apart = apart.ok_or_else(|| refused("apart", say!("shore-apart-missing")))?;
+            Ok(TemporaryHeader { depth: depth.into(), apart })
+        });
         let asked = Opening {
+            header: header.transpose()?,
             lower: off("lower", &self.lower)?,
             upper: off("upper", &self.upper)?,
             plies: self.plies,
@@ -89,14 +114,14 @@ pub async fn get_shore(
     state.about(job, answer).await
 }
 
-/// The working of the studs in the temporary walls.
+/// The working of the temporary walls.
 #[derive(Clone, Debug, Serialize, ToSchema)]
 pub struct ShoreWorking {
     /// Its lines; none where there is no number.
     pub lines: Vec<WorkingLine>,
 }
 
-/// How the studs of the temporary walls are worked out.
+/// How studs and headers of the temporary walls are worked out.
 #[utoipa::path(get, path = "/api/jobs/{job}/walls/{wall}/shore/working",
     params(("job" = Uuid, Path), ("wall" = Uuid, Path), ShoreQuery),
     responses((status = 200, body = ShoreWorking), (status = 404, body = Problem), (status = 422, body = Problem)))]
@@ -110,7 +135,7 @@ pub async fn get_shore_working(
         let id = WallId(wall.as_u128());
         planned.plan.wall(id).ok_or_else(|| Problem::not_found(NoSuch::Wall))?;
         // A wall that cannot be opened has no working: why not is said beside it.
-        let entries = stud_working(&planned.plan, id, &asked).unwrap_or_default();
+        let entries = shoring_working(&planned.plan, id, &asked).unwrap_or_default();
         Ok(ShoreWorking { lines: working_lines(&entries) })
     };
     state.about(job, answer).await

@@ -22,7 +22,7 @@ pub use cut::{BuiltPackView, CutSectionView, CutView, HeldBackView, PackPieceVie
 pub use finding::{FindingView, WayOutView};
 pub use header::{CandidateView, CheckView, HungView, SchoolView, SizedView, candidates};
 pub use loads::{FieldLoadView, LoadLine, LoadPart, LoadPointView, LoadStretch, LoadTotal};
-pub use order::{OpeningOrderView, SaidView, StepState, StepView};
+pub use order::{OpeningOrderView, SaidView, StepState, StepView, says};
 pub use pack::{KingReasonView, PackView, RatioView, ReasonView};
 pub use path::{
     FlowView, LayoutView, MemberChoiceView, MemberChoicesView, PathView, PoundsOfKind, SpotView, StationView,
@@ -31,7 +31,7 @@ pub use path::{
 pub use portal_return::PortalReturnsView;
 pub use raise::{HoistView, PanelView, RaiseView, RaisedWallView};
 pub use saw::{SawBevel, SawPiece, SawSetting, SawView, changed_since_cut};
-pub use shore::{ShoreView, ShoredFieldView, TemporaryLoadsView};
+pub use shore::{ShoreView, ShoredFieldView, ShoredStoreyView, TemporaryWallView};
 pub use sticks::{BuyView, DeliveryView, OffcutView, SectionSticksView, StickView, SticksView};
 pub use ticket::{AskedView, OpeningView, SnapView, StackLayer, Ticket, ticket};
 pub use wall::{BearingView, ClearView, LegendLine, Unresolved, WallSettled, WallView, wall_view};

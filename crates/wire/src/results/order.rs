@@ -1,8 +1,9 @@
 //! The order in which a wall is opened, on the wire.
 
 use serde::Serialize;
-use sturvek_core::remodel::order::{Order, OrderedStep, Said, State};
+use sturvek_core::remodel::order::{Order, OrderedStep, Said, SaysWhat, State};
 use utoipa::ToSchema;
+use uuid::Uuid;
 
 use crate::order_mark::{TemporaryPlan, step_name};
 use crate::speech::Phrase;
@@ -39,6 +40,10 @@ pub struct StepView {
     pub can_be_forced: bool,
     /// Who marked it while it was shut: that did not count.
     pub did_not_count: Vec<SaidView>,
+    /// Who did it or went past it before the design changed what it says.
+    pub before_a_change: Option<SaidView>,
+    /// What it says, as one identity: sent along when it is marked.
+    pub says: Uuid,
 }
 
 /// How a step stands.
@@ -66,6 +71,14 @@ pub struct SaidView {
     pub at: i64,
 }
 
+/// What a step says, its details with it, as one number.
+pub fn says(step: &OrderedStep) -> SaysWhat {
+    let phrases = std::iter::once(&step.words).chain(&step.details).cloned().map(Phrase::from);
+    // Phrases are names and figures in every language: they are always written.
+    let text = serde_json::to_vec(&phrases.collect::<Vec<_>>()).unwrap_or_default();
+    SaysWhat(Uuid::new_v5(&Uuid::NAMESPACE_OID, &text).as_u128())
+}
+
 impl OpeningOrderView {
     /// Of a wall by its name.
     pub fn of(wall: &str, order: Order) -> Self {
@@ -75,13 +88,14 @@ impl OpeningOrderView {
 }
 
 impl From<Said> for SaidView {
-    fn from(Said { by, at }: Said) -> Self {
+    fn from(Said { by, at, .. }: Said) -> Self {
         Self { by, at }
     }
 }
 
 impl From<OrderedStep> for StepView {
     fn from(step: OrderedStep) -> Self {
+        let SaysWhat(says) = says(&step);
         let (state, said, void, why) = match step.state {
             State::Done(said) => (StepState::Done, Some(said), None, None),
             State::Forced(said, why) => (StepState::Forced, Some(said), None, Some(why)),
@@ -99,6 +113,8 @@ impl From<OrderedStep> for StepView {
             why,
             can_be_forced: step.can_be_forced,
             did_not_count: step.did_not_count.into_iter().map(Into::into).collect(),
+            before_a_change: step.before_a_change.map(Into::into),
+            says: Uuid::from_u128(says),
         }
     }
 }

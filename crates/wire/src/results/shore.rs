@@ -1,9 +1,12 @@
 //! A wall that is opened, on the wire.
 
 use serde::Serialize;
-use sturvek_core::loads::{ByKind, LoadKind};
+use sturvek_core::loads::LoadKind;
 use sturvek_core::plan::JobPlan;
-use sturvek_core::remodel::opened_wall::{FARTHEST, NotOpened, Opened, OpenedField, Opening, works_phrase};
+use sturvek_core::remodel::on_storey::{OpenedField, TemporaryWall};
+use sturvek_core::remodel::opened_wall::{NotOpened, Opened, ShoredStorey, works_phrase};
+use sturvek_core::remodel::opening::{FARTHEST, Opening};
+use sturvek_core::shoring::header_over_studs::HeaderOverStuds;
 use sturvek_core::shoring::moment_between::APART;
 use utoipa::ToSchema;
 
@@ -18,24 +21,41 @@ pub struct ShoreView {
     pub planned: TemporaryPlan,
     /// Why there is no answer.
     pub none: Option<Phrase>,
-    /// Every floor or ceiling that lies on the wall.
-    pub fields: Vec<ShoredFieldView>,
+    /// The storeys with temporary walls, from the top down.
+    pub storeys: Vec<ShoredStoreyView>,
     /// Where temporary walls stand, nanometers along the joists.
     pub temporary: Vec<i64>,
-    /// What each of them takes; none where there is no number.
-    pub loads: Vec<TemporaryLoadsView>,
-    /// How hard their studs work, in a sentence; left out where there is no number.
-    pub studs: Option<Phrase>,
-    /// Whether they carry.
+    /// What they come down to.
+    pub ground: Vec<Phrase>,
+    /// Whether everything carries; not where anything has no number.
     pub carries: bool,
-    /// The larger of the ratios of their studs.
-    pub ratio: Option<f64>,
     /// What is not worked out, or has to be minded.
     pub findings: Vec<Phrase>,
     /// A temporary wall stands no nearer, nanometers off the wall.
     pub nearest: i64,
     /// And no farther.
     pub farthest: i64,
+}
+
+/// A storey with temporary walls.
+#[derive(Clone, Debug, Serialize, ToSchema)]
+pub struct ShoredStoreyView {
+    /// What it is called.
+    pub name: String,
+    /// Whether the wall that is opened stands on it.
+    pub is_opened: bool,
+    /// Every floor or ceiling over its temporary walls.
+    pub fields: Vec<ShoredFieldView>,
+    /// What each of them takes; none where there is no number.
+    pub walls: Vec<TemporaryWallView>,
+    /// How hard their studs work, in a sentence; left out where there is no number.
+    pub studs: Option<Phrase>,
+    /// How hard their header works; left out where there is none.
+    pub header: Option<Phrase>,
+    /// Whether they carry.
+    pub carries: bool,
+    /// The largest of the ratios of studs and header.
+    pub ratio: Option<f64>,
 }
 
 /// A floor or ceiling over its lines, nanometers along its joists.
@@ -80,7 +100,9 @@ pub struct SupportView {
 
 /// What a temporary wall takes.
 #[derive(Clone, Debug, Serialize, ToSchema)]
-pub struct TemporaryLoadsView {
+pub struct TemporaryWallView {
+    /// Where it stands, nanometers along the joists.
+    pub at: i64,
     /// Dead load, lb/ft.
     pub dead: f64,
     /// Live load of floors, lb/ft.
@@ -94,40 +116,45 @@ pub struct TemporaryLoadsView {
 impl ShoreView {
     /// Of a wall of a planned job that is opened so.
     pub fn of(plan: &JobPlan, asked: Opening, opened: Result<Opened, NotOpened>) -> Self {
-        let planned = asked.into();
-        let (nearest, farthest) = (APART.nanometers(), FARTHEST.nanometers());
-        let opened = match opened {
-            Ok(opened) => opened,
-            Err(none) => {
-                return Self {
-                    planned,
-                    none: Some(none.phrase().into()),
-                    fields: Vec::new(),
-                    temporary: Vec::new(),
-                    loads: Vec::new(),
-                    studs: None,
-                    carries: false,
-                    ratio: None,
-                    findings: Vec::new(),
-                    nearest,
-                    farthest,
-                };
-            }
-        };
-        let works = opened.studs.and_then(Result::ok);
-        Self {
-            planned,
+        let mut view = Self {
+            planned: asked.into(),
             none: None,
-            fields: opened.fields.iter().map(|field| field_view(plan, field)).collect(),
-            temporary: opened.temporary.iter().map(|at| at.nanometers()).collect(),
-            loads: opened.on_temporary.iter().map(|on| loads_view(&on.map(|load| load.to_plf()))).collect(),
-            studs: works.as_ref().map(|works| works_phrase(works).into()),
-            carries: works.as_ref().is_some_and(|works| works.carries()),
-            ratio: works.as_ref().and_then(|works| finite(works.column.0.max(works.plate))),
-            findings: opened.findings.into_iter().map(Into::into).collect(),
-            nearest,
-            farthest,
+            storeys: Vec::new(),
+            temporary: Vec::new(),
+            ground: Vec::new(),
+            carries: false,
+            findings: Vec::new(),
+            nearest: APART.nanometers(),
+            farthest: FARTHEST.nanometers(),
+        };
+        match opened {
+            Err(none) => view.none = Some(none.phrase().into()),
+            Ok(opened) => {
+                view.carries = opened.carries();
+                view.storeys =
+                    opened.storeys().map(|each| storey_view(plan, each, each.storey == opened.here.storey)).collect();
+                view.temporary = opened.temporary.iter().map(|at| at.nanometers()).collect();
+                view.ground = opened.ground.into_iter().map(Into::into).collect();
+                view.findings = opened.findings.into_iter().map(Into::into).collect();
+            }
         }
+        view
+    }
+}
+
+fn storey_view(plan: &JobPlan, shored: &ShoredStorey, is_opened: bool) -> ShoredStoreyView {
+    let works = shored.works();
+    let of_studs = works.map(|works| works.column.0.max(works.plate));
+    let of_header = shored.header.as_ref().map(HeaderOverStuds::ratio);
+    ShoredStoreyView {
+        name: plan.storey(shored.storey).map_or_else(String::new, |storey| storey.name().to_owned()),
+        is_opened,
+        fields: shored.fields.iter().map(|field| field_view(plan, field)).collect(),
+        walls: shored.walls.iter().map(wall_view).collect(),
+        studs: works.map(|works| works_phrase(works).into()),
+        header: shored.header_phrase().map(Into::into),
+        carries: shored.carries(),
+        ratio: of_studs.into_iter().chain(of_header).reduce(f64::max).and_then(finite),
     }
 }
 
@@ -145,7 +172,7 @@ fn field_view(plan: &JobPlan, field: &OpenedField) -> ShoredFieldView {
             .supports
             .iter()
             .enumerate()
-            .map(|(place, at)| SupportView { at: at.nanometers(), goes: place == section.remove })
+            .map(|(place, at)| SupportView { at: at.nanometers(), goes: Some(place) == section.remove })
             .collect(),
         spans: field
             .takes
@@ -156,8 +183,10 @@ fn field_view(plan: &JobPlan, field: &OpenedField) -> ShoredFieldView {
     }
 }
 
-fn loads_view(on: &ByKind<f64>) -> TemporaryLoadsView {
-    TemporaryLoadsView {
+fn wall_view(wall: &TemporaryWall) -> TemporaryWallView {
+    let on = wall.takes.map(|load| load.to_plf());
+    TemporaryWallView {
+        at: wall.at.nanometers(),
         dead: on[LoadKind::Dead],
         live: on[LoadKind::FloorLive].max(on[LoadKind::DeckLive]),
         roof_live: on[LoadKind::RoofLive],
