@@ -24,7 +24,7 @@ await run(async ({ address, open }) => {
 
   // The survey: temporary walls planned at the desk.
   await desk.goto(new URL(`/jobs/${job}/shore?wall=${wall.id}`, address).href);
-  await expectText(desk.getByRole("region", { name: "On the temporary walls" }), "they carry");
+  await expectText(desk.getByRole("status"), "Everything that stands meanwhile carries");
   // The beam does not turn out of a narrow passage; straight in it goes.
   const beam = desk.getByRole("region", { name: "Getting the beam in" });
   await expectText(beam, "does not turn through the door");
@@ -36,7 +36,7 @@ await run(async ({ address, open }) => {
   await expectText(desk.getByRole("dialog"), "column stability factor");
   await desk.getByRole("button", { name: "Close" }).click();
   await desk.getByLabel("Rows of blocking").selectOption("2");
-  await expectText(desk.getByRole("region", { name: "On the temporary walls" }), "they carry");
+  await expectText(desk.getByRole("status"), "Everything that stands meanwhile carries");
   assert.ok(await desk.getByRole("button", { name: "Plan it so, and to the order" }).isDisabled(), "nobody plans nameless");
   await desk.getByLabel("Your name").fill("Ansel Ruud");
   await desk.getByRole("button", { name: "Plan it so, and to the order" }).click();
@@ -109,6 +109,19 @@ await run(async ({ address, open }) => {
   }
   await desk.reload();
   await expectText(step(desk, "The sole plate in the doorway is cut"), "Done: Bo Lind");
+
+  // At the desk the beam becomes another one: what was said of the old one is told, and said anew.
+  const then = await (await desk.request.get(new URL(`/api/jobs/${job}`, address).href)).json();
+  const [opening] = then.job.walls.find(({ id }) => id === wall.id).openings;
+  const narrower = { do: "change_opening", opening: opening.id, design: { ...opening.design, unit_width: "10'", rough_width: null } };
+  const edit = { key: crypto.randomUUID(), on_version: then.version, command: narrower };
+  const changed = await desk.request.post(new URL(`/api/jobs/${job}/commands`, address).href, { data: edit });
+  assert.equal(changed.status(), 200, await changed.text());
+  await desk.reload();
+  await expectText(current(desk), "The beam is in the room");
+  await expectText(current(desk), "before the plan was changed");
+  await expectText(step(desk, "The wall is taken down"), "Done: Bo Lind");
+
   // On paper it says who went past what, and nothing can be pressed.
   await desk.emulateMedia({ media: "print" });
   assert.ok(await desk.getByText("FORCED: Ansel Ruud").isVisible());

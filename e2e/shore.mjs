@@ -11,8 +11,26 @@ await run(async ({ address, open }) => {
   const main = page.getByRole("main");
   // A wall above stands on its joists: no number, and whom to ask.
   await expectText(main, "stands on these joists");
-  assert.equal(await page.getByRole("region", { name: "On the temporary walls" }).count(), 0);
-  // With that wall gone there is one.
+  assert.equal(await page.getByRole("table", { name: "On the temporary walls" }).count(), 0);
+  // That wall itself goes down through the storey below to the ground.
+  await page.getByLabel("The wall that is opened").selectOption({ label: "Middle 2" });
+  await expectText(page.getByRole("status"), "Everything that stands meanwhile carries");
+  assert.equal(await page.getByRole("table", { name: "On the temporary walls" }).count(), 2);
+  await expectText(page.getByRole("region", { name: "Down to the ground" }), "lb/ft come to the");
+  // A header over studs farther apart, with its working.
+  await page.getByLabel("Header over the studs").selectOption({ label: "two 2x6 on edge" });
+  await expectText(page.getByRole("region", { name: "Storey 1" }), /Its header works at \d+ %/);
+  await page.getByRole("button", { name: "Show the working" }).click();
+  const sheet = page.getByRole("dialog");
+  await expectText(sheet, "Temporary walls on Storey 1");
+  await expectText(sheet, "The header on a stud");
+  await page.keyboard.press("Escape");
+  await page.getByLabel("Studs under it, apart").fill("9 feet");
+  await page.getByLabel("Studs under it, apart").press("Enter");
+  await expectText(main, "Studs under a header stand");
+  await page.getByLabel("Header over the studs").selectOption({ label: "a plate only" });
+  // With the upper wall gone the lower one has a number.
+  await page.getByLabel("The wall that is opened").selectOption({ label: "Middle" });
   const shown = await (await page.request.get(new URL(`/api/jobs/${job}`, address).href)).json();
   const upper = shown.job.walls.find(({ frame }) => frame.name === "Middle 2").id;
   const edit = { key: crypto.randomUUID(), on_version: shown.version, by: "e2e", command: { do: "remove_wall", wall: upper } };
@@ -20,7 +38,7 @@ await run(async ({ address, open }) => {
   assert.equal(removed.status(), 200, await removed.text());
   await page.reload();
   await page.getByLabel("The wall that is opened").selectOption({ label: "Middle" });
-  const loads = page.getByRole("region", { name: "On the temporary walls" });
+  const loads = page.getByRole("region", { name: "Storey 1" });
   await expectText(loads, "they carry");
   await expectText(main, "the permit come first");
   const cell = loads.locator("tbody td").nth(1);
@@ -64,9 +82,9 @@ await run(async ({ address, open }) => {
   await page.waitForFunction(() => document.querySelector("main").innerText.match(/off/) !== null);
   assert.notEqual(await behind.inputValue(), '36"');
 
-  // A wall that nothing crosses.
+  // A roof comes down on the wall over this one, and its floor runs along it.
   await page.getByLabel("The wall that is opened").selectOption({ label: "Left" });
-  await expectText(main, "No joists cross this wall");
+  await expectText(main, "neither its floor nor a wall right over it");
   await page.setViewportSize({ width: 390, height: 800 });
   const wider = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
   assert.ok(wider <= 0, `${wider} px wider than a phone`);

@@ -19,6 +19,6 @@ shore-header-fails = Its { -header } works at { $percent } %: it does not carry.
 shore-down-in-a-wall = On { $storey } { $wall } stands right under it and takes { $load } more meanwhile: look at its studs and { -headers }.
 shore-down-on-a-beam = On { $storey } a beam runs right under the temporary wall at { $at }: what it takes meanwhile has no number here. Ask an engineer.
 shore-no-wall-to-measure = No wall stands on { $storey }: how long studs are there nobody knows. Ask an engineer.
-shore-on-a-plank = At { $at }, { $load } come to the ground: a plank at least { $width } wide under all of it, where the soil bears { $soil }. Where joists are still under it, { -posts } go on down to the ground.
+shore-on-a-plank = At { $at }, { $load } come to the ground: a plank at least { $width } wide under all of it, where the soil bears { $soil }. Where joists are still under it, posts go on down to the ground.
 shore-on-the-slab = At { $at }, { $load } come to the slab.
 shore-slab-too-thin = At { $at }, { $load } come to the slab in studs that press more than it takes where it is thin: a plank spreads them, or an engineer says what lies there.

@@ -75,7 +75,7 @@ pub struct TemporaryPlan {
     /// Rows of blocking.
     pub rows: u8,
     /// A header over studs farther apart; left out where there is a plate only.
-    #[serde(default, skip_serializing_if = "Option::is_none")]
+    #[serde(default)]
     pub header: Option<TemporaryHeader>,
     /// Whether the floors above are cleared.
     pub floors_cleared: bool,

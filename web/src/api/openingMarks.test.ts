@@ -11,10 +11,19 @@ const step = (name: string, state: Step["state"], can_be_forced = true): Step =>
   state,
   can_be_forced,
   did_not_count: [],
+  says: "00000000-0000-4000-8000-000000000000",
 });
 const view: Schemas["OpeningOrderView"] = {
   wall: "Middle",
-  planned: { lower: null, upper: null, plies: 1, rows: 1, floors_cleared: false, no_snow: false },
+  planned: {
+    lower: null,
+    upper: null,
+    plies: 1,
+    rows: 1,
+    header: null,
+    floors_cleared: false,
+    no_snow: false,
+  },
   steps: [
     step("permit", "done"),
     step("services", "open"),

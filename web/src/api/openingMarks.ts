@@ -33,13 +33,16 @@ function withMark(steps: readonly Step[], { by, at, mark }: Marked): Step[] {
   const of = (name: string, put: (step: Step) => Step) =>
     opened(steps.map((step) => (step.step === name ? put(step) : step)));
   const said = { by, at };
+  const anew = { before_a_change: null };
   switch (mark.do) {
     case "done":
-      return of(mark.step, (step) => (step.state === "open" ? { ...step, state: "done", said } : step));
+      return of(mark.step, (step) =>
+        step.state === "open" ? { ...step, ...anew, state: "done", said } : step,
+      );
     case "forced":
       return of(mark.step, (step) =>
         step.state === "open" && step.can_be_forced
-          ? { ...step, state: "forced", said, why: mark.why }
+          ? { ...step, ...anew, state: "forced", said, why: mark.why }
           : step,
       );
     case "taken_back":
@@ -56,6 +59,8 @@ function withMark(steps: readonly Step[], { by, at, mark }: Marked): Step[] {
         state: "shut",
         can_be_forced: true,
         did_not_count: [],
+        // Nobody has told yet what the server makes of it: said of now, it is said of what is read.
+        says: mark.id,
       };
       return opened(steps.flatMap((step) => (step.step === mark.after ? [step, added] : [step])));
     }

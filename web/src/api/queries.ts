@@ -1,7 +1,7 @@
 import { infiniteQueryOptions, keepPreviousData, queryOptions } from "@tanstack/react-query";
 import type { PartOfHouse } from "../lib/partOfHouse";
 import type { Planning } from "../lib/planning";
-import { answered, api } from "./client";
+import { answered, api, type Schemas } from "./client";
 
 /** Keys of everything kept from the server, made in one place. */
 export const keys = {
@@ -144,6 +144,8 @@ export const raiseQuery = (job: string, version: number) =>
 interface ShoreAsked {
   readonly lower: string;
   readonly upper: string;
+  readonly header?: Schemas["Depth"];
+  readonly apart?: string;
   readonly plies: number;
   readonly rows: number;
   readonly cleared: boolean;

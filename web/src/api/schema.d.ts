@@ -899,7 +899,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** How the studs of the temporary walls are worked out. */
+        /** How studs and headers of the temporary walls are worked out. */
         get: operations["get_shore_working"];
         put?: never;
         post?: never;
@@ -2595,6 +2595,7 @@ export interface components {
         AnsweredTemporaryPlan: {
             /** @description Whether the floors above are cleared. */
             floors_cleared: boolean;
+            header: components["schemas"]["TemporaryHeader"] | null;
             /**
              * Format: int64
              * @description At its lower side; none stands there where it is left out.
@@ -5306,11 +5307,21 @@ export interface components {
         OrderMark: {
             /** @enum {string} */
             do: "done";
+            /**
+             * Format: uuid
+             * @description What it said when it was done, as the order tells it: done of something else it is told, and done anew.
+             */
+            of?: string | null;
             /** @description Which. */
             step: string;
         } | {
             /** @enum {string} */
             do: "forced";
+            /**
+             * Format: uuid
+             * @description What it said then.
+             */
+            of?: string | null;
             /** @description Which. */
             step: string;
             /** @description Why. */
@@ -6726,19 +6737,17 @@ export interface components {
         };
         /** @description What stands while a wall is gone. */
         ShoreView: {
-            /** @description Whether they carry. */
+            /** @description Whether everything carries; not where anything has no number. */
             carries: boolean;
             /**
              * Format: int64
              * @description And no farther.
              */
             farthest: number;
-            /** @description Every floor or ceiling that lies on the wall. */
-            fields: components["schemas"]["ShoredFieldView"][];
             /** @description What is not worked out, or has to be minded. */
             findings: components["schemas"]["Phrase"][];
-            /** @description What each of them takes; none where there is no number. */
-            loads: components["schemas"]["TemporaryLoadsView"][];
+            /** @description What they come down to. */
+            ground: components["schemas"]["Phrase"][];
             /**
              * Format: int64
              * @description A temporary wall stands no nearer, nanometers off the wall.
@@ -6747,16 +6756,12 @@ export interface components {
             none?: components["schemas"]["Phrase"] | null;
             /** @description As its temporary walls were asked for. */
             planned: components["schemas"]["AnsweredTemporaryPlan"];
-            /**
-             * Format: double
-             * @description The larger of the ratios of their studs.
-             */
-            ratio?: number | null;
-            studs?: components["schemas"]["Phrase"] | null;
+            /** @description The storeys with temporary walls, from the top down. */
+            storeys: components["schemas"]["ShoredStoreyView"][];
             /** @description Where temporary walls stand, nanometers along the joists. */
             temporary: number[];
         };
-        /** @description The working of the studs in the temporary walls. */
+        /** @description The working of the temporary walls. */
         ShoreWorking: {
             /** @description Its lines; none where there is no number. */
             lines: components["schemas"]["WorkingLine"][];
@@ -6771,6 +6776,26 @@ export interface components {
             spans: components["schemas"]["SpanView"][];
             /** @description The lines that it lies on. */
             supports: components["schemas"]["SupportView"][];
+        };
+        /** @description A storey with temporary walls. */
+        ShoredStoreyView: {
+            /** @description Whether they carry. */
+            carries: boolean;
+            /** @description Every floor or ceiling over its temporary walls. */
+            fields: components["schemas"]["ShoredFieldView"][];
+            header?: components["schemas"]["Phrase"] | null;
+            /** @description Whether the wall that is opened stands on it. */
+            is_opened: boolean;
+            /** @description What it is called. */
+            name: string;
+            /**
+             * Format: double
+             * @description The largest of the ratios of studs and header.
+             */
+            ratio?: number | null;
+            studs?: components["schemas"]["Phrase"] | null;
+            /** @description What each of them takes; none where there is no number. */
+            walls: components["schemas"]["TemporaryWallView"][];
         };
         /**
          * @description Where a cell's words stand.
@@ -7040,6 +7065,7 @@ export interface components {
         StepState: "done" | "forced" | "void" | "open" | "shut";
         /** @description A step of it. */
         StepView: {
+            before_a_change?: components["schemas"]["SaidView"] | null;
             /** @description Whether it can be gone past with a reason. */
             can_be_forced: boolean;
             /** @description What this job has to say to it. */
@@ -7047,6 +7073,11 @@ export interface components {
             /** @description Who marked it while it was shut: that did not count. */
             did_not_count: components["schemas"]["SaidView"][];
             said?: components["schemas"]["SaidView"] | null;
+            /**
+             * Format: uuid
+             * @description What it says, as one identity: sent along when it is marked.
+             */
+            says: string;
             /** @description How it stands. */
             state: components["schemas"]["StepState"];
             /** @description Its name. */
@@ -7191,33 +7222,21 @@ export interface components {
          * @enum {string}
          */
         Tail: "not_said" | "assumed_free" | "free" | "loaded";
-        /** @description What a temporary wall takes. */
-        TemporaryLoadsView: {
+        /** @description Two boards on edge over studs that stand so far apart. */
+        TemporaryHeader: {
             /**
-             * Format: double
-             * @description Dead load, lb/ft.
+             * Format: int64
+             * @description How far apart studs stand, nanometers.
              */
-            dead: number;
-            /**
-             * Format: double
-             * @description Live load of floors, lb/ft.
-             */
-            live: number;
-            /**
-             * Format: double
-             * @description Live load of the roof, lb/ft.
-             */
-            roof_live: number;
-            /**
-             * Format: double
-             * @description Snow, lb/ft.
-             */
-            snow: number;
+            apart: number;
+            /** @description How deep they are. */
+            depth: components["schemas"]["Depth"];
         };
         /** @description How temporary walls are planned, nanometers off the wall. */
         TemporaryPlan: {
             /** @description Whether the floors above are cleared. */
             floors_cleared: boolean;
+            header?: components["schemas"]["TemporaryHeader"] | null;
             /**
              * Format: int64
              * @description At its lower side; none stands there where it is left out.
@@ -7240,6 +7259,34 @@ export interface components {
              * @description At its upper side.
              */
             upper?: number | null;
+        };
+        /** @description What a temporary wall takes. */
+        TemporaryWallView: {
+            /**
+             * Format: int64
+             * @description Where it stands, nanometers along the joists.
+             */
+            at: number;
+            /**
+             * Format: double
+             * @description Dead load, lb/ft.
+             */
+            dead: number;
+            /**
+             * Format: double
+             * @description Live load of floors, lb/ft.
+             */
+            live: number;
+            /**
+             * Format: double
+             * @description Live load of the roof, lb/ft.
+             */
+            roof_live: number;
+            /**
+             * Format: double
+             * @description Snow, lb/ft.
+             */
+            snow: number;
         };
         /**
          * @description Nominal thickness.
@@ -12663,6 +12710,10 @@ export interface operations {
                 plies?: number;
                 /** @description Rows of blocking. */
                 rows?: number;
+                /** @description How deep the two boards of a header over the studs are; a plate only where it is left out. */
+                header?: components["schemas"]["Depth"];
+                /** @description How far apart studs under a header stand, as it is typed. */
+                apart?: string;
                 /** @description Whether floors are cleared. */
                 cleared?: boolean;
                 /** @description Whether snow is out of season. */
@@ -12761,6 +12812,10 @@ export interface operations {
                 plies?: number;
                 /** @description Rows of blocking. */
                 rows?: number;
+                /** @description How deep the two boards of a header over the studs are; a plate only where it is left out. */
+                header?: components["schemas"]["Depth"];
+                /** @description How far apart studs under a header stand, as it is typed. */
+                apart?: string;
                 /** @description Whether floors are cleared. */
                 cleared?: boolean;
                 /** @description Whether snow is out of season. */

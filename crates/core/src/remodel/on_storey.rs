@@ -16,9 +16,9 @@ use crate::house::plan::Line;
 use crate::house::{Axis, PartId, Spot};
 use crate::loads::{ByKind, LoadKind};
 use crate::measure::{Length, LineLoad};
-use crate::path::Carrier;
 use crate::path::structure::{Field, FieldRun};
 use crate::path::support::{Strip, bearing_lines, strips};
+use crate::path::{Carrier, Part, Source};
 use crate::plan::{FollowedHouse, Storey};
 use crate::say;
 use crate::shoring::moment_between::{APART, Falls, JoistPiece, JoistSection, Tributaries};
@@ -56,6 +56,8 @@ pub(super) struct Shoring<'a> {
     pub storey: Storey<'a>,
     /// The line of the wall that is opened: which way it runs, and where its middle is.
     pub line: &'a Line,
+    /// The wall that is opened: its storey, and its place there.
+    pub opened: Source,
     /// The wall of this storey that goes, where one does.
     pub goes: Option<usize>,
     /// Temporary walls, with what comes down on each from the storey above.
@@ -98,14 +100,16 @@ impl Shoring<'_> {
                 all.beyond = true;
                 continue;
             }
-            let on_joists = stands_on_joists(self.house, self.storey.place, field);
+            let on_joists = self.stands_on_joists(field);
             all.beyond |= !on_joists.is_empty();
             all.findings.extend(on_joists.into_iter().map(|at| say!("shore-stands-on-joists", at = distance(at))));
             let takes = section.tributaries();
             let loads = loads(field, self.asked);
             all.fields.push(OpenedField { field: self.storey.named.fields[index], section, takes, loads });
         }
-        all.findings.extend(all.fields.iter().flat_map(found));
+        if self.goes.is_some() {
+            all.findings.extend(all.fields.iter().flat_map(found));
+        }
         let idle = places.iter().filter(|at| {
             let is_over = |field: &OpenedField| field.section.lies_over(**at);
             self.goes.is_some() && all.crossed && !all.fields.iter().any(is_over)
@@ -175,6 +179,33 @@ impl Shoring<'_> {
         // The wall that goes may bear in another strip only; what others go down through is where they stand.
         here.or_else(|| all.first().filter(|_| self.goes.is_some())).cloned()
     }
+
+    /// Where along its joists something from the storeys above stands on a field instead of on a line: walls with no line all along under them, and
+    /// whatever else the path of the loads loses there. What it brings is no load of the field. The wall that is opened brings nothing any more.
+    fn stands_on_joists(&self, field: &Field) -> BTreeSet<Length> {
+        let (house, storey) = (self.house, self.storey.place);
+        let below = self.storey.structure;
+        let has_line = |wall: &Line| {
+            bearing_lines(below).any(|(_, line)| {
+                line.axis == wall.axis && line.is_under(wall.offset) && line.runs_under(wall.start, wall.end())
+            })
+        };
+        let is_opened = |wall: usize| self.opened.is_as(Source { storey: storey + 1, part: Part::Wall(wall) });
+        let above =
+            house.structure.storeys.get(storey + 1).into_iter().flat_map(|above| above.walls.iter().enumerate());
+        let walls =
+            above.filter(|(place, wall)| !is_opened(*place) && !has_line(&wall.line)).map(|(_, wall)| &wall.line);
+        let lost = house.path.breaks.iter().filter(|each| storey < each.from.storey && !self.opened.is_as(each.from));
+        let lost = lost.map(|each| (each.at.0, each.at.0));
+        let ends = walls.map(|line| (line.spot(line.start), line.spot(line.end()))).chain(lost);
+        let meets = |axis: Axis, (start, end): (Spot, Spot)| {
+            let (low, high) = field.over.along(axis);
+            start.along(axis) <= high && low <= end.along(axis)
+        };
+        let on_field = ends.filter(|each| meets(field.span, *each) && meets(field.span.across(), *each));
+        let (low, _) = field.over.along(field.span);
+        on_field.map(|(start, _)| start.along(field.span).max(low)).collect()
+    }
 }
 
 /// The joists of a strip: cut or lapped at every support, or in one piece over all of them.
@@ -188,28 +219,6 @@ fn section_of(field: &Field, strip: &Strip, remove: Option<usize>, temporary: &[
     ends.push(high.max(supports[supports.len() - 1]));
     let pieces = ends.windows(2).map(|pair| JoistPiece { from: pair[0], to: pair[1] }).collect();
     JoistSection { pieces, remove, temporary: temporary.to_vec(), supports }
-}
-
-/// Where along its joists something from the storeys above stands on a field instead of on a line: walls with no line all along under them, and
-/// whatever else the path of the loads loses there. What it brings is no load of the field.
-fn stands_on_joists(house: &FollowedHouse, storey: usize, field: &Field) -> BTreeSet<Length> {
-    let below = &house.structure.storeys[storey];
-    let has_line = |wall: &Line| {
-        bearing_lines(below).any(|(_, line)| {
-            line.axis == wall.axis && line.is_under(wall.offset) && line.runs_under(wall.start, wall.end())
-        })
-    };
-    let above = house.structure.storeys.get(storey + 1).into_iter().flat_map(|above| &above.walls);
-    let walls = above.map(|wall| &wall.line).filter(|line| !has_line(line));
-    let lost = house.path.breaks.iter().filter(|each| storey < each.from.storey).map(|each| (each.at.0, each.at.0));
-    let ends = walls.map(|line| (line.spot(line.start), line.spot(line.end()))).chain(lost);
-    let meets = |axis: Axis, (start, end): (Spot, Spot)| {
-        let (low, high) = field.over.along(axis);
-        start.along(axis) <= high && low <= end.along(axis)
-    };
-    let on_field = ends.filter(|each| meets(field.span, *each) && meets(field.span.across(), *each));
-    let (low, _) = field.over.along(field.span);
-    on_field.map(|(start, _)| start.along(field.span).max(low)).collect()
 }
 
 /// A line that stays and that a temporary wall would stand against.

@@ -132,6 +132,8 @@ struct Work<'a> {
     house: &'a FollowedHouse,
     /// The wall that is opened.
     wall: &'a Wall,
+    /// Where it stands.
+    opened: Source,
     asked: &'a Opening,
     code: DesignCode,
 }
@@ -157,14 +159,16 @@ pub fn opened(plan: &JobPlan, id: WallId, asked: &Opening) -> Result<Opened, Not
     let line = &standing.standing.line;
     let code = plan.job().rules().code();
     plate_bearing(code, &standing.wall.frame).map_err(NotOpened::Outside)?;
-    let work = Work { plan, house, wall: standing.wall, asked, code };
+    let source = Source { storey: storey.place, part: Part::Wall(standing.place) };
+    let work = Work { plan, house, wall: standing.wall, opened: source, asked, code };
     let temporary: Vec<Length> = [asked.lower.map(|off| line.offset - off), asked.upper.map(|off| line.offset + off)]
         .into_iter()
         .flatten()
         .collect();
     let FromAbove { storeys: above, walls, stands, mut findings, mut beyond } =
-        work.from_above((storey, standing.place), &temporary);
-    let shoring = Shoring { house, storey, line, goes: Some(standing.place), walls: &walls, stands, asked };
+        work.shore_above((storey, standing.place), &temporary);
+    let shoring =
+        Shoring { house, storey, line, opened: source, goes: Some(standing.place), walls: &walls, stands, asked };
     let mut shored = shoring.shored();
     findings.append(&mut shored.findings);
     beyond |= shored.beyond;
@@ -193,6 +197,8 @@ pub fn opened(plan: &JobPlan, id: WallId, asked: &Opening) -> Result<Opened, Not
     }
     let here = work.storey(storey, shored, Some(standing.wall), board, &mut findings);
     let (below, ground) = work.below(storey, line, &here.walls, &mut findings);
+    let findings = findings.iter().enumerate().filter(|(place, each)| !findings[..*place].contains(each));
+    let findings = findings.map(|(_, each)| each.clone()).collect();
     Ok(Opened { temporary, here, above, below, ground, findings })
 }
 
@@ -222,7 +228,7 @@ impl<'a> Work<'a> {
     }
 
     /// What comes down on a wall from above it: nothing, or one wall, that is shored first with temporary walls at the same places.
-    fn from_above(&self, (storey, place): (Storey<'a>, usize), temporary: &[Length]) -> FromAbove {
+    fn shore_above(&self, (storey, place): (Storey<'a>, usize), temporary: &[Length]) -> FromAbove {
         let nothing = |at: &Length| TemporaryWall { at: *at, takes: ByKind::default() };
         let mut all = FromAbove {
             storeys: Vec::new(),
@@ -251,12 +257,13 @@ impl<'a> Work<'a> {
             all.beyond = true;
             return all;
         };
-        let higher = self.from_above((above, upper), temporary);
+        let higher = self.shore_above((above, upper), temporary);
         let standing = &above.structure.walls[upper];
         let shoring = Shoring {
             house: self.house,
             storey: above,
             line: &standing.line,
+            opened: self.opened,
             goes: Some(upper),
             walls: &higher.walls,
             stands: higher.stands,
@@ -360,6 +367,7 @@ impl<'a> Work<'a> {
                 house: self.house,
                 storey: under,
                 line,
+                opened: self.opened,
                 goes: None,
                 walls: &go_on,
                 stands: None,

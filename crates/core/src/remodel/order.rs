@@ -233,7 +233,8 @@ impl OrderedStep {
     /// Opens it again where it was said of something else than it says now.
     fn compare(&mut self, says: impl Fn(&Self) -> SaysWhat) {
         let (State::Done(said) | State::Forced(said, _)) = &self.state else { return };
-        if said.of.is_some_and(|of| of != says(self)) {
+        // What somebody added says the same for good.
+        if matches!(self.key, StepKey::Work(_)) && said.of.is_some_and(|of| of != says(self)) {
             self.before_a_change = Some(said.clone());
             self.state = State::Open;
         }

@@ -8,7 +8,7 @@
 //! **Assumptions and limits.** A piece rests on every support that remains between its ends, a thousandth of an inch counting as on it.
 //! Pieces that lap each carry the full load on their whole length, laps and tails included; there are no patterns. Supports do not sink.
 //! A support may be lifted: its share is then negative, and is kept. A piece with fewer than two supports cannot stand. A wall that stands over
-//! several pieces is shared by them alike.
+//! several pieces is shared by them alike. Where nothing is taken out, as on the storeys below, joists only lie there: what would be lifted takes nothing.
 //!
 //! **Worked example.** Joists of 12 ft on each side of the wall that goes, 40 psf, temporary walls 30 in. off it: 480 lb/ft a side, half of
 //! it turning about the outer wall: 40 · 12 · 6 / 9.5 = 303 lb/ft on the temporary wall, 177 on the outer one. A wall of 80 lb/ft on both their ends,
@@ -79,11 +79,26 @@ impl JoistPiece {
         on
     }
 
-    /// Adds what the supports that it rests on take of so much of a load; says which those are.
-    fn shares(&self, standing: &[Length], load: OneLoad, much: f64, takes: &mut [f64]) -> Vec<usize> {
-        let on = self.rests(standing);
-        let places: Vec<f64> = on.iter().map(|place| standing[*place].to_feet()).collect();
-        for (place, share) in on.iter().zip(shares(&mut Silent, &places, Joints::None, load)) {
+    /// Adds what the supports that it rests on take of so much of a load; says which those are. Where nothing holds it down it comes off what would be
+    /// lifted.
+    fn shares(
+        &self,
+        standing: &[Length],
+        (load, much): (OneLoad, f64),
+        is_held: bool,
+        takes: &mut [f64],
+    ) -> Vec<usize> {
+        let mut on = self.rests(standing);
+        let shares = loop {
+            let places: Vec<f64> = on.iter().map(|place| standing[*place].to_feet()).collect();
+            let shares = shares(&mut Silent, &places, Joints::None, load);
+            let lifted = (0..on.len()).filter(|&place| shares[place] < 0.0);
+            match lifted.min_by(|a, b| shares[*a].total_cmp(&shares[*b])) {
+                Some(most) if !is_held && FEWEST < on.len() => on.remove(most),
+                _ => break shares,
+            };
+        };
+        for (place, share) in on.iter().zip(shares) {
             takes[*place] += share * much;
         }
         on
@@ -130,7 +145,7 @@ impl JoistSection {
         let mut spans = Vec::new();
         for piece in &self.pieces {
             let load = OneLoad::Along(piece.from.to_feet(), piece.to.to_feet());
-            let on = piece.shares(&standing, load, 1.0, &mut takes);
+            let on = piece.shares(&standing, (load, 1.0), self.remove.is_some(), &mut takes);
             let before = piece.rests(&self.supports).into_iter().map(|place| self.supports[place]);
             let now = longest(on.iter().map(|place| standing[*place]));
             spans.push((longest(before), now.unwrap_or_default()));
@@ -150,7 +165,8 @@ impl JoistSection {
         }
         let mut takes = vec![0.0; standing.len()];
         for piece in &under {
-            piece.shares(&standing, OneLoad::At(at.to_feet()), 1.0 / under.len() as f64, &mut takes);
+            let load = (OneLoad::At(at.to_feet()), 1.0 / under.len() as f64);
+            piece.shares(&standing, load, self.remove.is_some(), &mut takes);
         }
         let staying = takes.split_off(self.temporary.len());
         Some((takes, staying))
@@ -210,6 +226,16 @@ mod tests {
     fn a_short_span_behind_a_temporary_wall_is_lifted_and_said_so() {
         let far = section(&[(0, 288)], &[0, 144, 288], 1, &[252]);
         assert!(far.tributaries().expect("it stands").staying[1].1 < 0.0);
+    }
+
+    /// A temporary wall 6 in. beside a wall that stays, under joists of 12 ft: they turn about it, off that wall. 12 · 6 / 11.5 = 6.261 ft, not
+    /// the 39 ft of a beam that the other wall held down.
+    #[test]
+    fn where_nothing_goes_joists_only_lie() {
+        let below = JoistSection { remove: None, ..section(&[(0, 144)], &[0, 144], 0, &[138]) };
+        let takes = below.tributaries().expect("it stands");
+        assert!((takes.temporary[0] - 72.0 / 11.5).abs() < 1e-9, "{takes:?}");
+        assert!(takes.staying.iter().all(|(_, share)| 0.0 <= *share));
     }
 
     proptest! {

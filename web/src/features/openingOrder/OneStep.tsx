@@ -44,7 +44,7 @@ export function OneStep({ step, number, named, mark }: Props) {
               type="button"
               className="btn btn-neutral tap h-16 min-w-40 flex-1 text-xl sm:flex-none"
               disabled={!named}
-              onClick={() => mark({ do: "done", step: step.step })}
+              onClick={() => mark({ do: "done", step: step.step, of: step.says })}
             >
               {say("page-order-done")}
             </button>
@@ -78,7 +78,7 @@ export function OneStep({ step, number, named, mark }: Props) {
             label={say(writing === "why" ? "page-order-why" : "page-order-what")}
             put={(text) => {
               write(undefined);
-              if (writing === "why") mark({ do: "forced", step: step.step, why: text });
+              if (writing === "why") mark({ do: "forced", step: step.step, of: step.says, why: text });
               else mark({ do: "added", id: crypto.randomUUID(), after: step.step, text });
             }}
             leave={() => write(undefined)}
@@ -119,6 +119,14 @@ function StepState({ step }: { readonly step: Step }) {
         </p>
       )}
       {step.void && <p className="text-lg">{say("page-order-void", { why: say(step.void) })}</p>}
+      {step.before_a_change && (
+        <p className="border-error border-l-8 pl-3 font-bold text-error text-lg">
+          {say("page-order-before-a-change", {
+            who: step.before_a_change.by,
+            when: when(step.before_a_change.at),
+          })}
+        </p>
+      )}
       {step.did_not_count.map(({ by, at }) => (
         <p key={`${by} ${at}`} className="font-bold text-error text-lg">
           {say("page-order-did-not-count", { who: by, when: when(at) })}

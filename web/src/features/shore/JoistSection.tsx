@@ -2,7 +2,7 @@ import { type PointerEvent, useRef } from "react";
 import type { Schemas } from "../../api/client";
 import { drawnLength, SvgLength } from "../../components/SvgLength";
 import { useSpeech } from "../../speech/useSpeech";
-import { along, inchesOff, WIDE } from "./section";
+import { along, inchesOff, nearestTo, WIDE } from "./section";
 
 const JOISTS = 40;
 const JOIST = 16;
@@ -12,24 +12,29 @@ const TALL = 240;
 interface Props {
   readonly field: Schemas["ShoredFieldView"];
   readonly temporary: readonly number[];
+  /** Every place that is drawn on any storey, so that all have one scale. */
+  readonly places: readonly number[];
   /** Where temporary walls may be dragged to, nanometers off the wall that goes. */
   readonly within: readonly [nearest: number, farthest: number];
-  readonly drag: (side: "lower" | "upper", inches: number) => void;
+  /** Only where the wall goes; on the other storeys they stand over and under those. */
+  readonly drag: ((side: "lower" | "upper", inches: number) => void) | undefined;
 }
 
 /** The joists over their walls, to scale: what goes is dashed, temporary walls are blue and can be dragged. */
-export function JoistSection({ field, temporary, within, drag }: Props) {
+export function JoistSection({ field, temporary, places, within, drag }: Props) {
   const speech = useSpeech();
   const svg = useRef<SVGSVGElement>(null);
-  const goes = field.supports.find((support) => support.goes)?.at ?? 0;
-  const x = along([
-    ...field.pieces.flatMap(({ from, to }) => [from, to]),
-    ...field.supports.map(({ at }) => at),
-    ...temporary,
-  ]);
+  const goes = field.supports.find((support) => support.goes)?.at;
+  // Where no wall goes they are measured from the nearest one, as a drilled hole is.
+  const nearest = (at: number) =>
+    nearestTo(
+      at,
+      field.supports.map((support) => support.at),
+    );
+  const x = along(places);
   const scale = x(1) - x(0);
   const dragged = (side: "lower" | "upper") => (event: PointerEvent<SVGRectElement>) => {
-    if (event.buttons !== 1 || !svg.current) return;
+    if (event.buttons !== 1 || !svg.current || !drag || goes === undefined) return;
     const box = svg.current.getBoundingClientRect();
     const at = ((event.clientX - box.left) / box.width) * WIDE;
     drag(side, inchesOff(at - x(goes), scale, within));
@@ -69,16 +74,18 @@ export function JoistSection({ field, temporary, within, drag }: Props) {
       ))}
       {temporary.map((at) => (
         <g key={at}>
-          <rect
-            x={x(at) - 14}
-            y={JOISTS + JOIST}
-            width={28}
-            height={FLOOR - JOISTS - JOIST}
-            fill="transparent"
-            className="cursor-ew-resize"
-            onPointerDown={(event) => event.currentTarget.setPointerCapture(event.pointerId)}
-            onPointerMove={dragged(at < goes ? "lower" : "upper")}
-          />
+          {drag && goes !== undefined && (
+            <rect
+              x={x(at) - 14}
+              y={JOISTS + JOIST}
+              width={28}
+              height={FLOOR - JOISTS - JOIST}
+              fill="transparent"
+              className="cursor-ew-resize"
+              onPointerDown={(event) => event.currentTarget.setPointerCapture(event.pointerId)}
+              onPointerMove={dragged(at < goes ? "lower" : "upper")}
+            />
+          )}
           <rect
             x={x(at) - 5}
             y={JOISTS + JOIST}
@@ -88,7 +95,7 @@ export function JoistSection({ field, temporary, within, drag }: Props) {
             pointerEvents="none"
           />
           <SvgLength
-            value={Math.abs(at - goes)}
+            value={Math.abs(at - (goes ?? nearest(at)))}
             x={x(at)}
             y={FLOOR + 26}
             anchor="middle"
