@@ -22,3 +22,5 @@ shore-no-wall-to-measure = No wall stands on { $storey }: how long studs are the
 shore-on-a-plank = At { $at }, { $load } come to the ground: a plank at least { $width } wide under all of it, where the soil bears { $soil }. Where joists are still under it, posts go on down to the ground.
 shore-on-the-slab = At { $at }, { $load } come to the slab.
 shore-slab-too-thin = At { $at }, { $load } come to the slab in studs that press more than it takes where it is thin: a plank spreads them, or an engineer says what lies there.
+shore-both-needed = Temporary walls on both sides: with one only, joists of the other side keep fewer than two supports, or come up at their ends.
+shore-one-would-do = One temporary wall would do, at { $at }: the joists run through, and every one keeps two supports. The longest span is { $now } then, where it is { $before } now: look whether they carry that.

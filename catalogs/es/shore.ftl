@@ -22,3 +22,5 @@ shore-no-wall-to-measure = En { $storey } no hay ningún muro: no se sabe qué l
 shore-on-a-plank = En { $at } llegan { $load } al suelo: un tablón de { $width } de ancho por lo menos debajo de todo, donde el suelo aguanta { $soil }. Donde todavía haya viguetas debajo, los postes siguen hasta el suelo.
 shore-on-the-slab = En { $at } llegan { $load } a la losa.
 shore-slab-too-thin = En { $at } llegan { $load } a la losa, en montantes que aprietan más de lo que aguanta donde es delgada: un tablón lo reparte, o un ingeniero dice qué hay ahí.
+shore-both-needed = Muros temporales por los dos lados: con uno solo, viguetas del otro lado conservan menos de dos apoyos, o se levantan en sus puntas.
+shore-one-would-do = Bastaría un muro temporal, en { $at }: las viguetas van corridas y cada una conserva dos apoyos. El claro mayor sería { $now }, donde ahora es { $before }: vea si lo aguantan.

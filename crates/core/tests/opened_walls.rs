@@ -56,6 +56,7 @@ fn temporary_walls_on_both_sides_of_lapped_joists() {
         assert!((plf(&both, wall, LoadKind::Dead) - 75.789).abs() < 1e-3);
     }
     assert!(both.findings.is_empty(), "{:?}", both.findings);
+    assert_eq!(both.sides.as_ref().map(|sides| &*sides.id), Some("shore-both-needed"), "they are lapped over it");
     assert!(both.here.studs.expect("they stand").expect("a column").carries());
     // Nobody up there but who works: half of it.
     let cleared = Opening { floors_cleared: true, ..asked(Some(30), Some(30)) };
@@ -72,7 +73,12 @@ fn on_one_side_only_the_other_joists_fall() {
 
 #[test]
 fn where_joists_run_through_one_side_stands_and_spans_farther() {
+    let both = open(&house(Joints::None), 2, &asked(Some(30), Some(36))).expect("a number");
+    let sides = said(&both.sides.expect("told"));
+    assert!(sides.contains("One temporary wall would do, at 9'-6\""), "{sides}");
+    assert!(sides.contains("14'-6\" then, where it is 12'-0\" now"), "{sides}");
     let one = open(&house(Joints::None), 2, &asked(None, Some(30))).expect("a number");
+    assert!(one.sides.is_none());
     assert!(one.here.fields[0].takes.is_ok());
     assert_eq!(one.here.fields[0].takes.as_ref().expect("stands").spans, [(Some(feet(12)), Length::inches(174))]);
     assert_eq!(one.findings.iter().map(|finding| &*finding.id).collect::<Vec<_>>(), ["shore-longer-span"]);

@@ -76,13 +76,24 @@ async fn a_wall_is_opened_between_temporary_ones() {
     let (upper, lower) = (wall(&asked, "Middle 2").await, wall(&asked, "Middle").await);
     let path = |query: &str| format!("/walls/{upper}/shore?{query}");
     let both = asked.get(&path("")).await;
-    assert_eq!((list(&both["temporary"]).len(), list(&both["loads"]).len(), &both["carries"]), (2, 2, &json!(true)));
+    assert_eq!((list(&both["temporary"]).len(), &both["carries"]), (2, &json!(true)));
+    // It stands on the upper storey: below its temporary walls stand others, down to the ground.
+    let storeys = list(&both["storeys"]);
+    assert_eq!(storeys.iter().map(|storey| list(&storey["walls"]).len()).collect::<Vec<_>>(), [2, 2]);
+    assert_eq!((&storeys[0]["is_opened"], list(&both["ground"]).len()), (&json!(true), 2));
+    let dead = |storey: &Value| number(&storey["walls"][0]["dead"]);
+    assert!(dead(&storeys[0]) < dead(&storeys[1]), "it takes both floors");
+    let header = asked.get(&path("header=eight&apart=32")).await;
+    assert!(list(&header["storeys"]).iter().all(|storey| storey["header"]["id"] == "shore-header-carries"), "{header}");
+    let working = asked.get(&format!("/walls/{upper}/shore/working?header=eight&apart=32")).await;
+    assert!(20 < list(&working["lines"]).len());
     let one = asked.get(&path("upper=")).await;
-    assert_eq!((list(&one["temporary"]).len(), list(&one["loads"]).len(), &one["studs"]), (1, 0, &Value::Null));
+    let opened = &one["storeys"][0];
+    assert_eq!((list(&one["temporary"]).len(), list(&opened["walls"]).len(), &opened["studs"]), (1, 0, &Value::Null));
     assert_eq!(one["findings"][0]["id"], "shore-falls");
     // Under a wall that stands on its joists there is no number.
     let below = asked.get(&format!("/walls/{lower}/shore")).await;
-    assert_eq!((list(&below["loads"]).len(), &below["carries"]), (0, &json!(false)));
+    assert_eq!((list(&below["storeys"][0]["walls"]).len(), &below["carries"]), (0, &json!(false)));
     assert!(list(&below["findings"]).iter().any(|finding| finding["id"] == "shore-stands-on-joists"));
     for (query, field) in [
         ("lower=1", "/lower"),
@@ -90,6 +101,8 @@ async fn a_wall_is_opened_between_temporary_ones() {
         ("upper=far", "/upper"),
         ("plies=0", "/plies"),
         ("rows=6", "/rows"),
+        ("header=eight", "/apart"),
+        ("header=eight&apart=9'", "/apart"),
     ] {
         refused(&asked, &path(query), field).await;
     }
@@ -162,8 +175,8 @@ async fn a_wall_is_opened_step_by_step() {
     assert_eq!(asked.get("").await["version"], version);
 
     // What is planned is kept with it.
-    let plan =
-        json!({ "lower": 609_600_000, "upper": null, "plies": 2, "rows": 0, "floors_cleared": true, "no_snow": false });
+    let plan = json!({ "lower": 609_600_000, "upper": null, "plies": 2, "rows": 0, "header": { "depth": "eight", "apart": 1_219_200_000 },
+            "floors_cleared": true, "no_snow": false });
     assert_eq!(asked.post(&path, &marks(device, 3, &json!({ "do": "planned", "plan": plan }))).await.0, 204);
     assert_eq!(asked.get(&under).await["planned"], plan);
 }

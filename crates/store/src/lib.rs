@@ -7,6 +7,7 @@ pub mod backup;
 pub mod changes;
 mod connect;
 mod current;
+mod device_events;
 pub mod devices;
 pub mod edits;
 pub mod entity;

@@ -1,15 +1,14 @@
-//! What was said of the order in which a wall is opened. A mark is an event of a device, with a number that the device counts: sent twice it is kept
-//! once. It is no edit and touches no version of the job.
+//! What was said of the order in which a wall is opened: events of devices.
 
 use chrono::{DateTime, SubsecRound, Utc};
-use sea_orm::sea_query::OnConflict;
-use sea_orm::{ColumnTrait, EntityTrait, PaginatorTrait, QueryFilter, QueryOrder, QuerySelect, Set};
+use sea_orm::{ColumnTrait, EntityTrait, QueryFilter, QueryOrder, QuerySelect, Set};
 use sturvek_core::job::WallId;
 use sturvek_core::remodel::order::Marked;
 use sturvek_wire::order_mark::OrderMark;
 use uuid::Uuid;
 
-use crate::entity::{job, order_mark};
+use crate::device_events::Kept;
+use crate::entity::order_mark;
 use crate::error::StoreError;
 use crate::jobs::Jobs;
 
@@ -37,17 +36,6 @@ impl Jobs {
     /// # Errors
     /// [`StoreError::NoSuchJob`], [`StoreError::TooManyMarks`], or whatever the database says.
     pub async fn keep_order_marks(&self, of: Uuid, wall: WallId, marks: Vec<NumberedMark>) -> Result<(), StoreError> {
-        let db = self.database();
-        if job::Entity::find_by_id(of).count(&db).await? == 0 {
-            return Err(StoreError::NoSuchJob(of));
-        }
-        let kept = order_mark::Entity::find().filter(order_mark::Column::JobId.eq(of)).count(&db).await?;
-        if u64::from(MOST_MARKS) < kept + marks.len() as u64 {
-            return Err(StoreError::TooManyMarks);
-        }
-        if marks.is_empty() {
-            return Ok(());
-        }
         let now = Utc::now().trunc_subsecs(6);
         let row = |each: NumberedMark| -> Result<order_mark::ActiveModel, StoreError> {
             Ok(order_mark::ActiveModel {
@@ -64,12 +52,12 @@ impl Jobs {
             })
         };
         let rows = marks.into_iter().map(row).collect::<Result<Vec<_>, _>>()?;
-        let names = [order_mark::Column::JobId, order_mark::Column::Device, order_mark::Column::Sequence];
-        order_mark::Entity::insert_many(rows)
-            .on_conflict(OnConflict::columns(names).do_nothing().to_owned())
-            .exec_without_returning(&db)
-            .await?;
-        Ok(())
+        let kept = Kept {
+            names: [order_mark::Column::JobId, order_mark::Column::Device, order_mark::Column::Sequence],
+            most: MOST_MARKS,
+            too_many: StoreError::TooManyMarks,
+        };
+        self.keep_each_once(of, kept, rows).await
     }
 
     /// The marks on a wall in the order in which they arrived.

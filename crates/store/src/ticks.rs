@@ -1,9 +1,7 @@
-//! What was ticked off at the saw. A tick is an event of a device, with a number that the device counts: sent twice it is kept once. It
-//! is no edit and touches no version of the job, so that nobody at a desk is refused because somebody cuts.
+//! What was ticked off at the saw: events of devices.
 
 use chrono::{SubsecRound, Utc};
-use sea_orm::sea_query::OnConflict;
-use sea_orm::{ColumnTrait, EntityTrait, PaginatorTrait, QueryFilter, QueryOrder, QuerySelect, Set};
+use sea_orm::{ColumnTrait, EntityTrait, QueryFilter, QueryOrder, QuerySelect, Set};
 use sturvek_core::cutting::pieces::Section;
 use sturvek_core::cutting::progress::Tick;
 use sturvek_core::framing::member::Bevel;
@@ -11,7 +9,8 @@ use sturvek_core::measure::Length;
 use sturvek_wire::piece_key;
 use uuid::Uuid;
 
-use crate::entity::{cut_tick, job};
+use crate::device_events::Kept;
+use crate::entity::cut_tick;
 use crate::error::StoreError;
 use crate::jobs::Jobs;
 
@@ -33,17 +32,6 @@ impl Jobs {
     /// # Errors
     /// [`StoreError::NoSuchJob`], [`StoreError::TooManyTicks`], or whatever the database says.
     pub async fn keep_ticks(&self, of: Uuid, ticks: Vec<NumberedTick>) -> Result<(), StoreError> {
-        let db = self.database();
-        if job::Entity::find_by_id(of).count(&db).await? == 0 {
-            return Err(StoreError::NoSuchJob(of));
-        }
-        let kept = cut_tick::Entity::find().filter(cut_tick::Column::JobId.eq(of)).count(&db).await?;
-        if u64::from(MOST_TICKS) < kept + ticks.len() as u64 {
-            return Err(StoreError::TooManyTicks);
-        }
-        if ticks.is_empty() {
-            return Ok(());
-        }
         let now = Utc::now().trunc_subsecs(6);
         let rows = ticks.into_iter().map(|NumberedTick { sequence, tick }| cut_tick::ActiveModel {
             job_id: Set(of),
@@ -59,12 +47,12 @@ impl Jobs {
             at: Set(now),
             ..Default::default()
         });
-        let names = [cut_tick::Column::JobId, cut_tick::Column::Device, cut_tick::Column::Sequence];
-        cut_tick::Entity::insert_many(rows)
-            .on_conflict(OnConflict::columns(names).do_nothing().to_owned())
-            .exec_without_returning(&db)
-            .await?;
-        Ok(())
+        let kept = Kept {
+            names: [cut_tick::Column::JobId, cut_tick::Column::Device, cut_tick::Column::Sequence],
+            most: MOST_TICKS,
+            too_many: StoreError::TooManyTicks,
+        };
+        self.keep_each_once(of, kept, rows.collect()).await
     }
 
     /// The ticks of a job in the order in which they arrived.

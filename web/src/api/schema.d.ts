@@ -6756,6 +6756,7 @@ export interface components {
             none?: components["schemas"]["Phrase"] | null;
             /** @description As its temporary walls were asked for. */
             planned: components["schemas"]["AnsweredTemporaryPlan"];
+            sides?: components["schemas"]["Phrase"] | null;
             /** @description The storeys with temporary walls, from the top down. */
             storeys: components["schemas"]["ShoredStoreyView"][];
             /** @description Where temporary walls stand, nanometers along the joists. */

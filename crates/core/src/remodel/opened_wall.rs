@@ -26,7 +26,7 @@ use crate::path::{Carrier, Part, Source};
 use crate::plan::{FollowedHouse, JobPlan, Storey};
 use crate::say;
 use crate::shoring::header_over_studs::HeaderOverStuds;
-use crate::shoring::moment_between::APART;
+use crate::shoring::moment_between::{APART, JoistSection};
 use crate::shoring::temporary_wall::{MOST_SLENDER, NoColumn, TemporaryStud, WallWorks};
 use crate::sizing::limits::OutsideLimits;
 use crate::sizing::problem::Conventions;
@@ -46,6 +46,8 @@ pub struct Opened {
     pub below: Vec<ShoredStorey>,
     /// What they come down to, in sentences.
     pub ground: Vec<Phrase>,
+    /// Why temporary walls stand on both sides, or which of them would do alone.
+    pub sides: Option<Phrase>,
     /// What is not worked out, or has to be minded, in sentences.
     pub findings: Vec<Phrase>,
 }
@@ -199,7 +201,8 @@ pub fn opened(plan: &JobPlan, id: WallId, asked: &Opening) -> Result<Opened, Not
     let (below, ground) = work.below(storey, line, &here.walls, &mut findings);
     let findings = findings.iter().enumerate().filter(|(place, each)| !findings[..*place].contains(each));
     let findings = findings.map(|(_, each)| each.clone()).collect();
-    Ok(Opened { temporary, here, above, below, ground, findings })
+    let sides = sides(&here, &temporary);
+    Ok(Opened { temporary, here, above, below, ground, sides, findings })
 }
 
 /// The working of the studs and headers of the temporary walls, storey by storey from the top; nothing where they have no number.
@@ -416,6 +419,31 @@ impl<'a> Work<'a> {
             say!("shore-on-the-slab", at, load)
         }
     }
+}
+
+/// Of temporary walls on both sides: why both, or which one would do alone. Nothing where only one stands, or none has a number.
+fn sides(here: &ShoredStorey, temporary: &[Length]) -> Option<Phrase> {
+    if temporary.len() < 2 || here.walls.is_empty() || here.fields.is_empty() {
+        return None;
+    }
+    // Its longest span then, and the one there is now, where everything stands on one side's wall alone and nothing comes up.
+    let alone = |at: Length| -> Option<(Length, Length, Length)> {
+        let mut longest: Option<(Length, Length)> = None;
+        for field in &here.fields {
+            let one = JoistSection { temporary: vec![at], ..field.section.clone() };
+            let takes = one.tributaries().ok().filter(|takes| takes.staying.iter().all(|(_, share)| 0.0 <= *share))?;
+            let spans = takes.spans.iter().map(|(before, now)| (*now, before.unwrap_or(*now)));
+            longest = longest.into_iter().chain(spans).max();
+        }
+        longest.map(|(now, before)| (at, now, before))
+    };
+    let best = temporary.iter().filter_map(|at| alone(*at)).min_by_key(|(_, now, _)| *now);
+    Some(best.map_or_else(
+        || say!("shore-both-needed"),
+        |(at, now, before)| {
+            say!("shore-one-would-do", at = distance(at), now = distance(now), before = distance(before))
+        },
+    ))
 }
 
 fn no_column(none: NoColumn) -> Phrase {

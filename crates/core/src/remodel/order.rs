@@ -527,7 +527,7 @@ impl<'a> Facts<'a> {
                     let (pieces, lines) = (field.section.pieces.len(), field.section.supports.len());
                     say!("order-survey-joists", pieces, lines)
                 });
-                all.extend(joists.chain(opened.findings.iter().cloned()));
+                all.extend(joists.chain(opened.sides.iter().chain(&opened.findings).cloned()));
             }
         }
         all

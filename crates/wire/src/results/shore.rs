@@ -27,6 +27,8 @@ pub struct ShoreView {
     pub temporary: Vec<i64>,
     /// What they come down to.
     pub ground: Vec<Phrase>,
+    /// Why temporary walls stand on both sides, or which would do alone.
+    pub sides: Option<Phrase>,
     /// Whether everything carries; not where anything has no number.
     pub carries: bool,
     /// What is not worked out, or has to be minded.
@@ -122,6 +124,7 @@ impl ShoreView {
             storeys: Vec::new(),
             temporary: Vec::new(),
             ground: Vec::new(),
+            sides: None,
             carries: false,
             findings: Vec::new(),
             nearest: APART.nanometers(),
@@ -134,6 +137,7 @@ impl ShoreView {
                 view.storeys =
                     opened.storeys().map(|each| storey_view(plan, each, each.storey == opened.here.storey)).collect();
                 view.temporary = opened.temporary.iter().map(|at| at.nanometers()).collect();
+                view.sides = opened.sides.map(Into::into);
                 view.ground = opened.ground.into_iter().map(Into::into).collect();
                 view.findings = opened.findings.into_iter().map(Into::into).collect();
             }

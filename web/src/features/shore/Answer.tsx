@@ -30,6 +30,7 @@ export function Answer({ shore, showWorking, drag }: Props) {
           </button>
         </p>
       )}
+      {shore.sides && <p className="sheet p-4 text-lg">{say(shore.sides)}</p>}
       {findings.length > 0 && (
         <ul className="sheet grid gap-1 border-2 border-error p-4 font-bold text-error text-lg">
           {findings.map((finding) => (
