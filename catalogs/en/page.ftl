@@ -1171,3 +1171,4 @@ page-raise-frame-so = Frame it in these panels
 page-raise-framed-so = It is framed in these panels: studs, plates, marks and cut lists follow. Drag a chalk line to end one elsewhere.
 page-raise-not-framed-so = Frame it in one piece
 page-raise-begins = Panel { $panel } begins at
+page-pack-weighs = { $weight }, in balance at

@@ -553,3 +553,4 @@ page-raise-frame-so = Armarlo en estos paneles
 page-raise-framed-so = Está armado en estos paneles: montantes, soleras, marcas y listas de corte los siguen. Arrastre una línea para terminar uno en otro lugar.
 page-raise-not-framed-so = Armarlo de una pieza
 page-raise-begins = El panel { $panel } empieza en
+page-pack-weighs = { $weight }, en equilibrio a

@@ -119,12 +119,17 @@ fn packs_that_are_alike_stand_together() {
     // By hand: a king and a jack of 2x4 SPF at 19 %, 1.0609 lb a foot.
     let feet: f64 = ends.pieces.iter().map(|piece| piece.length.to_feet() * f64::from(piece.count)).sum();
     assert!((ends.pounds(Moisture::USUAL) - 1.060_87 * feet).abs() < 0.01, "{}", ends.pounds(Moisture::USUAL));
+    // Both stand on the sole plate: each weighs in its middle.
+    let [king, jack] = [0, 1].map(|place| ends.pieces[place].length.to_inches());
+    let balances = (king * king + jack * jack) / 2.0 / (king + jack);
+    assert!((ends.balances(Moisture::USUAL).to_inches() - balances).abs() < 1e-6, "{ends:?}");
     let corners = packs.iter().find(|pack| matches!(pack.goes[0].is, PackIs::Corner(_))).expect("a corner");
     assert_eq!((corners.goes.len(), corners.pieces.iter().map(|piece| piece.count).sum::<u32>()), (2, 3));
     let header = packs.iter().find(|pack| matches!(pack.goes[0].is, PackIs::Header(_))).expect("a header");
     let filler = header.filler.expect("two plies of 2x in a 2x4 wall");
     assert_eq!(filler.thickness, Length::inches_and(0, 1, 2));
     assert_eq!(filler.length, header.pieces[0].length);
+    assert_eq!(header.balances(Moisture::USUAL), header.pieces[0].length.half());
     // No piece is in two packs.
     let named: Vec<PieceId> = packs.iter().flat_map(|pack| pack.named.iter().flatten().copied()).collect();
     assert_eq!(named.iter().collect::<BTreeSet<_>>().len(), named.len());

@@ -2927,6 +2927,11 @@ export interface components {
         };
         /** @description A pack with all that are alike. */
         BuiltPackView: {
+            /**
+             * Format: int64
+             * @description Where one is in balance, nanometers from its lower or left end.
+             */
+            balances: number;
             filler?: components["schemas"]["Phrase"] | null;
             /** @description Where each of them goes: as many as there are. */
             goes: components["schemas"]["Phrase"][];

@@ -14,7 +14,7 @@ use std::collections::BTreeMap;
 use std::sync::Arc;
 
 use super::pieces::{CutPiece, For, Of, PieceId, named};
-use crate::framing::member::{Bevel, Member, Minded, Role, Stock};
+use crate::framing::member::{Bevel, Member, Minded, Rect, Role, Stock};
 use crate::framing::nailing::{Nailing, opening_nailing, wall_nailing};
 use crate::framing::{OpeningPlan, WallPlan};
 use crate::house::PartId;
@@ -149,15 +149,38 @@ pub struct Pack {
     pub goes: Vec<Goes>,
     /// The pieces of each, by their names, in the order of `goes`.
     pub named: Vec<Vec<PieceId>>,
-    /// What the pieces of one are cut from, and how long each is.
-    sticks: Vec<(Stock, Length)>,
+    /// What the pieces of one are cut from, how long each is, and where its middle is along the pack, from the pack's lower or left end.
+    sticks: Vec<(Stock, Length, Length)>,
 }
 
 impl Pack {
     /// What one of them weighs, lb; its filler and its nails weigh nothing.
     pub fn pounds(&self, moisture: Moisture) -> f64 {
-        self.sticks.iter().map(|(stock, length)| stock.pounds_a_foot(moisture) * length.to_feet()).sum()
+        self.sticks.iter().map(|(stock, length, _)| stock.pounds_a_foot(moisture) * length.to_feet()).sum()
     }
+
+    /// Where one of them is in balance, from its lower or left end.
+    pub fn balances(&self, moisture: Moisture) -> Length {
+        let turning = |(stock, length, middle): &(Stock, Length, Length)| {
+            stock.pounds_a_foot(moisture) * length.to_feet() * middle.to_inches()
+        };
+        let pounds = self.pounds(moisture);
+        if pounds <= 0.0 {
+            return Length::ZERO;
+        }
+        Length::from_decimal_inches(self.sticks.iter().map(turning).sum::<f64>() / pounds)
+    }
+}
+
+/// Where the middle of each piece of a pack is, from the pack's lower or left end: upright ones along their height, lying ones along the wall.
+fn middles(plan: &WallPlan, pieces: &[&CutPiece]) -> Vec<Length> {
+    let rects: Vec<Rect> = pieces.iter().map(|piece| plan.members[piece.members[0]].rect).collect();
+    let longest = rects.iter().max_by_key(|rect| rect.width.max(rect.height));
+    let is_upright = longest.is_some_and(|rect| rect.width < rect.height);
+    let along = |rect: &Rect| if is_upright { (rect.y, rect.top()) } else { (rect.x, rect.right()) };
+    let end = rects.iter().map(|rect| along(rect).0).min().unwrap_or(Length::ZERO);
+    let middle = |rect: &Rect| (along(rect).0 + along(rect).1).half() - end;
+    rects.iter().map(middle).collect()
 }
 
 /// The packs of a planned job, from its pieces; the largest kinds first as they are built in that order.
@@ -178,7 +201,8 @@ pub fn packs_of_job(plan: &JobPlan, pieces: &[CutPiece]) -> Vec<Pack> {
         };
         // One stick is no pack.
         if 1 < mine.len() {
-            put(&mut packs, one(Goes { wall: None, is }, &mine, None, Vec::new()));
+            let middles = mine.iter().map(|piece| piece.length.half()).collect();
+            put(&mut packs, one(Goes { wall: None, is }, (&mine, middles), None, Vec::new()));
         }
     }
     packs
@@ -202,7 +226,12 @@ fn put(packs: &mut Vec<Pack>, pack: Pack) {
     }
 }
 
-fn one(goes: Goes, pieces: &[&CutPiece], filler: Option<Filler>, nails: Vec<Nailing>) -> Pack {
+fn one(
+    goes: Goes,
+    (pieces, middles): (&[&CutPiece], Vec<Length>),
+    filler: Option<Filler>,
+    nails: Vec<Nailing>,
+) -> Pack {
     let mut counted: BTreeMap<PackPiece, u32> = BTreeMap::new();
     for piece in pieces {
         let alike = PackPiece {
@@ -219,7 +248,8 @@ fn one(goes: Goes, pieces: &[&CutPiece], filler: Option<Filler>, nails: Vec<Nail
         counted.into_iter().map(|(piece, count)| PackPiece { count, ..piece }).collect();
     pieces_of_it.sort_by(|a, b| b.length.cmp(&a.length).then(a.cmp(b)));
     let named = vec![pieces.iter().map(|piece| piece.id).collect()];
-    let sticks = pieces.iter().map(|piece| (piece.stock.clone(), piece.length)).collect();
+    let sticks =
+        pieces.iter().zip(middles).map(|(piece, middle)| (piece.stock.clone(), piece.length, middle)).collect();
     Pack { pieces: pieces_of_it, filler, nails, goes: vec![goes], named, sticks }
 }
 
@@ -233,7 +263,8 @@ fn of_wall(wall: &Wall, plan: &WallPlan, pieces: &[&CutPiece]) -> Vec<Pack> {
     let mut add = |is: PackIs, pieces: Vec<&CutPiece>, filler: Option<Filler>, nails: Vec<Nailing>| {
         // A single stick is cut with the rest; it is nothing that is built.
         if 1 < pieces.len() || filler.is_some() {
-            packs.push(one(Goes { wall: Some(wall.id), is }, &pieces, filler, nails));
+            let middles = middles(plan, &pieces);
+            packs.push(one(Goes { wall: Some(wall.id), is }, (&pieces, middles), filler, nails));
         }
     };
     for opening in &plan.openings {

@@ -8,6 +8,8 @@
 
 use crate::job::{WallFrame, WallHeight};
 use crate::measure::Length;
+use crate::say;
+use crate::speech::{Phrase, distance};
 
 /// How high a wall swings, and what room there is.
 #[derive(Clone, Copy, Debug, PartialEq, Eq)]
@@ -22,6 +24,16 @@ impl Swing {
     /// Whether it swings clear.
     pub fn clears(self) -> bool {
         self.diagonal <= self.room
+    }
+
+    /// How it swings, in a sentence.
+    pub fn phrase(self) -> Phrase {
+        let (diagonal, room) = (distance(self.diagonal), distance(self.room));
+        if self.clears() {
+            say!("tip-up-clears", diagonal, room)
+        } else {
+            say!("tip-up-does-not-clear", diagonal, room)
+        }
     }
 }
 

@@ -10,6 +10,8 @@
 use crate::house::Axis;
 use crate::house::plan::Line;
 use crate::measure::Length;
+use crate::say;
+use crate::speech::{Phrase, distance};
 
 /// A right triangle that fits into a corner, and the diagonals of the whole.
 #[derive(Clone, Copy, Debug, PartialEq, Eq)]
@@ -22,6 +24,19 @@ pub struct Square {
     pub across: Length,
     /// From corner to corner of what all walls take in, to a sixteenth.
     pub diagonal: Length,
+}
+
+impl Square {
+    /// How the corners are found square, in a sentence.
+    pub fn phrase(self) -> Phrase {
+        say!(
+            "square-storey",
+            x = distance(self.along_x),
+            y = distance(self.along_y),
+            across = distance(self.across),
+            diagonal = distance(self.diagonal)
+        )
+    }
 }
 
 /// The largest 3-4-5 in whole feet within two sides; `None` where not even the smallest fits.

@@ -54,6 +54,8 @@ pub struct BuiltPackView {
     pub nails: Vec<NailingView>,
     /// What one weighs, lb.
     pub pounds: f64,
+    /// Where one is in balance, nanometers from its lower or left end.
+    pub balances: i64,
 }
 
 /// Pieces of a pack that are alike.
@@ -140,6 +142,7 @@ fn pack_view(job: &Job, pack: &Pack) -> BuiltPackView {
         filler: pack.filler.map(|filler| filler.phrase().into()),
         nails: pack.nails.iter().map(Into::into).collect(),
         pounds: pack.pounds(job.settings.raising.moisture()),
+        balances: pack.balances(job.settings.raising.moisture()).nanometers(),
     }
 }
 

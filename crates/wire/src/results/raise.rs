@@ -2,7 +2,7 @@
 
 use serde::Serialize;
 use sturvek_core::framing::WallPlan;
-use sturvek_core::framing::tip_up::{Swing, swing};
+use sturvek_core::framing::tip_up::swing;
 use sturvek_core::house::plan::Line;
 use sturvek_core::job::{Raising, Wall};
 use sturvek_core::measure::Length;
@@ -17,7 +17,6 @@ use sturvek_core::raising::strap_brace::braced_words;
 use sturvek_core::raising::tilt::lift_at;
 use sturvek_core::raising::weight::Mass;
 use sturvek_core::say;
-use sturvek_core::speech::{self, distance};
 use utoipa::ToSchema;
 use uuid::Uuid;
 
@@ -163,20 +162,7 @@ impl RaiseView {
 
 fn square_view(storey: &StoreyInOrder) -> Option<SquareView> {
     let lines: Vec<Line> = storey.walls.iter().map(|wall| wall.line).collect();
-    let square = square_of(&lines)?;
-    let words = say!(
-        "square-storey",
-        x = distance(square.along_x),
-        y = distance(square.along_y),
-        across = distance(square.across),
-        diagonal = distance(square.diagonal)
-    );
-    Some(SquareView { storey: storey.name.clone(), words: words.into() })
-}
-
-fn tip_up_words(swing: Swing) -> speech::Phrase {
-    let (diagonal, room) = (distance(swing.diagonal), distance(swing.room));
-    if swing.clears() { say!("tip-up-clears", diagonal, room) } else { say!("tip-up-does-not-clear", diagonal, room) }
+    Some(SquareView { storey: storey.name.clone(), words: square_of(&lines)?.phrase().into() })
 }
 
 impl RaisedWallView {
@@ -184,7 +170,7 @@ impl RaisedWallView {
         let (moisture, crew) = (raising.moisture(), Crew::from(raising));
         let name = wall.frame.name.clone();
         let id = Uuid::from_u128(wall.id.0);
-        let tip_up = swing(&wall.frame).map(|swing| tip_up_words(swing).into());
+        let tip_up = swing(&wall.frame).map(|swing| swing.phrase().into());
         let straps = braced_words(&wall.frame, planned).into_iter().map(Into::into).collect();
         let (storey, turn) = (None, Vec::new());
         match raised(wall, planned, moisture, crew) {

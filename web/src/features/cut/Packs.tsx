@@ -36,7 +36,10 @@ function OnePack({ pack }: { readonly pack: Pack }) {
       <div>
         <h3 className="flex flex-wrap items-baseline justify-between gap-x-3 font-bold text-lg">
           {pack.goes.map((goes) => say(goes)).join(", ")}
-          <span className="font-normal text-base tabular-nums">{weight(pack.pounds)}</span>
+          <span className="font-normal text-base tabular-nums">
+            {say("page-pack-weighs", { weight: weight(pack.pounds) })}{" "}
+            <LengthText value={pack.balances} style="inches" />
+          </span>
         </h3>
         <ul className="text-lg">
           {pack.pieces.map((piece) => (
