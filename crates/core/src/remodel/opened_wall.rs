@@ -18,12 +18,13 @@ use super::on_storey::{OpenedField, Shored, Shoring, TemporaryWall};
 use super::opening::Opening;
 use crate::codes::DesignCode;
 use crate::framing::opening_problem::plate_bearing;
+use crate::house::Line;
 use crate::job::{Wall, WallId};
 use crate::loads::ByKind;
 use crate::measure::{Length, LineLoad};
 use crate::path::support::bearing_lines;
 use crate::path::{Carrier, Part, Source};
-use crate::plan::{FollowedHouse, JobPlan, Storey};
+use crate::plan::{FollowedHouse, JobPlan, Storey, WallOnStorey};
 use crate::say;
 use crate::shoring::header_over_studs::HeaderOverStuds;
 use crate::shoring::moment_between::{APART, JoistSection};
@@ -48,6 +49,8 @@ pub struct Opened {
     pub ground: Vec<Phrase>,
     /// Why temporary walls stand on both sides, or which of them would do alone.
     pub sides: Option<Phrase>,
+    /// Whether something on the way down has no number here.
+    pub beyond: bool,
     /// What is not worked out, or has to be minded, in sentences.
     pub findings: Vec<Phrase>,
 }
@@ -99,9 +102,9 @@ impl Opened {
         self.above.iter().rev().chain([&self.here]).chain(&self.below)
     }
 
-    /// Whether everything that stands meanwhile carries: not where anything has no number.
+    /// Whether all temporary walls carry: not where anything has no number.
     pub fn carries(&self) -> bool {
-        self.storeys().all(ShoredStorey::carries)
+        !self.beyond && self.storeys().all(ShoredStorey::carries)
     }
 }
 
@@ -147,6 +150,15 @@ struct FromAbove {
     walls: Vec<TemporaryWall>,
     /// The wall right above, and its weight.
     stands: Option<(Length, LineLoad)>,
+    findings: Vec<Phrase>,
+    beyond: bool,
+}
+
+/// The storeys below, from the next one down, and what they come down to.
+#[derive(Default)]
+struct ToTheGround {
+    storeys: Vec<ShoredStorey>,
+    ground: Vec<Phrase>,
     findings: Vec<Phrase>,
     beyond: bool,
 }
@@ -198,11 +210,12 @@ pub fn opened(plan: &JobPlan, id: WallId, asked: &Opening) -> Result<Opened, Not
         shored.walls = Vec::new();
     }
     let here = work.storey(storey, shored, Some(standing.wall), board, &mut findings);
-    let (below, ground) = work.below(storey, line, &here.walls, &mut findings);
+    let ToTheGround { storeys: below, ground, findings: further, beyond: lost } = work.below(storey, line, &here.walls);
+    findings.extend(further);
     let findings = findings.iter().enumerate().filter(|(place, each)| !findings[..*place].contains(each));
     let findings = findings.map(|(_, each)| each.clone()).collect();
     let sides = sides(&here, &temporary);
-    Ok(Opened { temporary, here, above, below, ground, sides, findings })
+    Ok(Opened { temporary, here, above, below, ground, sides, beyond: beyond || lost, findings })
 }
 
 /// The working of the studs and headers of the temporary walls, storey by storey from the top; nothing where they have no number.
@@ -274,19 +287,20 @@ impl<'a> Work<'a> {
         };
         let mut shored = shoring.shored();
         all.findings = higher.findings;
-        all.findings.append(&mut shored.findings);
+        let mut told = std::mem::take(&mut shored.findings);
         all.beyond = higher.beyond || shored.beyond || shored.fields.iter().any(|field| field.takes.is_err());
         all.stands = Some((standing.line.offset, standing.weight()));
         all.storeys = higher.storeys;
         // Over a wall that only weighs there is nothing to shore.
         if shored.crossed || !all.storeys.is_empty() {
             let wall = above.walls().nth(upper).map(|each| each.wall);
-            let one = self.storey(above, shored, wall, None, &mut all.findings);
+            let one = self.storey(above, shored, wall, None, &mut told);
             if !one.walls.is_empty() {
                 all.walls.clone_from(&one.walls);
             }
             all.storeys.insert(0, one);
         }
+        all.findings.extend(told.into_iter().map(|found| on_storey(above, found)));
         all
     }
 
@@ -339,14 +353,8 @@ impl<'a> Work<'a> {
     }
 
     /// Temporary walls under temporary walls down to the ground, and what they come down to.
-    fn below(
-        &self,
-        storey: Storey<'a>,
-        line: &crate::house::Line,
-        walls: &[TemporaryWall],
-        findings: &mut Vec<Phrase>,
-    ) -> (Vec<ShoredStorey>, Vec<Phrase>) {
-        let (mut storeys, mut ground) = (Vec::new(), Vec::new());
+    fn below(&self, storey: Storey<'a>, line: &Line, walls: &[TemporaryWall]) -> ToTheGround {
+        let mut all = ToTheGround::default();
         let mut go_on = walls.to_vec();
         for under in self.plan.storeys_below(storey.place) {
             go_on.retain(|wall| match self.stands_under(under, line, wall.at) {
@@ -354,52 +362,58 @@ impl<'a> Work<'a> {
                 Some(Carrier::Wall(carries)) => {
                     let name = under.walls().nth(carries).map_or("", |each| each.wall.frame.name.as_str());
                     let load = LineLoad::plf(self.largest(&wall.takes));
-                    ground.push(say!("shore-down-in-a-wall", storey = under.name(), wall = name, load));
+                    all.ground.push(say!("shore-down-in-a-wall", storey = under.name(), wall = name, load));
                     false
                 }
                 Some(Carrier::Beam(_) | Carrier::Post(_)) => {
-                    findings.push(say!("shore-down-on-a-beam", storey = under.name(), at = distance(wall.at)));
+                    all.findings.push(on_storey(under, say!("shore-down-on-a-beam", at = distance(wall.at))));
+                    all.beyond = true;
                     false
                 }
             });
             if go_on.is_empty() {
-                return (storeys, ground);
+                return all;
             }
-            let asked = Opening { floors_cleared: false, ..*self.asked };
-            let shoring = Shoring {
-                house: self.house,
-                storey: under,
-                line,
-                opened: self.opened,
-                goes: None,
-                walls: &go_on,
-                stands: None,
-                asked: &asked,
-            };
-            let mut shored = shoring.shored();
-            findings.append(&mut shored.findings);
-            let nearest = under
-                .walls()
-                .filter(|each| each.standing.line.axis == line.axis)
-                .min_by_key(|each| (each.standing.line.offset - line.offset).abs());
-            let like = nearest.or_else(|| under.walls().next()).map(|each| each.wall);
-            if like.is_none() {
-                findings.push(say!("shore-no-wall-to-measure", storey = under.name()));
-            }
-            let one = self.storey(under, shored, like, None, findings);
+            let (one, findings) = self.under_the_others(under, line, &go_on);
+            all.beyond |= one.walls.is_empty();
             go_on.clone_from(&one.walls);
-            storeys.push(one);
+            all.storeys.push(one);
+            all.findings.extend(findings.into_iter().map(|found| on_storey(under, found)));
         }
-        ground.extend(go_on.iter().map(|wall| self.on_the_ground(wall)));
-        (storeys, ground)
+        all.ground.extend(go_on.iter().map(|wall| self.on_the_ground(wall)));
+        all
+    }
+
+    /// A storey below, with temporary walls under those of the storey over it; its floors are in use.
+    fn under_the_others(&self, under: Storey<'a>, line: &Line, walls: &[TemporaryWall]) -> (ShoredStorey, Vec<Phrase>) {
+        let asked = Opening { floors_cleared: false, ..*self.asked };
+        let shoring = Shoring {
+            house: self.house,
+            storey: under,
+            line,
+            opened: self.opened,
+            goes: None,
+            walls,
+            stands: None,
+            asked: &asked,
+        };
+        let mut shored = shoring.shored();
+        let mut findings = std::mem::take(&mut shored.findings);
+        let off = |each: &WallOnStorey<'_>| (each.standing.line.offset - line.offset).abs();
+        let nearest = under.walls().filter(|each| each.standing.line.axis == line.axis).min_by_key(off);
+        let like = nearest.or_else(|| under.walls().next()).map(|each| each.wall);
+        if like.is_none() {
+            findings.push(say!("shore-no-wall-to-measure"));
+        }
+        let one = self.storey(under, shored, like, None, &mut findings);
+        (one, findings)
     }
 
     /// The line that runs right under a temporary wall, at the middle of the wall that is opened.
-    fn stands_under(&self, under: Storey<'a>, line: &crate::house::Line, at: Length) -> Option<Carrier> {
+    fn stands_under(&self, under: Storey<'a>, line: &Line, at: Length) -> Option<Carrier> {
         let middle = line.start + line.length.half();
-        let right_under = |other: &crate::house::Line| {
-            other.axis == line.axis && (other.offset - at).abs() < APART && other.reaches(middle)
-        };
+        let right_under =
+            |other: &Line| other.axis == line.axis && (other.offset - at).abs() < APART && other.reaches(middle);
         bearing_lines(under.structure).find(|(_, line)| right_under(line)).map(|(carrier, _)| carrier)
     }
 
@@ -444,6 +458,11 @@ fn sides(here: &ShoredStorey, temporary: &[Length]) -> Option<Phrase> {
             say!("shore-one-would-do", at = distance(at), now = distance(now), before = distance(before))
         },
     ))
+}
+
+/// What is found on another storey than the wall's.
+fn on_storey(storey: Storey<'_>, words: Phrase) -> Phrase {
+    say!("order-on-storey", storey = storey.name(), words)
 }
 
 fn no_column(none: NoColumn) -> Phrase {

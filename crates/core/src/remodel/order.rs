@@ -443,15 +443,16 @@ impl<'a> Facts<'a> {
     fn void(&self, step: Step, planned: &Opening) -> Option<Phrase> {
         match step {
             Step::FloorsCleared => {
-                let fields: Vec<_> = self.opened.as_ref().ok()?.storeys().flat_map(|storey| &storey.fields).collect();
+                let opened = self.opened.as_ref().ok()?;
+                let fields: Vec<_> = opened.storeys().flat_map(|storey| &storey.fields).collect();
                 let live = |kind| fields.iter().any(|field| 0.0 < field.loads[kind]);
                 let is_live = live(LoadKind::FloorLive) || live(LoadKind::DeckLive);
-                if fields.is_empty() {
-                    None
-                } else if !is_live {
-                    Some(say!("order-void-no-live"))
-                } else {
-                    (!planned.floors_cleared).then(|| say!("order-void-in-use"))
+                let in_use = || (!planned.floors_cleared).then(|| say!("order-void-in-use"));
+                match (fields.is_empty(), is_live) {
+                    // Nothing is known of a floor, unless boards go across under one.
+                    (true, _) => opened.here.works().and_then(|_| in_use()),
+                    (false, true) => in_use(),
+                    (false, false) => Some(say!("order-void-no-live")),
                 }
             }
             Step::TemporaryBelow => self.is_on_slab.then(|| say!("order-void-slab")),
@@ -562,7 +563,9 @@ impl<'a> Facts<'a> {
             [Some(works), storey.header_phrase()].into_iter().flatten()
         };
         all.extend(of_storey(&opened.here));
-        for (storey, name) in opened.storeys().zip(&self.storeys).filter(|(storey, _)| **storey != opened.here) {
+        for (storey, name) in
+            opened.storeys().zip(&self.storeys).filter(|(storey, _)| storey.storey != opened.here.storey)
+        {
             all.extend(of_storey(storey).map(|words| say!("order-on-storey", storey = name.as_str(), words)));
         }
         all

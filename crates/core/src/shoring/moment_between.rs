@@ -222,6 +222,15 @@ mod tests {
         assert_eq!(lapped.tributaries(), Err(vec![Falls { piece: 1, keeps: vec![inches(288)] }]));
     }
 
+    /// By hand: joists that run 18 in. past the wall that goes weigh on 13.5 ft; 13.5 · 6.75 / 9.5 = 9.592 ft on the temporary wall, 3.908 on the outer one.
+    #[test]
+    fn tails_past_the_wall_are_loaded_as_well() {
+        let tails = section(&[(0, 162), (126, 288)], &[0, 144, 288], 1, &[114, 174]);
+        let takes = tails.tributaries().expect("it stands");
+        assert!(takes.temporary.iter().all(|each| (each - 13.5 * 6.75 / 9.5).abs() < 1e-9), "{takes:?}");
+        assert!(takes.staying.iter().all(|(_, each)| (each - 3.907_894_7).abs() < 1e-6), "{takes:?}");
+    }
+
     #[test]
     fn a_short_span_behind_a_temporary_wall_is_lifted_and_said_so() {
         let far = section(&[(0, 288)], &[0, 144, 288], 1, &[252]);
