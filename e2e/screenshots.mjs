@@ -119,7 +119,7 @@ await view("shore", {}, async (page) => {
   await page.getByRole("link", { name: "House", exact: true }).click();
   await page.getByRole("link", { name: "Open a wall" }).click();
   await page.getByLabel("The wall that is opened").selectOption({ label: "Middle 2" });
-  await page.getByRole("region", { name: "On the temporary walls" }).waitFor();
+  await page.getByRole("table", { name: "On the temporary walls" }).first().waitFor();
 });
 await view("returns", {}, async (page) => {
   await openJob(page, "Lane side");

@@ -366,6 +366,22 @@ fn the_nails_of_a_blank_wall_are_counted_by_hand() {
     assert!(hardware.hangers.is_empty() && hardware.bolts == 0);
 }
 
+/// What stands as it was framed is nailed: only the joints of the blank wall are left to buy nails for.
+#[test]
+fn what_is_framed_needs_no_nails() {
+    let mut job = bearing();
+    let count = |job: &Job| hardware_of(&JobPlan::of(job.clone())).nails.values().sum::<u32>();
+    let open = count(&job);
+    let opening = &mut job.walls[0].openings[0];
+    let (jacks, kings) = (opening.jacks.clone(), opening.kings.clone());
+    opening.framed_as = Some(FramedAs { design: opening.design, jacks, kings });
+    let framed = count(&job);
+    assert!(0 < framed && framed < open, "{framed} of {open}");
+    // Changed since, it is nailed anew.
+    job.walls[0].openings[0].design.center += Length::inches(2);
+    assert!(framed < count(&job));
+}
+
 /// A beam that hangs at another's side has a hanger there, and one only.
 #[test]
 fn a_beam_that_hangs_has_a_hanger() {

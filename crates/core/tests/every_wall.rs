@@ -314,9 +314,9 @@ fn heights_add_up(plan: &WallPlan, frame: &WallFrame) -> Result<(), TestCaseErro
             prop_assert_eq!(frame.thickness() + upright.cut, frame.lowest_under_plates(x, right));
             continue;
         }
-        let high = |at: Length| frame.top_at(at) - frame.plate_rise_at(at) * 2;
         let long = if frame.peak_between(x, right) { Length::min } else { Length::max };
-        prop_assert_eq!(frame.thickness() + upright.cut, long(high(x), high(right)));
+        let ends = (frame.under_plates_from(x), frame.top_at(right) - frame.plate_rise_at(right) * 2);
+        prop_assert_eq!(frame.thickness() + upright.cut, long(ends.0, ends.1));
     }
     Ok(())
 }
@@ -356,6 +356,18 @@ proptest! {
             }
         }
     }
+}
+
+/// What begins at a peak whose sides climb differently ends under the side that begins there: 9 ft up 34 in. on one side, 21 ft down on the other. Two plates
+/// of 1 1/2 in. take 3 9/64 in. upright on the left (slope 0.315) and 3 2/64 on the right (0.135).
+#[test]
+fn what_begins_at_a_peak_ends_under_the_side_that_begins_there() {
+    let peak = Some((Length::feet(9), Length::inches(124)));
+    let rake = Rake { left: Length::inches(90), right: Length::inches(90), peak };
+    let frame = WallFrame { length: Length::feet(30), height: WallHeight::Rake(rake), ..WallFrame::usual("gable") };
+    let over = |under: Length| (Length::inches(124) - under).to_inches() * 64.0;
+    assert_eq!(over(frame.under_plates_at(Length::feet(9))).round() as i64, 3 * 64 + 10);
+    assert_eq!(over(frame.under_plates_from(Length::feet(9))).round() as i64, 3 * 64 + 2);
 }
 
 #[test]

@@ -6,14 +6,16 @@
 //! **Source.** The nailing lists. Hangers are told apart in steps of 500 lb: common practice, no source.
 //!
 //! **Assumptions and limits.** Sheathing is not counted, nor what splits and is lost: the allowance is the user's. What is not decided
-//! has no nails yet.
+//! has no nails yet, and what is framed needs none any more.
 //!
 //! **Worked example.** A header of two 2x10s over 4 ft: 8 nails 16d common along its edges.
 
 use std::collections::BTreeMap;
 
 use super::pieces::is_decided;
+use crate::framing::changes::plan_as_framed;
 use crate::framing::nailing::{Nail, NailedJoint, opening_joints, wall_joints};
+use crate::job::OpeningId;
 use crate::measure::Force;
 use crate::plan::JobPlan;
 use crate::plan::members::Member;
@@ -44,7 +46,12 @@ pub fn hardware_of(plan: &JobPlan) -> Hardware {
     let mut all = Hardware::default();
     for (wall, planned) in plan.walls() {
         all.nails_of(wall_joints(wall, &planned.members));
-        for opening in planned.openings.iter().filter(|opening| is_decided(opening)) {
+        // What stands as it was framed is nailed; what changed since is nailed anew.
+        let stands = |id: OpeningId| {
+            let framed = wall.openings.iter().find(|each| each.id == id && each.framed_as.is_some());
+            framed.is_some_and(|framed| plan_as_framed(&plan.job().rules(), wall, planned, framed).is_none())
+        };
+        for opening in planned.openings.iter().filter(|opening| is_decided(opening) && !stands(opening.id)) {
             all.nails_of(opening_joints(opening, &planned.members));
         }
         all.bolts += planned.bolts.len() as u32;

@@ -558,6 +558,16 @@ impl WallFrame {
         self.top_at(x) - self.plate_rise_at(x) * self.plates_at(x)
     }
 
+    /// Underside of the top plates where something begins that goes on to the right: at a peak it is that of the line which begins there.
+    pub fn under_plates_from(&self, x: Length) -> Length {
+        if self.rake().is_none() {
+            return self.under_plates_at(x);
+        }
+        let lines = self.top_lines();
+        let line = lines.iter().copied().find(|[_, (to, _)]| x < *to).unwrap_or(lines[lines.len() - 1]);
+        on_line(line, x, self.sawn) - along(line, self.thickness(), self.sawn) * self.plates_at(x)
+    }
+
     /// The lowest underside of the top plates between two places.
     pub fn lowest_under_plates(&self, from: Length, to: Length) -> Length {
         if self.rake().is_none() {
@@ -566,7 +576,7 @@ impl WallFrame {
             return lower.min().unwrap_or_else(|| self.height() - self.thickness() * 2);
         }
         // A line is lowest at an end, and a peak is no low point.
-        self.under_plates_at(from).min(self.under_plates_at(to))
+        self.under_plates_from(from).min(self.under_plates_at(to))
     }
 
     /// Thickness of a top plate measured upright at a place: more on a slope.

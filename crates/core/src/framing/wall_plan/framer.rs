@@ -55,7 +55,7 @@ impl<'a> Framer<'a> {
         let (left, right) = match to {
             Top::At(height) => (height, height),
             Top::Plates => {
-                let (left, right) = (frame.under_plates_at(x), frame.under_plates_at(x + width));
+                let (left, right) = (frame.under_plates_from(x), frame.under_plates_at(x + width));
                 let lowest = frame.lowest_under_plates(x, x + width);
                 // Under a peak it is cut square, where the lower side ends; so is everything under plates that do not climb.
                 let square = frame.rake().is_none() || frame.peak_between(x, x + width);
