@@ -29,6 +29,9 @@ await run(async ({ address, open }) => {
   await page.getByLabel("Studs under it, apart").press("Enter");
   await expectText(main, "Studs under a header stand");
   await page.getByLabel("Header over the studs").selectOption({ label: "a plate only" });
+  // What the joists are, as somebody saw them: then they are checked.
+  await page.getByLabel("The joists over it").selectOption({ label: "2x8" });
+  await expectText(page.getByRole("region", { name: "Storey 2" }), /The joists, 2x8 SPF No.2 at .*, work at \d+ %/);
   // With the upper wall gone the lower one has a number.
   await page.getByLabel("The wall that is opened").selectOption({ label: "Middle" });
   const shown = await (await page.request.get(new URL(`/api/jobs/${job}`, address).href)).json();

@@ -239,3 +239,4 @@ note-header-on-a-stud =
         [one] The { -header } on a stud, under two spans of it:
        *[other] The { -header } on { $studs } studs, under two spans of it:
     }
+note-beam-is-held-at-both-edges = What lies on it holds its upper edge, a ceiling or blocking its lower one.

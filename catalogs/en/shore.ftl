@@ -24,3 +24,6 @@ shore-on-the-slab = At { $at }, { $load } come to the slab.
 shore-slab-too-thin = At { $at }, { $load } come to the slab in studs that press more than it takes where it is thin: a plank spreads them, or an engineer says what lies there.
 shore-both-needed = Temporary walls on both sides: with one only, joists of the other side keep fewer than two supports, or come up at their ends.
 shore-one-would-do = One temporary wall would do, at { $at }: the joists run through, and every one keeps two supports. The longest span is { $now } then, where it is { $before } now: look whether they carry that.
+shore-joists = { $board } at { $spacing }
+shore-joists-carry = The joists, { $what }, work at { $percent } % meanwhile: they carry, sound, not notched, with a ceiling or blocking between them.
+shore-joists-fail = The joists, { $what }, work at { $percent } % meanwhile: they do not carry. The temporary wall nearer, or one on each side; nobody up there.

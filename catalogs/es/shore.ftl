@@ -24,3 +24,6 @@ shore-on-the-slab = En { $at } llegan { $load } a la losa.
 shore-slab-too-thin = En { $at } llegan { $load } a la losa, en montantes que aprietan más de lo que aguanta donde es delgada: un tablón lo reparte, o un ingeniero dice qué hay ahí.
 shore-both-needed = Muros temporales por los dos lados: con uno solo, viguetas del otro lado conservan menos de dos apoyos, o se levantan en sus puntas.
 shore-one-would-do = Bastaría un muro temporal, en { $at }: las viguetas van corridas y cada una conserva dos apoyos. El claro mayor sería { $now }, donde ahora es { $before }: vea si lo aguantan.
+shore-joists = { $board } a cada { $spacing }
+shore-joists-carry = Las viguetas, { $what }, trabajan mientras tanto al { $percent } %: aguantan, sanas, sin muescas, con cielo o bloques entre ellas.
+shore-joists-fail = Las viguetas, { $what }, trabajan mientras tanto al { $percent } %: no aguantan. El muro provisional más cerca, o uno por cada lado; nadie arriba.

@@ -441,7 +441,7 @@ proptest! {
             }).sum()
         };
         let told = (on_others(&path, Some(wall)) - on_others(&after, None)).abs() > 1e-6 || path.breaks.len() != after.breaks.len()
-            || path.breaks.iter().zip(&after.breaks).any(|(before, after)| before.amount != after.amount);
+            || path.breaks.iter().zip(&after.breaks).any(|(before, after)| (before.amount, before.at) != (after.amount, after.at));
         prop_assert!(told, "it carried, and nobody misses it");
     }
 }

@@ -14,7 +14,7 @@ use sturvek_core::plan::JobPlan;
 use sturvek_core::plan::member_choices::member_choices;
 use sturvek_core::plan::members::{BeamPlan, Member, PostPlan};
 use sturvek_core::sizing::OpeningLoad;
-use sturvek_core::sizing::beam::{SizedBeam, Under};
+use sturvek_core::sizing::beam::{HeldEdges, SizedBeam, Under};
 use sturvek_core::sizing::candidates::Tried;
 use sturvek_core::sizing::header::CheckKind;
 use sturvek_core::sizing::limits::OutsideLimits;
@@ -56,7 +56,7 @@ fn a_girder_is_bent_by_what_the_joists_bring() {
     let plan = over_a_girder(20.0).plan();
     let (_, beam) = beams(&plan)[0];
     let girder = sized(beam);
-    assert!(beam.spec.held && girder.pieces.len() == 2);
+    assert!(beam.spec.held == HeldEdges::Upper && girder.pieces.len() == 2);
     let goes_in = girder.goes_in();
     // 12 ft of floor: D 120 and L 240 lb/ft; its own weight by its section; 12 ft spans.
     let own = goes_in.beam.weight_per_foot_lbf();
@@ -131,7 +131,7 @@ fn a_beam_that_ends_on_another_hangs_there_and_on_a_wall_it_is_pressed() {
     let (_, flush) = beams(&plan)[1];
     assert!(matches!(flush.spec.supports[0].under, Under::Wall { .. }));
     assert_eq!(flush.spec.supports[1].under, Under::Hanger);
-    assert!(!flush.spec.held, "nothing lies on it");
+    assert!(flush.spec.held == HeldEdges::None, "nothing lies on it");
     let bears = |check: &&sturvek_core::sizing::beam::BeamCheck| check.result.kind == CheckKind::BeamBearing;
     assert!(sized(flush).goes_in().checks.iter().any(|check| bears(&check)));
 }

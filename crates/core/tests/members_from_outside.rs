@@ -7,7 +7,7 @@ use sturvek_core::lumber::{
     Depth, EngineeredClass, Family, Grade, HeaderBoard, HeaderSpec, JackLumber, SawnSize, Species,
 };
 use sturvek_core::measure::{Force, Length, LineLoad, Stress};
-use sturvek_core::sizing::beam::{BeamSpec, BeamStock, BeamSupport, SizedBeam, TriedBeam, Under, size_beam};
+use sturvek_core::sizing::beam::{BeamSpec, BeamStock, BeamSupport, HeldEdges, SizedBeam, TriedBeam, Under, size_beam};
 use sturvek_core::sizing::candidates::{Aim, Margin, StockBoard};
 use sturvek_core::sizing::header::CheckKind;
 use sturvek_core::sizing::post::{BeamOnPost, PostSection, PostSpec, column, size_post};
@@ -28,7 +28,7 @@ fn on_posts(sixteenths: &[i64], dead: f64, snow: f64, board: HeaderBoard) -> Siz
         joints: Joints::None,
         supports: sixteenths.iter().map(support).collect(),
         loads: vec![OpeningLoad::Line { amount, extent: None }],
-        held: true,
+        held: HeldEdges::Upper,
         chosen: None,
         conventions: Conventions::default(),
     };

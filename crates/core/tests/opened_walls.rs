@@ -7,11 +7,12 @@ use common::said;
 use sturvek_core::house::{Axis, FieldOf, FloorField, RoofFieldFraming};
 use sturvek_core::job::WallId;
 use sturvek_core::loads::LoadKind;
-use sturvek_core::lumber::Depth;
+use sturvek_core::lumber::{Depth, Grade, Species};
 use sturvek_core::measure::Length;
 use sturvek_core::remodel::opened_wall::{NotOpened, Opened, ShoredStorey, opened};
 use sturvek_core::remodel::opening::Opening;
 use sturvek_core::shoring::header_over_studs::TemporaryHeader;
+use sturvek_core::shoring::joists_meanwhile::Joists;
 use sturvek_core::statics::Joints;
 
 /// 24 by 24 ft, walls along x at 0, 12 and 24 ft, joists across them; the middle wall is the second.
@@ -34,6 +35,7 @@ fn asked(lower: Option<i64>, upper: Option<i64>) -> Opening {
         plies: 1,
         rows: 1,
         header: None,
+        joists: None,
         floors_cleared: false,
         no_snow: false,
     }
@@ -209,6 +211,29 @@ fn a_header_over_studs_farther_apart() {
     let plate_only = open(&house(Joints::AtEverySupport), 2, &asked(Some(30), Some(30))).expect("a number");
     let (far, near) = (with.here.works().expect("a column").plate, plate_only.here.works().expect("a column").plate);
     assert!((far / near - 3.0).abs() < 1e-9, "{far} {near}");
+}
+
+/// Joists that run through, a temporary wall on one side only: 14'-6" where they spanned 12. 2x10 carry that, 2x6 do not; without a word they are looked at.
+#[test]
+fn joists_are_checked_where_somebody_said_what_they_are() {
+    let one = asked(None, Some(30));
+    let of = |depth| {
+        let (species, grade) = (Species::SprucePineFir, Grade::Number2);
+        Opening { joists: Some(Joists { species, grade, depth, spacing: Length::inches(16) }), ..one }
+    };
+    let hand = house(Joints::None);
+    assert_eq!(open(&hand, 2, &one).expect("a number").findings.len(), 1);
+    let ratio = |opened: &Opened| opened.here.fields[0].joists.as_ref().expect("a number").ratio();
+    let deep = open(&hand, 2, &of(Depth::Ten)).expect("a number");
+    assert!(deep.findings.is_empty() && deep.carries() && ratio(&deep) < 1.0, "{}", ratio(&deep));
+    let shallow = open(&hand, 2, &of(Depth::Six)).expect("a number");
+    assert!(1.0 < ratio(&shallow) && !shallow.carries(), "{}", ratio(&shallow));
+    // A wall above that stands on the ends of lapped ones takes of what bends their spans.
+    let storeys = Hand::two_storeys_alike();
+    let both = Opening { lower: Some(Length::inches(30)), ..of(Depth::Ten) };
+    let under = open(&storeys, 2, &both).expect("a number");
+    let over = open(&storeys, 12, &both).expect("a number");
+    assert!(ratio(&under) < ratio(&over) && ratio(&over) < 0.5, "{} {}", ratio(&over), ratio(&under));
 }
 
 #[test]

@@ -85,6 +85,8 @@ async fn a_wall_is_opened_between_temporary_ones() {
     assert!(dead(&storeys[0]) < dead(&storeys[1]), "it takes both floors");
     let header = asked.get(&path("header=eight&apart=32")).await;
     assert!(list(&header["storeys"]).iter().all(|storey| storey["header"]["id"] == "shore-header-carries"), "{header}");
+    let joists = asked.get(&path("joist_depth=ten&joist_spacing=16")).await;
+    assert_eq!(joists["storeys"][0]["fields"][0]["joists"]["id"], "shore-joists-carry");
     let working = asked.get(&format!("/walls/{upper}/shore/working?header=eight&apart=32")).await;
     assert!(20 < list(&working["lines"]).len());
     let one = asked.get(&path("upper=")).await;
@@ -103,6 +105,8 @@ async fn a_wall_is_opened_between_temporary_ones() {
         ("rows=6", "/rows"),
         ("header=eight", "/apart"),
         ("header=eight&apart=9'", "/apart"),
+        ("joist_depth=ten", "/joist_spacing"),
+        ("joist_depth=ten&joist_spacing=5", "/joist_spacing"),
     ] {
         refused(&asked, &path(query), field).await;
     }
@@ -176,6 +180,7 @@ async fn a_wall_is_opened_step_by_step() {
 
     // What is planned is kept with it.
     let plan = json!({ "lower": 609_600_000, "upper": null, "plies": 2, "rows": 0, "header": { "depth": "eight", "apart": 1_219_200_000 },
+            "joists": { "species": "hem_fir", "grade": "number1", "depth": "ten", "spacing": 406_400_000 },
             "floors_cleared": true, "no_snow": false });
     assert_eq!(asked.post(&path, &marks(device, 3, &json!({ "do": "planned", "plan": plan }))).await.0, 204);
     assert_eq!(asked.get(&under).await["planned"], plan);

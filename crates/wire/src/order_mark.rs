@@ -8,11 +8,12 @@ use sturvek_core::remodel::opening::Opening;
 use sturvek_core::remodel::order::{Mark, SaysWhat, StepKey};
 use sturvek_core::say;
 use sturvek_core::shoring::header_over_studs;
+use sturvek_core::shoring::joists_meanwhile::Joists;
 use sturvek_core::speech::Phrase;
 use utoipa::ToSchema;
 use uuid::Uuid;
 
-use crate::choices::{Depth, OpeningStep};
+use crate::choices::{Depth, Grade, OpeningStep, Species};
 
 /// The longest reason, and the longest step that is added.
 pub const LONGEST_TEXT: usize = 300;
@@ -77,6 +78,9 @@ pub struct TemporaryPlan {
     /// A header over studs farther apart; left out where there is a plate only.
     #[serde(default)]
     pub header: Option<TemporaryHeader>,
+    /// What the joists over it are; left out where nobody said.
+    #[serde(default)]
+    pub joists: Option<JoistsOver>,
     /// Whether the floors above are cleared.
     pub floors_cleared: bool,
     /// Whether snow is out of season.
@@ -91,6 +95,34 @@ pub struct TemporaryHeader {
     pub depth: Depth,
     /// How far apart studs stand, nanometers.
     pub apart: i64,
+}
+
+/// What joists are.
+#[derive(Clone, Copy, Debug, PartialEq, Eq, Serialize, Deserialize, ToSchema)]
+#[serde(deny_unknown_fields)]
+pub struct JoistsOver {
+    /// Of which wood.
+    pub species: Species,
+    /// And grade.
+    pub grade: Grade,
+    /// How deep they are.
+    pub depth: Depth,
+    /// How far apart, nanometers.
+    pub spacing: i64,
+}
+
+impl From<JoistsOver> for Joists {
+    fn from(JoistsOver { species, grade, depth, spacing }: JoistsOver) -> Self {
+        let spacing = Length::from_nanometers(spacing);
+        Self { species: species.into(), grade: grade.into(), depth: depth.into(), spacing }
+    }
+}
+
+impl From<Joists> for JoistsOver {
+    fn from(Joists { species, grade, depth, spacing }: Joists) -> Self {
+        let spacing = spacing.nanometers();
+        Self { species: species.into(), grade: grade.into(), depth: depth.into(), spacing }
+    }
 }
 
 /// What of a mark cannot be: its field, and why in a sentence.
@@ -143,25 +175,27 @@ impl OrderMark {
 
 impl From<TemporaryPlan> for Opening {
     fn from(plan: TemporaryPlan) -> Self {
-        let TemporaryPlan { lower, upper, plies, rows, header, floors_cleared, no_snow } = plan;
+        let TemporaryPlan { lower, upper, plies, rows, header, joists, floors_cleared, no_snow } = plan;
+        let joists = joists.map(Into::into);
         let off = |off: Option<i64>| off.map(Length::from_nanometers);
         let header = header.map(|TemporaryHeader { depth, apart }| header_over_studs::TemporaryHeader {
             depth: depth.into(),
             apart: Length::from_nanometers(apart),
         });
-        Self { lower: off(lower), upper: off(upper), plies, rows, header, floors_cleared, no_snow }
+        Self { lower: off(lower), upper: off(upper), plies, rows, header, joists, floors_cleared, no_snow }
     }
 }
 
 impl From<Opening> for TemporaryPlan {
     fn from(opening: Opening) -> Self {
-        let Opening { lower, upper, plies, rows, header, floors_cleared, no_snow } = opening;
+        let Opening { lower, upper, plies, rows, header, joists, floors_cleared, no_snow } = opening;
+        let joists = joists.map(Into::into);
         let off = |off: Option<Length>| off.map(Length::nanometers);
         let header = header.map(|header_over_studs::TemporaryHeader { depth, apart }| TemporaryHeader {
             depth: depth.into(),
             apart: apart.nanometers(),
         });
-        Self { lower: off(lower), upper: off(upper), plies, rows, header, floors_cleared, no_snow }
+        Self { lower: off(lower), upper: off(upper), plies, rows, header, joists, floors_cleared, no_snow }
     }
 }
 

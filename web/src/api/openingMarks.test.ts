@@ -21,6 +21,7 @@ const view: Schemas["OpeningOrderView"] = {
     plies: 1,
     rows: 1,
     header: null,
+    joists: null,
     floors_cleared: false,
     no_snow: false,
   },

@@ -146,6 +146,10 @@ interface ShoreAsked {
   readonly upper: string;
   readonly header?: Schemas["Depth"];
   readonly apart?: string;
+  readonly joist_depth?: Schemas["Depth"];
+  readonly joist_species?: Schemas["Species"];
+  readonly joist_grade?: Schemas["Grade"];
+  readonly joist_spacing?: string;
   readonly plies: number;
   readonly rows: number;
   readonly cleared: boolean;

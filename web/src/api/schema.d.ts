@@ -2596,6 +2596,7 @@ export interface components {
             /** @description Whether the floors above are cleared. */
             floors_cleared: boolean;
             header: components["schemas"]["TemporaryHeader"] | null;
+            joists: components["schemas"]["JoistsOver"] | null;
             /**
              * Format: int64
              * @description At its lower side; none stands there where it is left out.
@@ -4612,6 +4613,20 @@ export interface components {
              * @description Where it ends.
              */
             to: number;
+        };
+        /** @description What joists are. */
+        JoistsOver: {
+            /** @description How deep they are. */
+            depth: components["schemas"]["Depth"];
+            /** @description And grade. */
+            grade: components["schemas"]["Grade"];
+            /**
+             * Format: int64
+             * @description How far apart, nanometers.
+             */
+            spacing: number;
+            /** @description Of which wood. */
+            species: components["schemas"]["Species"];
         };
         /** @description A stretch that studs keep clear of. */
         KeptClear: {
@@ -6774,6 +6789,7 @@ export interface components {
         };
         /** @description A floor or ceiling over its lines, nanometers along its joists. */
         ShoredFieldView: {
+            joists?: components["schemas"]["Phrase"] | null;
             /** @description What it is called. */
             name: string;
             /** @description Its pieces. */
@@ -7243,6 +7259,7 @@ export interface components {
             /** @description Whether the floors above are cleared. */
             floors_cleared: boolean;
             header?: components["schemas"]["TemporaryHeader"] | null;
+            joists?: components["schemas"]["JoistsOver"] | null;
             /**
              * Format: int64
              * @description At its lower side; none stands there where it is left out.
@@ -12720,6 +12737,14 @@ export interface operations {
                 header?: components["schemas"]["Depth"];
                 /** @description How far apart studs under a header stand, as it is typed. */
                 apart?: string;
+                /** @description How deep the joists over it are; not checked where it is left out. */
+                joist_depth?: components["schemas"]["Depth"];
+                /** @description Of which wood they are. */
+                joist_species?: components["schemas"]["Species"];
+                /** @description And of which grade. */
+                joist_grade?: components["schemas"]["Grade"];
+                /** @description How far apart they are, as it is typed. */
+                joist_spacing?: string;
                 /** @description Whether floors are cleared. */
                 cleared?: boolean;
                 /** @description Whether snow is out of season. */
@@ -12822,6 +12847,14 @@ export interface operations {
                 header?: components["schemas"]["Depth"];
                 /** @description How far apart studs under a header stand, as it is typed. */
                 apart?: string;
+                /** @description How deep the joists over it are; not checked where it is left out. */
+                joist_depth?: components["schemas"]["Depth"];
+                /** @description Of which wood they are. */
+                joist_species?: components["schemas"]["Species"];
+                /** @description And of which grade. */
+                joist_grade?: components["schemas"]["Grade"];
+                /** @description How far apart they are, as it is typed. */
+                joist_spacing?: string;
                 /** @description Whether floors are cleared. */
                 cleared?: boolean;
                 /** @description Whether snow is out of season. */

@@ -288,7 +288,7 @@ fn conventions(rules: &Rules<'_>, opening: &Opening, hole: Hole, frame: &WallFra
     let creep = if design.service == Service::Wet { settings.creep.max(WET_CREEP) } else { settings.creep };
     Conventions {
         top_edge,
-        lower_edge: width,
+        lower_edge: Some(width),
         service: design.service,
         shear_at_depth: !design.side_loaded,
         live_deflection_limit: settings.live_deflection_limit,

@@ -21,7 +21,7 @@ use crate::path::described::Named;
 use crate::path::loaded::{Carrier, LoadedBeam, OnTop, Press};
 use crate::path::{LoadPath, Part, Structure};
 use crate::say;
-use crate::sizing::beam::{BeamSpec, BeamStock, BeamSupport, SizedBeam, Under, size_beam};
+use crate::sizing::beam::{BeamSpec, BeamStock, BeamSupport, HeldEdges, SizedBeam, Under, size_beam};
 use crate::sizing::candidates::{StockBoard, Tried};
 use crate::sizing::limits::OutsideLimits;
 use crate::sizing::post::{BeamOnPost, PostSpec, SizedPost, size_post};
@@ -205,7 +205,7 @@ impl Sizing<'_> {
         BeamSpec {
             length: line.length,
             joints: standing.joints,
-            held: is_held(&loaded.top, line, &supports),
+            held: if is_held(&loaded.top, line, &supports) { HeldEdges::Upper } else { HeldEdges::None },
             chosen: id.and_then(|id| self.job.house.beams.iter().find(|beam| beam.id == *id)?.chosen),
             supports,
             loads: self.loads_on(storey, &loaded.top, line, sized),

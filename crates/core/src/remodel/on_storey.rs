@@ -21,7 +21,9 @@ use crate::path::support::{Strip, bearing_lines, strips};
 use crate::path::{Carrier, Part, Source};
 use crate::plan::{FollowedHouse, Storey};
 use crate::say;
+use crate::shoring::joists_meanwhile::JoistWorks;
 use crate::shoring::moment_between::{APART, Falls, JoistPiece, JoistSection, Tributaries};
+use crate::sizing::problem::Conventions;
 use crate::speech::{Phrase, distance};
 
 /// What people who work bring where floors are cleared, psf.
@@ -38,6 +40,8 @@ pub struct OpenedField {
     pub takes: Result<Tributaries, Vec<Falls>>,
     /// What lies on it meanwhile, psf.
     pub loads: ByKind<f64>,
+    /// How its joists work meanwhile, where somebody said what they are and they have a number.
+    pub joists: Option<JoistWorks>,
 }
 
 /// A temporary wall and what comes down on it.
@@ -65,6 +69,7 @@ pub(super) struct Shoring<'a> {
     /// A wall that stands on the joists over the one that goes: where, and its weight.
     pub stands: Option<(Length, LineLoad)>,
     pub asked: &'a Opening,
+    pub conventions: Conventions,
 }
 
 /// What temporary walls of one storey take.
@@ -105,7 +110,8 @@ impl Shoring<'_> {
             all.findings.extend(on_joists.into_iter().map(|at| say!("shore-stands-on-joists", at = distance(at))));
             let takes = section.tributaries();
             let loads = loads(field, self.asked);
-            all.fields.push(OpenedField { field: self.storey.named.fields[index], section, takes, loads });
+            let joists = self.joists_work(&section, &loads, takes.is_ok(), &mut all.findings);
+            all.fields.push(OpenedField { field: self.storey.named.fields[index], section, takes, loads, joists });
         }
         if self.goes.is_some() {
             all.findings.extend(all.fields.iter().flat_map(found));
@@ -120,6 +126,24 @@ impl Shoring<'_> {
             self.walls_take(&mut all);
         }
         all
+    }
+
+    /// How the joists of a floor work that loses a wall, where somebody said what they are.
+    fn joists_work(
+        &self,
+        section: &JoistSection,
+        loads: &ByKind<f64>,
+        stands: bool,
+        findings: &mut Vec<Phrase>,
+    ) -> Option<JoistWorks> {
+        let joists = self.asked.joists.filter(|_| stands && self.goes.is_some())?;
+        match joists.work(section, loads, self.stands, self.conventions) {
+            Ok(works) => works,
+            Err(limit) => {
+                findings.push(limit.phrase());
+                None
+            }
+        }
     }
 
     /// What each temporary wall takes, once everything stands.
@@ -253,7 +277,8 @@ fn found(field: &OpenedField) -> Vec<Phrase> {
             let lifted = takes.staying.iter().filter(|(_, share)| *share < 0.0);
             let lifts = lifted.map(|(at, _)| say!("shore-lifts", at = distance(*at)));
             let longer = takes.spans.iter().filter(|(before, now)| before.is_some_and(|before| before < *now));
-            let spans = longer.map(|(before, now)| {
+            let unknown = longer.filter(|_| field.joists.is_none());
+            let spans = unknown.map(|(before, now)| {
                 say!("shore-longer-span", now = distance(*now), before = distance(before.unwrap_or_default()))
             });
             lifts.chain(spans).collect()

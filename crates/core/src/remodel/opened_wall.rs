@@ -27,6 +27,7 @@ use crate::path::{Carrier, Part, Source};
 use crate::plan::{FollowedHouse, JobPlan, Storey, WallOnStorey};
 use crate::say;
 use crate::shoring::header_over_studs::HeaderOverStuds;
+use crate::shoring::joists_meanwhile::{JoistWorks, Joists};
 use crate::shoring::moment_between::{APART, JoistSection};
 use crate::shoring::temporary_wall::{MOST_SLENDER, NoColumn, TemporaryStud, WallWorks};
 use crate::sizing::limits::OutsideLimits;
@@ -83,9 +84,11 @@ impl ShoredStorey {
         self.studs.as_ref()?.as_ref().ok()
     }
 
-    /// Whether studs and header carry; not where they have no number.
+    /// Whether studs, header and joists carry; not where studs have no number.
     pub fn carries(&self) -> bool {
-        self.works().is_some_and(WallWorks::carries) && self.header.as_ref().is_none_or(|header| header.ratio() <= 1.0)
+        let header = self.header.iter().map(HeaderOverStuds::ratio);
+        let joists = self.fields.iter().filter_map(|field| field.joists.as_ref()).map(JoistWorks::ratio);
+        self.works().is_some_and(WallWorks::carries) && header.chain(joists).all(|ratio| ratio <= 1.0)
     }
 
     /// How hard its header works, in a sentence.
@@ -181,8 +184,17 @@ pub fn opened(plan: &JobPlan, id: WallId, asked: &Opening) -> Result<Opened, Not
         .collect();
     let FromAbove { storeys: above, walls, stands, mut findings, mut beyond } =
         work.shore_above((storey, standing.place), &temporary);
-    let shoring =
-        Shoring { house, storey, line, opened: source, goes: Some(standing.place), walls: &walls, stands, asked };
+    let shoring = Shoring {
+        house,
+        storey,
+        line,
+        opened: source,
+        goes: Some(standing.place),
+        walls: &walls,
+        stands,
+        asked,
+        conventions: work.conventions(),
+    };
     let mut shored = shoring.shored();
     findings.append(&mut shored.findings);
     beyond |= shored.beyond;
@@ -234,6 +246,8 @@ pub fn shoring_working(plan: &JobPlan, id: WallId, asked: &Opening) -> Result<Ve
         stud.working(&mut ink, code, &shored.takes());
         entries.extend(ink.into_entries());
         entries.extend(shored.header.iter().flat_map(HeaderOverStuds::working));
+        let joists = shored.fields.iter().filter_map(|field| field.joists.as_ref());
+        entries.extend(joists.flat_map(JoistWorks::working));
     }
     Ok(entries)
 }
@@ -284,6 +298,7 @@ impl<'a> Work<'a> {
             walls: &higher.walls,
             stands: higher.stands,
             asked: self.asked,
+            conventions: self.conventions(),
         };
         let mut shored = shoring.shored();
         all.findings = higher.findings;
@@ -396,6 +411,7 @@ impl<'a> Work<'a> {
             walls,
             stands: None,
             asked: &asked,
+            conventions: self.conventions(),
         };
         let mut shored = shoring.shored();
         let mut findings = std::mem::take(&mut shored.findings);
@@ -476,6 +492,16 @@ fn no_column(none: NoColumn) -> Phrase {
 
 fn percent(ratio: f64) -> i64 {
     (ratio * 100.0).ceil() as i64
+}
+
+/// How hard joists work meanwhile, in a sentence.
+pub fn joists_phrase(joists: Joists, works: &JoistWorks) -> Phrase {
+    let (what, percent) = (joists.phrase(), percent(works.ratio()));
+    if works.ratio() <= 1.0 {
+        say!("shore-joists-carry", what, percent)
+    } else {
+        say!("shore-joists-fail", what, percent)
+    }
 }
 
 /// How hard the studs work, in a sentence.

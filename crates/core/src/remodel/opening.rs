@@ -3,6 +3,7 @@
 use crate::measure::Length;
 use crate::say;
 use crate::shoring::header_over_studs::{FARTHEST_STUDS, NEAREST_STUDS, TemporaryHeader};
+use crate::shoring::joists_meanwhile::{FARTHEST_JOISTS, Joists, NEAREST_JOISTS};
 use crate::shoring::moment_between::APART;
 use crate::shoring::temporary_wall::MOST_PLIES;
 use crate::speech::{Phrase, distance};
@@ -20,6 +21,8 @@ pub struct Opening {
     pub rows: u8,
     /// A header over studs that stand farther apart; a plate over studs as far apart as the wall's where nothing is said.
     pub header: Option<TemporaryHeader>,
+    /// What the joists over it are; nothing where nobody said, and then they are not checked.
+    pub joists: Option<Joists>,
     /// Whether the floors above are cleared of people and furniture.
     pub floors_cleared: bool,
     /// Whether snow is out of season.
@@ -39,6 +42,7 @@ impl Opening {
         plies: 1,
         rows: 1,
         header: None,
+        joists: None,
         floors_cleared: false,
         no_snow: false,
     };
@@ -66,6 +70,11 @@ impl Opening {
         if self.header.is_some_and(|header| !studs.contains(&header.apart)) {
             let (least, most) = (distance(NEAREST_STUDS), distance(FARTHEST_STUDS));
             return Err(("apart", say!("shore-apart-bounds", least, most)));
+        }
+        let joists = NEAREST_JOISTS..=FARTHEST_JOISTS;
+        if self.joists.is_some_and(|each| !joists.contains(&each.spacing)) {
+            let (least, most) = (distance(NEAREST_JOISTS), distance(FARTHEST_JOISTS));
+            return Err(("joist_spacing", say!("shore-joists-bounds", least, most)));
         }
         Ok(())
     }

@@ -26,7 +26,8 @@ use crate::raising::weight::of_member;
 use crate::say;
 use crate::speech::{Phrase, distance};
 
-use super::opened_wall::{NotOpened, Opened, ShoredStorey, opened, works_phrase};
+use super::on_storey::OpenedField;
+use super::opened_wall::{NotOpened, Opened, ShoredStorey, joists_phrase, opened, works_phrase};
 use super::opening::Opening;
 
 /// A wall that is farther off on the next storey is another line.
@@ -563,6 +564,8 @@ impl<'a> Facts<'a> {
             [Some(works), storey.header_phrase()].into_iter().flatten()
         };
         all.extend(of_storey(&opened.here));
+        let of_field = |field: &OpenedField| Some(joists_phrase(self.planned.joists?, field.joists.as_ref()?));
+        all.extend(opened.here.fields.iter().filter_map(of_field));
         for (storey, name) in
             opened.storeys().zip(&self.storeys).filter(|(storey, _)| storey.storey != opened.here.storey)
         {

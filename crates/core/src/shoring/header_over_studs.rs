@@ -17,7 +17,7 @@ use crate::lumber::{Depth, Grade, HeaderBoard, HeaderSpec, JackLumber, SawnSize}
 use crate::measure::{Force, Length, LineLoad};
 use crate::say;
 use crate::sizing::beam::sheet::beam_sheet;
-use crate::sizing::beam::{BeamSpec, BeamStock, BeamSupport, SizedBeam, Under, size_beam};
+use crate::sizing::beam::{BeamSpec, BeamStock, BeamSupport, HeldEdges, SizedBeam, Under, size_beam};
 use crate::sizing::candidates::{Aim, Margin};
 use crate::sizing::header::CheckKind;
 use crate::sizing::limits::OutsideLimits;
@@ -73,7 +73,7 @@ impl TemporaryHeader {
             joints: Joints::AtEverySupport,
             supports: vec![support(Length::ZERO), support(span)],
             loads: vec![OpeningLoad::Line { amount, extent: None }],
-            held: true,
+            held: HeldEdges::Upper,
             chosen: Some(self.boards(studs)),
             conventions,
         };

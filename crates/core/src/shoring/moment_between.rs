@@ -122,6 +122,13 @@ impl JoistSection {
         self.supports.iter().enumerate().filter_map(stays)
     }
 
+    /// Each piece with what it rests on while the wall is gone, from left to right.
+    pub fn rests_meanwhile(&self) -> Vec<(JoistPiece, Vec<Length>)> {
+        let standing = self.standing();
+        let rests = |piece: &JoistPiece| piece.rests(&standing).into_iter().map(|place| standing[place]).collect();
+        self.pieces.iter().map(|piece| (*piece, rests(piece))).collect()
+    }
+
     /// What every support takes of one pound per square foot.
     ///
     /// # Errors

@@ -122,8 +122,8 @@ pub struct Conventions {
     pub nailer_bearing: Option<Stress>,
     /// How the header sits on its jacks.
     pub seat: JackSeat,
-    /// What width resists rolling over where the lower edge is pressed, over a post.
-    pub lower_edge: TopEdgeWidth,
+    /// What width resists rolling over where the lower edge is pressed, over a post; `None` where that edge is held.
+    pub lower_edge: Option<TopEdgeWidth>,
     /// Where in the wall's depth it stands; `None` where its jacks are taken as loaded in their middle.
     pub face: Option<HeaderFace>,
     /// What part of the given snow is at the level of the code's combinations: 1.0, or 0.7 of strength-level ground snow (ASCE 7-22).
@@ -157,7 +157,7 @@ impl Default for Conventions {
             most_sag_over_door: None,
             nailer_bearing: None,
             seat: JackSeat::Full,
-            lower_edge: TopEdgeWidth::AllPlies,
+            lower_edge: Some(TopEdgeWidth::AllPlies),
             face: None,
             snow_level: 1.0,
             self_weight: true,

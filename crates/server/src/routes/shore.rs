@@ -8,9 +8,10 @@ use sturvek_core::remodel::opened_wall::{opened, shoring_working};
 use sturvek_core::remodel::opening::Opening;
 use sturvek_core::say;
 use sturvek_core::shoring::header_over_studs::TemporaryHeader;
+use sturvek_core::shoring::joists_meanwhile::Joists;
 use sturvek_formats::sheets::working_lines;
 use sturvek_wire::FieldErrors;
-use sturvek_wire::choices::Depth;
+use sturvek_wire::choices::{Depth, Grade, Species};
 use sturvek_wire::paper::WorkingLine;
 use sturvek_wire::results::ShoreView;
 use utoipa::{IntoParams, ToSchema};
@@ -45,6 +46,18 @@ pub struct ShoreQuery {
     /// How far apart studs under a header stand, as it is typed.
     #[param(required = false)]
     apart: String,
+    /// How deep the joists over it are; not checked where it is left out.
+    #[param(required = false)]
+    joist_depth: Option<Depth>,
+    /// Of which wood they are.
+    #[param(required = false)]
+    joist_species: Option<Species>,
+    /// And of which grade.
+    #[param(required = false)]
+    joist_grade: Option<Grade>,
+    /// How far apart they are, as it is typed.
+    #[param(required = false)]
+    joist_spacing: String,
     /// Whether floors are cleared.
     #[param(required = false)]
     cleared: bool,
@@ -55,7 +68,7 @@ pub struct ShoreQuery {
 
 impl Default for ShoreQuery {
     fn default() -> Self {
-        let Opening { lower, upper, plies, rows, header, floors_cleared, no_snow } = Opening::USUAL;
+        let Opening { lower, upper, plies, rows, header, joists, floors_cleared, no_snow } = Opening::USUAL;
         let typed = |off: Option<Length>| off.map_or_else(String::new, |off| off.to_inches().to_string());
         Self {
             lower: typed(lower),
@@ -64,6 +77,10 @@ impl Default for ShoreQuery {
             rows,
             header: header.map(|header| header.depth.into()),
             apart: typed(header.map(|header| header.apart)),
+            joist_depth: joists.map(|joists| joists.depth.into()),
+            joist_species: joists.map(|joists| joists.species.into()),
+            joist_grade: joists.map(|joists| joists.grade.into()),
+            joist_spacing: typed(joists.map(|joists| joists.spacing)),
             cleared: floors_cleared,
             no_snow,
         }
@@ -83,7 +100,15 @@ impl ShoreQuery {
             let apart = apart.ok_or_else(|| refused("apart", say!("shore-apart-missing")))?;
             Ok(TemporaryHeader { depth: depth.into(), apart })
         });
+        let spacing = off("joist_spacing", &self.joist_spacing)?;
+        let joists = self.joist_depth.map(|depth| -> Result<Joists, FieldErrors> {
+            let spacing = spacing.ok_or_else(|| refused("joist_spacing", say!("shore-joists-missing")))?;
+            let species = self.joist_species.unwrap_or(Species::SprucePineFir).into();
+            let grade = self.joist_grade.unwrap_or(Grade::Number2).into();
+            Ok(Joists { species, grade, depth: depth.into(), spacing })
+        });
         let asked = Opening {
+            joists: joists.transpose()?,
             header: header.transpose()?,
             lower: off("lower", &self.lower)?,
             upper: off("upper", &self.upper)?,

@@ -4,7 +4,7 @@ use serde::Serialize;
 use sturvek_core::loads::LoadKind;
 use sturvek_core::plan::JobPlan;
 use sturvek_core::remodel::on_storey::{OpenedField, TemporaryWall};
-use sturvek_core::remodel::opened_wall::{NotOpened, Opened, ShoredStorey, works_phrase};
+use sturvek_core::remodel::opened_wall::{NotOpened, Opened, ShoredStorey, joists_phrase, works_phrase};
 use sturvek_core::remodel::opening::{FARTHEST, Opening};
 use sturvek_core::shoring::header_over_studs::HeaderOverStuds;
 use sturvek_core::shoring::moment_between::APART;
@@ -71,6 +71,8 @@ pub struct ShoredFieldView {
     pub supports: Vec<SupportView>,
     /// The longest span of each piece meanwhile, and before.
     pub spans: Vec<SpanView>,
+    /// How its joists work meanwhile, in a sentence; left out where nobody said what they are.
+    pub joists: Option<Phrase>,
 }
 
 /// A joist, or several that act as one, nanometers.
@@ -134,8 +136,10 @@ impl ShoreView {
             Err(none) => view.none = Some(none.phrase().into()),
             Ok(opened) => {
                 view.carries = opened.carries();
-                view.storeys =
-                    opened.storeys().map(|each| storey_view(plan, each, each.storey == opened.here.storey)).collect();
+                view.storeys = opened
+                    .storeys()
+                    .map(|each| storey_view(plan, &asked, each, each.storey == opened.here.storey))
+                    .collect();
                 view.temporary = opened.temporary.iter().map(|at| at.nanometers()).collect();
                 view.sides = opened.sides.map(Into::into);
                 view.ground = opened.ground.into_iter().map(Into::into).collect();
@@ -146,14 +150,14 @@ impl ShoreView {
     }
 }
 
-fn storey_view(plan: &JobPlan, shored: &ShoredStorey, is_opened: bool) -> ShoredStoreyView {
+fn storey_view(plan: &JobPlan, asked: &Opening, shored: &ShoredStorey, is_opened: bool) -> ShoredStoreyView {
     let works = shored.works();
     let of_studs = works.map(|works| works.column.0.max(works.plate));
     let of_header = shored.header.as_ref().map(HeaderOverStuds::ratio);
     ShoredStoreyView {
         name: plan.storey(shored.storey).map_or_else(String::new, |storey| storey.name().to_owned()),
         is_opened,
-        fields: shored.fields.iter().map(|field| field_view(plan, field)).collect(),
+        fields: shored.fields.iter().map(|field| field_view(plan, asked, field)).collect(),
         walls: shored.walls.iter().map(wall_view).collect(),
         studs: works.map(|works| works_phrase(works).into()),
         header: shored.header_phrase().map(Into::into),
@@ -162,7 +166,7 @@ fn storey_view(plan: &JobPlan, shored: &ShoredStorey, is_opened: bool) -> Shored
     }
 }
 
-fn field_view(plan: &JobPlan, field: &OpenedField) -> ShoredFieldView {
+fn field_view(plan: &JobPlan, asked: &Opening, field: &OpenedField) -> ShoredFieldView {
     let name = plan.job().house.fields.iter().find(|each| each.id == field.field).map(|each| each.name.clone());
     let section = &field.section;
     ShoredFieldView {
@@ -184,6 +188,7 @@ fn field_view(plan: &JobPlan, field: &OpenedField) -> ShoredFieldView {
             .flat_map(|takes| &takes.spans)
             .map(|(before, now)| SpanView { now: now.nanometers(), before: before.map(|before| before.nanometers()) })
             .collect(),
+        joists: asked.joists.zip(field.joists.as_ref()).map(|(joists, works)| joists_phrase(joists, works).into()),
     }
 }
 

@@ -56,6 +56,7 @@ function Spans({ field }: { readonly field: Storey["fields"][number] }) {
           )}
         </li>
       ))}
+      {field.joists && <li className="font-bold">{say(field.joists)}</li>}
     </ul>
   );
 }

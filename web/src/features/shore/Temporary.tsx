@@ -5,7 +5,7 @@ import type { Schemas } from "../../api/client";
 import { problemText } from "../../api/problems";
 import { shoreQuery, shoreWorkingQuery } from "../../api/queries";
 import { useOpeningMarks } from "../../api/useOpeningMarks";
-import { ChoiceList, LengthField } from "../../components/Field";
+import { ChoiceList } from "../../components/Field";
 import { NameField } from "../../components/NameField";
 import { PaperWorking } from "../../components/paper/PaperWorking";
 import { SideSheet } from "../../components/SideSheet";
@@ -13,6 +13,9 @@ import { nameOf } from "../../lib/outbox";
 import { useSpeech } from "../../speech/useSpeech";
 import { Answer } from "./Answer";
 import { BeamIn } from "./BeamIn";
+import { JoistFields } from "./JoistFields";
+import { askedOf, type TypedJoists, typedJoists } from "./joists";
+import { TypedLength } from "./TypedLength";
 
 /** How far off temporary walls stand where nothing is planned. */
 const USUAL = '30"';
@@ -48,12 +51,13 @@ export function Temporary({ job, wall, version, start, which }: Props) {
   const [rows, setRows] = useState(start?.rows ?? 1);
   const [header, setHeader] = useState<Depth | "">(start?.header?.depth ?? "");
   const [apart, setApart] = useState(start?.header ? begin(start.header.apart) : APART);
+  const [joists, setJoists] = useState<TypedJoists>(() => typedJoists(start?.joists, begin));
   const [cleared, setCleared] = useState(start?.floors_cleared ?? false);
   const [no_snow, setNoSnow] = useState(start?.no_snow ?? false);
   const [name, setName] = useState(() => nameOf().trim());
   const { mark } = useOpeningMarks(job, wall);
   const under = header === "" ? {} : { header, apart };
-  const asked = { lower, upper, plies, rows, ...under, cleared, no_snow };
+  const asked = { lower, upper, plies, rows, ...under, ...askedOf(joists), cleared, no_snow };
   const shore = useQuery(shoreQuery(job, wall, version, asked));
   const [shown, show] = useState(false);
   const working = useQuery({ ...shoreWorkingQuery(job, wall, version, asked), enabled: shown });
@@ -63,8 +67,8 @@ export function Temporary({ job, wall, version, start, which }: Props) {
       <section className="sheet grid gap-3 p-4">
         {which}
         <div className="grid grid-cols-2 gap-3">
-          <Typed label={say("page-shore-lower")} length={lower} put={setLower} />
-          <Typed label={say("page-shore-upper")} length={upper} put={setUpper} />
+          <TypedLength label={say("page-shore-lower")} length={lower} put={setLower} />
+          <TypedLength label={say("page-shore-upper")} length={upper} put={setUpper} />
         </div>
         <ChoiceList
           label={say("page-shore-plies")}
@@ -90,7 +94,8 @@ export function Temporary({ job, wall, version, start, which }: Props) {
           ]}
           choose={setHeader}
         />
-        {header !== "" && <Typed label={say("page-shore-apart")} length={apart} put={setApart} />}
+        {header !== "" && <TypedLength label={say("page-shore-apart")} length={apart} put={setApart} />}
+        <JoistFields joists={joists} put={setJoists} />
         <Tick label={say("page-shore-cleared")} is={cleared} put={setCleared} />
         <Tick label={say("page-shore-no-snow")} is={no_snow} put={setNoSnow} />
         {start && (
@@ -129,26 +134,6 @@ export function Temporary({ job, wall, version, start, which }: Props) {
         </SideSheet>
       )}
     </div>
-  );
-}
-
-interface TypedProps {
-  readonly label: string;
-  readonly length: string;
-  readonly put: (length: string) => void;
-}
-
-function Typed({ label, length, put }: TypedProps) {
-  return (
-    <LengthField
-      label={label}
-      style="inches"
-      length={length}
-      save={async (text) => {
-        put(text);
-        return undefined;
-      }}
-    />
   );
 }
 

@@ -76,7 +76,7 @@ pub(super) fn compare<P: Pen>(pen: &mut P, bridge: &Bridge<'_>, place: &OnWall, 
 #[cfg(test)]
 mod tests {
     use super::super::size::{BeamStock, SizedBeam, size_beam};
-    use super::super::spec::BeamSupport;
+    use super::super::spec::{BeamSupport, HeldEdges};
     use super::*;
     use crate::loads::{ByKind, LoadKind};
     use crate::lumber::{Depth, Grade, HeaderBoard, SawnSize, Species};
@@ -96,7 +96,7 @@ mod tests {
             joints: Joints::None,
             supports: vec![wall(Length::inches_and(1, 3, 4)), wall(Length::inches_and(121, 3, 4))],
             loads: vec![OpeningLoad::Line { amount, extent: None }],
-            held: true,
+            held: HeldEdges::Upper,
             chosen: None,
             conventions: Conventions { self_weight: false, ..Conventions::default() },
         };

@@ -6,4 +6,4 @@ pub mod size;
 pub mod spec;
 
 pub use size::{BeamCheck, BeamStock, OnSupport, SizedBeam, TriedBeam, size_beam};
-pub use spec::{BeamPiece, BeamSpec, BeamSupport, Under};
+pub use spec::{BeamPiece, BeamSpec, BeamSupport, HeldEdges, Under};

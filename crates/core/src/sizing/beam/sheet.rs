@@ -2,7 +2,7 @@
 
 use super::bearing;
 use super::size::{BeamCheck, SizedBeam};
-use super::spec::{BeamPiece, bridge};
+use super::spec::{BeamPiece, HeldEdges, bridge};
 use crate::codes::CombinationIndex;
 use crate::measure::Force;
 use crate::say;
@@ -24,7 +24,11 @@ pub fn beam_sheet(sized: &SizedBeam) -> Result<Vec<SheetPart>, OutsideLimits> {
     let mut parts = Vec::new();
     let mut section = Ink::default();
     section_steps(&mut section, chosen.beam);
-    section.note(|| if sized.spec.held { say!("note-beam-is-held") } else { say!("note-beam-is-free") });
+    section.note(|| match sized.spec.held {
+        HeldEdges::None => say!("note-beam-is-free"),
+        HeldEdges::Upper => say!("note-beam-is-held"),
+        HeldEdges::Both => say!("note-beam-is-held-at-both-edges"),
+    });
     section.note(|| say!("note-beam-is-dry"));
     parts.push(SheetPart { title: say!("title-beam", beam = chosen.beam.name()), entries: section.into_entries() });
     for (place, piece) in sized.pieces.iter().enumerate() {

@@ -231,7 +231,7 @@ fn on_supports(
 
 #[cfg(test)]
 mod tests {
-    use super::super::spec::{BeamSupport, Under};
+    use super::super::spec::{BeamSupport, HeldEdges, Under};
     use super::*;
     use crate::loads::LoadKind;
     use crate::lumber::{Depth, Grade, HeaderBoard, SawnSize, Species};
@@ -258,7 +258,7 @@ mod tests {
             joints,
             supports: [0, 10, 20].map(support).to_vec(),
             loads: vec![OpeningLoad::Line { amount, extent: None }],
-            held: true,
+            held: HeldEdges::Upper,
             chosen: None,
             conventions: Conventions { self_weight: false, ..Conventions::default() },
         }

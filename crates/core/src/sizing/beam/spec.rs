@@ -37,6 +37,17 @@ pub struct BeamSupport {
     pub under: Under,
 }
 
+/// Which edges of a beam are held against rolling over.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub enum HeldEdges {
+    /// None.
+    None,
+    /// The upper one, by what lies on it.
+    Upper,
+    /// The lower one, too: by a ceiling or blocking.
+    Both,
+}
+
 /// What a beam has to do.
 #[derive(Clone, Debug, PartialEq)]
 pub struct BeamSpec {
@@ -48,8 +59,8 @@ pub struct BeamSpec {
     pub supports: Vec<BeamSupport>,
     /// What stands on it; places from its start.
     pub loads: Vec<OpeningLoad>,
-    /// Whether what lies on it holds its top edge all along.
-    pub held: bool,
+    /// Which of its edges is held all along.
+    pub held: HeldEdges,
     /// What goes in where somebody chose it.
     pub chosen: Option<HeaderSpec>,
     /// Design code, limits of sag, creep.
@@ -118,8 +129,11 @@ fn as_header(spec: &BeamSpec, supports: std::ops::Range<usize>, (from, to): (Len
             past: Ends { left: tail(first - from), right: tail(to - last) },
         },
         conventions: Conventions {
-            top_edge: if spec.held { TopEdge::Braced } else { TopEdge::Free(TopEdgeWidth::OnePly) },
-            lower_edge: TopEdgeWidth::OnePly,
+            top_edge: match spec.held {
+                HeldEdges::None => TopEdge::Free(TopEdgeWidth::OnePly),
+                HeldEdges::Upper | HeldEdges::Both => TopEdge::Braced,
+            },
+            lower_edge: (spec.held != HeldEdges::Both).then_some(TopEdgeWidth::OnePly),
             fixed_jacks: Ends::both(Some(1)),
             ..spec.conventions
         },

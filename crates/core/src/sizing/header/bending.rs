@@ -64,7 +64,7 @@ pub(super) fn asked(case: &CombinedCase<'_>, bent: Bent) -> Bending {
 fn acting_width(bridge: &Bridge<'_>, bent: Bent) -> Option<TopEdgeWidth> {
     let conventions = &bridge.problem.conventions;
     match (bent, conventions.top_edge) {
-        (Bent::Hogging, _) => Some(conventions.lower_edge),
+        (Bent::Hogging, _) => conventions.lower_edge,
         (Bent::Sagging, TopEdge::Free(acting)) => Some(acting),
         (Bent::Sagging, TopEdge::FreeBelow { width, fills }) => (bridge.header.board.depth() != fills).then_some(width),
         (Bent::Sagging, TopEdge::Braced) => None,
