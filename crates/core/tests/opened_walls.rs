@@ -189,8 +189,13 @@ fn where_joists_run_along_boards_go_across() {
     // On one side only nothing holds the other end.
     let one = open(&hand, 9, &Opening { header, ..asked(Some(30), None) }).expect("an answer");
     assert!(one.here.walls.is_empty(), "{one:?}");
-    // With a wall on top it is an engineer's.
+    // With a wall on its joists, or on top of it, it is an engineer's.
     hand.job.house.levels = Hand::with_storeys(2).job.house.levels;
+    hand.wall(21, 1, Axis::X, feet(15), (feet(0), feet(24)));
+    let beside = open(&hand, 9, &Opening { header, ..asked(Some(30), Some(30)) }).expect("an answer");
+    assert_eq!(beside.findings.iter().map(|each| &*each.id).collect::<Vec<_>>(), ["shore-stands-on-joists"]);
+    assert!(beside.here.walls.is_empty() && !beside.carries());
+    hand.job.walls.retain(|wall| wall.id != WallId(21));
     hand.wall(20, 1, Axis::Y, feet(6), (feet(0), feet(12)));
     let under = open(&hand, 9, &Opening { header, ..asked(Some(30), Some(30)) }).expect("an answer");
     assert!(under.here.walls.is_empty() && !under.carries(), "{under:?}");

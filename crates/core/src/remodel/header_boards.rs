@@ -20,7 +20,7 @@ use crate::say;
 use crate::shoring::header_over_studs::HeaderOverStuds;
 use crate::sizing::limits::OutsideLimits;
 use crate::sizing::problem::Conventions;
-use crate::speech::Phrase;
+use crate::speech::{Phrase, distance};
 
 /// Boards across under the joists.
 pub(super) struct HeaderBoards {
@@ -57,6 +57,9 @@ pub(super) fn header_boards(
     }
     if over.iter().any(|field| field.loads.iter().any(|load| load.part.is_some())) {
         return Some(Err(say!("shore-roof-lies-on-it")));
+    }
+    if let Some(at) = over.iter().find_map(|field| shoring.stands_on_joists(field).first().copied()) {
+        return Some(Err(say!("shore-stands-on-joists", at = distance(at))));
     }
     let Opening { lower: Some(lower), upper: Some(upper), header: Some(header), plies, .. } = *shoring.asked else {
         return Some(Err(say!("shore-needs-boards")));

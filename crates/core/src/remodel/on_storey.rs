@@ -206,7 +206,7 @@ impl Shoring<'_> {
 
     /// Where along its joists something from the storeys above stands on a field instead of on a line: walls with no line all along under them, and
     /// whatever else the path of the loads loses there. What it brings is no load of the field. The wall that is opened brings nothing any more.
-    fn stands_on_joists(&self, field: &Field) -> BTreeSet<Length> {
+    pub fn stands_on_joists(&self, field: &Field) -> BTreeSet<Length> {
         let (house, storey) = (self.house, self.storey.place);
         let below = self.storey.structure;
         let has_line = |wall: &Line| {

@@ -18,9 +18,10 @@ use crate::framing::member::Role;
 use crate::house::plan::Line;
 use crate::job::WallId;
 use crate::loads::LoadKind;
+use crate::lumber::SawnSize;
 use crate::measure::{Force, Length};
 use crate::plan::stations::{StationIs, stations};
-use crate::plan::{JobPlan, Storey};
+use crate::plan::{JobPlan, Storey, WallOnStorey};
 use crate::raising::crew::{Crew, easily, hands, have_room};
 use crate::raising::weight::of_member;
 use crate::say;
@@ -355,7 +356,7 @@ struct Facts<'a> {
 /// The wall of a storey that runs along a line and is nearest to a place across it.
 fn nearest_along<'a>(storey: &Storey<'a>, line: &Line, at: Length) -> Option<(&'a str, Length)> {
     let along = storey.walls().filter(|each| each.standing.line.axis == line.axis);
-    let off = |each: &crate::plan::WallOnStorey<'_>| (each.standing.line.offset - at).abs();
+    let off = |each: &WallOnStorey<'_>| (each.standing.line.offset - at).abs();
     let nearest = along.min_by_key(off)?;
     Some((nearest.wall.frame.name.as_str(), off(&nearest)))
 }
@@ -552,7 +553,7 @@ impl<'a> Facts<'a> {
         let Opening { plies, rows, header, .. } = self.planned;
         let mut all = vec![say!("order-studs", plies = i64::from(plies), rows = i64::from(rows))];
         all.extend(header.map(|header| {
-            let size = crate::lumber::SawnSize::two_by(header.depth);
+            let size = SawnSize::two_by(header.depth);
             say!("order-header", size = size.name(), apart = distance(header.apart))
         }));
         let Some(opened) = self.opened.as_ref().ok().filter(|opened| opened.here.works().is_some()) else {

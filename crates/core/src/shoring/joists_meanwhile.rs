@@ -12,7 +12,7 @@
 //! **Worked example.** 2x10 SPF No. 2 at 16 in. over 9 1/2 ft with a tail of 2 1/2 ft under 50 psf: 66.7 lb/ft; in the span M = 66.7 · 9.5² / 8 · (1 − (2.5/9.5)²)² = 652 lb·ft.
 
 use super::moment_between::{JoistPiece, JoistSection};
-use crate::loads::ByKind;
+use crate::loads::{ByKind, LoadKind};
 use crate::lumber::{Depth, Grade, HeaderBoard, HeaderSpec, SawnSize, Species};
 use crate::measure::{Force, Length, LineLoad};
 use crate::say;
@@ -99,7 +99,7 @@ impl Joists {
         let mut loads = vec![OpeningLoad::Line { amount: psf.map(|psf| LineLoad::plf(psf * feet)), extent: None }];
         loads.extend(wall.map(|(at, weight)| {
             let mut amount = ByKind::<Force>::default();
-            amount[crate::loads::LoadKind::Dead] = Force::lbf(weight.to_plf() * feet);
+            amount[LoadKind::Dead] = Force::lbf(weight.to_plf() * feet);
             OpeningLoad::Point { amount, at: at - piece.from }
         }));
         BeamSpec {
@@ -135,7 +135,6 @@ impl JoistWorks {
 #[cfg(test)]
 mod tests {
     use super::*;
-    use crate::loads::LoadKind;
 
     /// Of a piece of 12 ft over 0 and 9.5 ft, its tail empty of what comes and goes where that is worse: the span's moment under dead load all along and live load
     /// in the span, M(x) = R·x − w·x²/2 with R = 53.33 · 9.5/2 + 13.33 · (9.5/2 − 2.5²/(2 · 9.5)).
