@@ -122,14 +122,15 @@ fn packs_that_are_alike_stand_together() {
     // Both stand on the sole plate: each weighs in its middle.
     let [king, jack] = [0, 1].map(|place| ends.pieces[place].length.to_inches());
     let balances = (king * king + jack * jack) / 2.0 / (king + jack);
-    assert!((ends.balances(Moisture::USUAL).to_inches() - balances).abs() < 1e-6, "{ends:?}");
+    assert_eq!(ends.balances(Moisture::USUAL), Length::inches(balances.round() as i64), "{ends:?}");
     let corners = packs.iter().find(|pack| matches!(pack.goes[0].is, PackIs::Corner(_))).expect("a corner");
     assert_eq!((corners.goes.len(), corners.pieces.iter().map(|piece| piece.count).sum::<u32>()), (2, 3));
     let header = packs.iter().find(|pack| matches!(pack.goes[0].is, PackIs::Header(_))).expect("a header");
     let filler = header.filler.expect("two plies of 2x in a 2x4 wall");
     assert_eq!(filler.thickness, Length::inches_and(0, 1, 2));
     assert_eq!(filler.length, header.pieces[0].length);
-    assert_eq!(header.balances(Moisture::USUAL), header.pieces[0].length.half());
+    let off = (header.balances(Moisture::USUAL) - header.pieces[0].length.half()).abs();
+    assert!(off <= Length::inches_and(0, 1, 2), "a header in its middle");
     // No piece is in two packs.
     let named: Vec<PieceId> = packs.iter().flat_map(|pack| pack.named.iter().flatten().copied()).collect();
     assert_eq!(named.iter().collect::<BTreeSet<_>>().len(), named.len());

@@ -159,7 +159,7 @@ impl Pack {
         self.sticks.iter().map(|(stock, length, _)| stock.pounds_a_foot(moisture) * length.to_feet()).sum()
     }
 
-    /// Where one of them is in balance, from its lower or left end.
+    /// Where one of them is in balance, from its lower or left end, to a whole inch: nobody takes hold of it more finely.
     pub fn balances(&self, moisture: Moisture) -> Length {
         let turning = |(stock, length, middle): &(Stock, Length, Length)| {
             stock.pounds_a_foot(moisture) * length.to_feet() * middle.to_inches()
@@ -168,7 +168,7 @@ impl Pack {
         if pounds <= 0.0 {
             return Length::ZERO;
         }
-        Length::from_decimal_inches(self.sticks.iter().map(turning).sum::<f64>() / pounds)
+        Length::inches((self.sticks.iter().map(turning).sum::<f64>() / pounds).round() as i64)
     }
 }
 
