@@ -240,3 +240,8 @@ note-header-on-a-stud =
        *[other] The { -header } on { $studs } studs, under two spans of it:
     }
 note-beam-is-held-at-both-edges = What lies on it holds its upper edge, a ceiling or blocking its lower one.
+note-board-on-a-leg =
+    { $studs ->
+        [one] The end of the boards on their leg:
+       *[other] The end of the boards on a leg of { $studs } studs:
+    }

@@ -17,7 +17,7 @@ use crate::lumber::JackLumber;
 use crate::measure::{Force, Length, LineLoad};
 use crate::path::structure::{Field, FieldRun};
 use crate::say;
-use crate::shoring::header_over_studs::HeaderOverStuds;
+use crate::shoring::header_over_studs::{HeaderOverStuds, MeetsAStud};
 use crate::sizing::limits::OutsideLimits;
 use crate::sizing::problem::Conventions;
 use crate::speech::{Phrase, distance};
@@ -72,7 +72,8 @@ pub(super) fn header_boards(
         }
     }
     let apart = header.apart.to_feet();
-    let board = header.under((legs, plies), lower + upper, psf.map(|psf| LineLoad::plf(psf * apart)), conventions);
+    let span = (lower + upper, MeetsAStud::OneEnd);
+    let board = header.under((legs, plies), span, psf.map(|psf| LineLoad::plf(psf * apart)), conventions);
     let leg: ByKind<Force> = board.as_ref().map_or_else(|_| ByKind::default(), HeaderOverStuds::on_a_leg);
     let along = leg.map(|pounds| LineLoad::plf(pounds.to_lbf() / apart));
     let wall = |at: Length| TemporaryWall { at, takes: along };

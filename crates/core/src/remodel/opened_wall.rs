@@ -26,7 +26,7 @@ use crate::path::support::bearing_lines;
 use crate::path::{Carrier, Part, Source};
 use crate::plan::{FollowedHouse, JobPlan, Storey, WallOnStorey};
 use crate::say;
-use crate::shoring::header_over_studs::HeaderOverStuds;
+use crate::shoring::header_over_studs::{HeaderOverStuds, MeetsAStud};
 use crate::shoring::joists_meanwhile::{JoistWorks, Joists};
 use crate::shoring::moment_between::{APART, JoistSection};
 use crate::shoring::temporary_wall::{MOST_SLENDER, NoColumn, TemporaryStud, WallWorks};
@@ -339,7 +339,7 @@ impl<'a> Work<'a> {
             let header = self.asked.header?;
             let hardest = takes.iter().max_by(|a, b| self.largest(a).total_cmp(&self.largest(b)))?;
             let studs = (self.wall.frame.stud, self.asked.plies);
-            match header.under(studs, header.apart, *hardest, self.conventions()) {
+            match header.under(studs, (header.apart, MeetsAStud::TwoSpans), *hardest, self.conventions()) {
                 Ok(header) => Some(header),
                 Err(limit) => {
                     findings.push(limit.phrase());

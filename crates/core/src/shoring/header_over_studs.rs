@@ -1,6 +1,6 @@
 //! # The header of a temporary wall
 //!
-//! **What it checks.** Two boards on edge over studs that stand farther apart than the joists: bending and shear, and the boards crushing on the studs.
+//! **What it checks.** Two boards on edge over studs that stand farther apart than the joists: bending and shear, and the boards' cut ends crushing on the studs.
 //! The same boards go across under joists that run along the wall, from a leg on one side to a leg on the other.
 //!
 //! **Source.** NDS 2018, from memory: the checks of a header ([`crate::sizing::header`]) and 3.10.2.
@@ -16,10 +16,8 @@ use crate::loads::ByKind;
 use crate::lumber::{Depth, Grade, HeaderBoard, HeaderSpec, JackLumber, SawnSize};
 use crate::measure::{Force, Length, LineLoad};
 use crate::say;
-use crate::sizing::beam::sheet::beam_sheet;
+use crate::sizing::beam::sheet::beam_entries;
 use crate::sizing::beam::{BeamSpec, BeamStock, BeamSupport, HeldEdges, SizedBeam, Under, size_beam};
-use crate::sizing::candidates::{Aim, Margin};
-use crate::sizing::header::CheckKind;
 use crate::sizing::limits::OutsideLimits;
 use crate::sizing::problem::{Conventions, OpeningLoad};
 use crate::statics::Joints;
@@ -41,12 +39,22 @@ pub struct TemporaryHeader {
     pub apart: Length,
 }
 
+/// What of a header stands on a stud.
+#[derive(Clone, Copy, Debug, PartialEq, Eq)]
+pub enum MeetsAStud {
+    /// The cut ends of two spans.
+    TwoSpans,
+    /// One end, as of a board across on its leg.
+    OneEnd,
+}
+
 /// A header under its load, over studs that are built up of so many plies.
 #[derive(Clone, Debug, PartialEq)]
 pub struct HeaderOverStuds {
     sized: SizedBeam,
     studs: JackLumber,
     stud_plies: u8,
+    meets: MeetsAStud,
 }
 
 impl TemporaryHeader {
@@ -63,7 +71,7 @@ impl TemporaryHeader {
     pub fn under(
         self,
         (studs, stud_plies): (JackLumber, u8),
-        span: Length,
+        (span, meets): (Length, MeetsAStud),
         amount: ByKind<LineLoad>,
         conventions: Conventions,
     ) -> Result<HeaderOverStuds, OutsideLimits> {
@@ -77,17 +85,14 @@ impl TemporaryHeader {
             chosen: Some(self.boards(studs)),
             conventions,
         };
-        let nothing_else = BeamStock { boards: &[], aim: Aim::Leanest, margin: Margin::Lean };
-        Ok(HeaderOverStuds { sized: size_beam(spec, nothing_else)?, studs, stud_plies })
+        Ok(HeaderOverStuds { sized: size_beam(spec, BeamStock::ONLY_WHAT_IS_CHOSEN)?, studs, stud_plies, meets })
     }
 }
 
 impl HeaderOverStuds {
     /// How hard it works, as a beam and on its studs.
     pub fn ratio(&self) -> f64 {
-        let strength = |kind| matches!(kind, CheckKind::Bending | CheckKind::Shear);
-        let checks = self.sized.goes_in().checks.iter().filter(|check| strength(check.result.kind));
-        checks.map(|check| check.result.ratio()).fold(self.on_a_stud(&mut Silent), f64::max)
+        self.sized.strength_ratio().max(self.on_a_stud(&mut Silent))
     }
 
     /// What it presses a leg under its end with, lb by kind, its own weight with it.
@@ -95,7 +100,7 @@ impl HeaderOverStuds {
         self.sized.on_supports[0].by_kind
     }
 
-    /// Crushing on a stud under two spans.
+    /// Crushing on a stud: what is cut there has no wood beside it that helps.
     fn on_a_stud<P: Pen>(&self, pen: &mut P) -> f64 {
         let beam = self.sized.goes_in().beam;
         let code = self.sized.spec.conventions.code;
@@ -106,18 +111,24 @@ impl HeaderOverStuds {
         let place = BearingPlace {
             length: size.actual_thickness().to_inches() * f64::from(self.stud_plies),
             width: size.actual_depth().min(beam.section().width).to_inches(),
-            end: PlateEnd::Continuous,
+            end: PlateEnd::Cut,
         };
-        code.bearing(pen, &asked, self.sized.on_supports[0].largest * 2.0, &place).ratio()
+        let ends = match self.meets {
+            MeetsAStud::TwoSpans => 2.0,
+            MeetsAStud::OneEnd => 1.0,
+        };
+        code.bearing(pen, &asked, self.sized.on_supports[0].largest * ends, &place).ratio()
     }
 
     /// The working.
     pub fn working(&self) -> Vec<Entry> {
-        let parts = beam_sheet(&self.sized).unwrap_or_default();
-        let mut entries: Vec<Entry> =
-            parts.into_iter().flat_map(|part| std::iter::once(Entry::Note(part.title)).chain(part.entries)).collect();
+        // What was sized has a sheet.
+        let mut entries = beam_entries(&self.sized).unwrap_or_default();
         let mut ink = Ink::default();
-        ink.note(|| say!("note-header-on-a-stud", studs = self.stud_plies));
+        ink.note(|| match self.meets {
+            MeetsAStud::TwoSpans => say!("note-header-on-a-stud", studs = self.stud_plies),
+            MeetsAStud::OneEnd => say!("note-board-on-a-leg", studs = self.stud_plies),
+        });
         self.on_a_stud(&mut ink);
         entries.extend(ink.into_entries());
         entries

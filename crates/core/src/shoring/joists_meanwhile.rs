@@ -16,10 +16,8 @@ use crate::loads::{ByKind, LoadKind};
 use crate::lumber::{Depth, Grade, HeaderBoard, HeaderSpec, SawnSize, Species};
 use crate::measure::{Force, Length, LineLoad};
 use crate::say;
-use crate::sizing::beam::sheet::beam_sheet;
+use crate::sizing::beam::sheet::beam_entries;
 use crate::sizing::beam::{BeamSpec, BeamStock, BeamSupport, HeldEdges, SizedBeam, Under, size_beam};
-use crate::sizing::candidates::{Aim, Margin};
-use crate::sizing::header::CheckKind;
 use crate::sizing::limits::OutsideLimits;
 use crate::sizing::problem::{Conventions, OpeningLoad};
 use crate::speech::{Phrase, distance};
@@ -81,7 +79,9 @@ impl Joists {
         for (piece, on) in &rests {
             let wall = stands.filter(|(at, _)| piece.from <= *at && *at <= piece.to);
             let wall = wall.map(|(at, weight)| (at, weight * (1.0 / shared(at) as f64)));
-            let works = JoistWorks { sized: size_beam(self.spec((piece, on), psf, wall, conventions), NOTHING_ELSE)? };
+            let works = JoistWorks {
+                sized: size_beam(self.spec((piece, on), psf, wall, conventions), BeamStock::ONLY_WHAT_IS_CHOSEN)?,
+            };
             hardest = hardest.into_iter().chain([works]).max_by(|a, b| a.ratio().total_cmp(&b.ratio()));
         }
         Ok(hardest)
@@ -115,20 +115,16 @@ impl Joists {
     }
 }
 
-const NOTHING_ELSE: BeamStock<'static> = BeamStock { boards: &[], aim: Aim::Leanest, margin: Margin::Lean };
-
 impl JoistWorks {
     /// How hard it works, bent and sheared.
     pub fn ratio(&self) -> f64 {
-        let strength = |kind| matches!(kind, CheckKind::Bending | CheckKind::Shear);
-        let checks = self.sized.goes_in().checks.iter().filter(|check| strength(check.result.kind));
-        checks.map(|check| check.result.ratio()).fold(0.0, f64::max)
+        self.sized.strength_ratio()
     }
 
     /// The working.
     pub fn working(&self) -> Vec<Entry> {
-        let parts = beam_sheet(&self.sized).unwrap_or_default();
-        parts.into_iter().flat_map(|part| std::iter::once(Entry::Note(part.title)).chain(part.entries)).collect()
+        // What was sized has a sheet.
+        beam_entries(&self.sized).unwrap_or_default()
     }
 }
 

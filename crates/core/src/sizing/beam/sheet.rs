@@ -48,6 +48,15 @@ pub fn beam_sheet(sized: &SizedBeam) -> Result<Vec<SheetPart>, OutsideLimits> {
     Ok(parts)
 }
 
+/// The same as one list, each part under its title.
+///
+/// # Errors
+/// [`OutsideLimits`] where the method gives no number.
+pub fn beam_entries(sized: &SizedBeam) -> Result<Vec<Entry>, OutsideLimits> {
+    let under_its_title = |part: SheetPart| std::iter::once(Entry::Note(part.title)).chain(part.entries);
+    Ok(beam_sheet(sized)?.into_iter().flat_map(under_its_title).collect())
+}
+
 fn spans_part(sized: &SizedBeam, piece: &BeamPiece) -> SheetPart {
     let at =
         sized.spec.supports[piece.supports.clone()].iter().map(|support| say!("a-place", at = distance(support.at)));

@@ -24,7 +24,7 @@ use crate::sizing::bridge::KnownSpans;
 use crate::sizing::candidates::{Aim, Margin, StockBoard, Tried, cheapest_first, headers_from};
 use crate::sizing::evaluate::largest_uplift;
 use crate::sizing::hardest::hardest_by_combination;
-use crate::sizing::header::CheckResult;
+use crate::sizing::header::{CheckKind, CheckResult};
 use crate::sizing::limits::{LARGEST_POINT_LOAD, LONGEST_SPAN, MOST_LOADS_OVER_SUPPORTS, MOST_SUPPORTS, OutsideLimits};
 use crate::sizing::problem::OpeningLoad;
 use crate::speech::Phrase;
@@ -116,6 +116,12 @@ impl SizedBeam {
     pub fn goes_in(&self) -> &TriedBeam {
         &self.candidates[self.chosen]
     }
+
+    /// How hard it is bent and sheared; how far it sags is left out.
+    pub fn strength_ratio(&self) -> f64 {
+        let strength = |check: &&BeamCheck| matches!(check.result.kind, CheckKind::Bending | CheckKind::Shear);
+        self.goes_in().checks.iter().filter(strength).map(|check| check.result.ratio()).fold(0.0, f64::max)
+    }
 }
 
 /// What a beam is chosen from and by.
@@ -127,6 +133,11 @@ pub struct BeamStock<'a> {
     pub aim: Aim,
     /// Only what is needed, or one size more.
     pub margin: Margin,
+}
+
+impl BeamStock<'static> {
+    /// Nothing but what somebody chose.
+    pub const ONLY_WHAT_IS_CHOSEN: Self = Self { boards: &[], aim: Aim::Leanest, margin: Margin::Lean };
 }
 
 /// Sizes a beam.
@@ -236,7 +247,6 @@ mod tests {
     use crate::loads::LoadKind;
     use crate::lumber::{Depth, Grade, HeaderBoard, SawnSize, Species};
     use crate::measure::LineLoad;
-    use crate::sizing::header::CheckKind;
     use crate::sizing::problem::Conventions;
 
     fn stock() -> Vec<StockBoard> {
